@@ -1,0 +1,169 @@
+package app.finish.core.number;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Reads numbers that came as text: separators of thousands, either decimal mark, percent, currency,
+/// parentheses or a minus behind for negatives, stars behind.
+///
+/// Where one mark could be either ("1,234"), the reader's own decimal mark decides; [#forTexts]
+/// finds out which one a source uses.
+///
+/// ```java
+/// NumberReader.POINT.read("$1,204.50").orElseThrow().value(); // 1204.5
+/// NumberReader.COMMA.read("1.204,5").orElseThrow().value(); // 1204.5
+/// ```
+public enum NumberReader {
+  /// Decimals stand after a point.
+  POINT('.', ','),
+  /// Decimals stand after a comma.
+  COMMA(',', '.');
+
+  private static final int LONGEST = 40;
+  private static final String SPACES = "[ \u00A0\u2009\u202F]";
+  private static final String UNIT = "[€$£¥₤]|[A-Z]{3}|kr\\.?";
+  private static final Pattern FORM =
+      Pattern.compile(
+          "(?<open>\\()?(?<sign>[-−–+])?(?<before>"
+              + UNIT
+              + ")?"
+              + SPACES
+              + "*(?<sign2>[-−–+])?(?<digits>[0-9](?:[0-9.,'\u2019 \u00A0\u2009\u202F]*[0-9])?|[.,][0-9]+)(?<point>\\.)?"
+              + SPACES
+              + "*(?<after>%|"
+              + UNIT
+              + ")?(?<behind>[-−])?(?<close>\\))?"
+              + SPACES
+              + "*(?<unit>%|"
+              + UNIT
+              + ")?(?<marks>[*†‡]+)?");
+  private static final Pattern GROUPED =
+      Pattern.compile("[0-9]{1,3}([.,'\u2019 \u00A0\u2009\u202F])[0-9]{3}(\\1[0-9]{3})*");
+
+  private final char decimalMark;
+  private final char otherMark;
+
+  NumberReader(char decimalMark, char otherMark) {
+    this.decimalMark = decimalMark;
+    this.otherMark = otherMark;
+  }
+
+  /// The reader that fits these texts: the one whose decimal mark more of them can only mean.
+  public static NumberReader forTexts(Iterable<String> texts) {
+    int commas = 0;
+    int points = 0;
+    for (String text : texts) {
+      if (text.length() <= LONGEST) {
+        char mark = decisiveMark(text);
+        commas += mark == ',' ? 1 : 0;
+        points += mark == '.' ? 1 : 0;
+      }
+    }
+    return commas > points ? COMMA : POINT;
+  }
+
+  /// The mark that can only be a decimal mark in this text, or 0: the later one of two kinds, or the
+  /// only one unless just three digits follow it.
+  private static char decisiveMark(String text) {
+    int point = text.lastIndexOf('.');
+    int comma = text.lastIndexOf(',');
+    if (text.isEmpty() || (point < 0 && comma < 0) || !text.matches("[^\\p{L}]*[0-9][^\\p{L}]*")) {
+      return 0;
+    }
+    if (point >= 0 && comma >= 0) {
+      return point > comma ? '.' : ',';
+    }
+    int at = Math.max(point, comma);
+    int end = at + 1;
+    while (end < text.length() && Character.isDigit(text.charAt(end))) {
+      end++;
+    }
+    char mark = text.charAt(at);
+    boolean once = text.indexOf(mark) == at;
+    boolean zeroBefore = at == 0 || (at == 1 && text.charAt(0) == '0');
+    int digits = end - at - 1;
+    return once && digits > 0 && (digits != 3 || zeroBefore) ? mark : 0;
+  }
+
+  /// The number that a text writes, or empty if the text is not a number.
+  public Optional<WrittenNumber> read(String text) {
+    String stripped = text.strip();
+    if (stripped.isEmpty() || stripped.length() > LONGEST || !startsLikeANumber(stripped)) {
+      return Optional.empty();
+    }
+    Matcher match = FORM.matcher(stripped);
+    if (!match.matches() || (match.group("open") == null) != (match.group("close") == null)) {
+      return Optional.empty();
+    }
+    String digits = plainDigits(match.group("digits"));
+    if (digits.isEmpty()) {
+      return Optional.empty();
+    }
+    int point = digits.indexOf('.');
+    int decimals = point < 0 ? 0 : digits.length() - point - 1;
+    double value = Double.parseDouble(digits);
+    boolean negative =
+        match.group("open") != null
+            || isMinus(match.group("sign"))
+            || isMinus(match.group("sign2"))
+            || match.group("behind") != null;
+    String unit = firstOf(match.group("before"), match.group("after"), match.group("unit"));
+    String marks = match.group("marks") == null ? "" : match.group("marks");
+    return Optional.of(new WrittenNumber(negative ? -value : value, decimals, unit, marks));
+  }
+
+  private static boolean startsLikeANumber(String text) {
+    char first = text.charAt(0);
+    return first < 'A' || first > 'z' || text.length() > 3;
+  }
+
+  private static boolean isMinus(String sign) {
+    return sign != null && !sign.equals("+");
+  }
+
+  private static String firstOf(String... candidates) {
+    for (String candidate : candidates) {
+      if (candidate != null) {
+        return candidate;
+      }
+    }
+    return "";
+  }
+
+  /// The digits with a point as the decimal mark and nothing else, or empty if the marks make no
+  /// number.
+  private String plainDigits(String digits) {
+    int dots = count(digits, '.');
+    int commas = count(digits, ',');
+    if (digits.charAt(0) == '.' || digits.charAt(0) == ',') {
+      return digits.length() - 1 == dots + commas ? "" : "0." + digits.substring(1);
+    }
+    char mark = decimalMark;
+    if (dots > 0 && commas > 0) {
+      mark = digits.lastIndexOf('.') > digits.lastIndexOf(',') ? '.' : ',';
+    } else if (count(digits, otherMark) == 1 && dots + commas == 1) {
+      mark = GROUPED.matcher(digits).matches() && digits.charAt(0) != '0' ? decimalMark : otherMark;
+    }
+    int at = count(digits, mark) == 1 ? digits.indexOf(mark) : -1;
+    String whole = at < 0 ? digits : digits.substring(0, at);
+    String fraction = at < 0 ? "" : digits.substring(at + 1);
+    boolean plain = whole.chars().allMatch(Character::isDigit);
+    boolean digitsOnly = fraction.chars().allMatch(Character::isDigit);
+    if (!digitsOnly || !(plain || GROUPED.matcher(whole).matches())) {
+      return "";
+    }
+    String joined = plain ? whole : whole.replaceAll("[^0-9]", "");
+    return fraction.isEmpty() ? joined : joined + "." + fraction;
+  }
+
+  private static int count(String text, char wanted) {
+    return (int) text.chars().filter(c -> c == wanted).count();
+  }
+
+  @Override
+  public String toString() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+}

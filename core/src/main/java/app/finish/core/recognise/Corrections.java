@@ -1,0 +1,55 @@
+package app.finish.core.recognise;
+
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+
+/// What a person said about a source against what was recognised. A correction outweighs any evidence.
+///
+/// ```java
+/// Corrections.NONE.withRow(6, RowRole.SUBTOTAL).withStubColumns(2);
+/// ```
+///
+/// @param headRows how many rows of heads there are, if said
+/// @param stubColumns how many columns on the left are the stub, if said
+/// @param rows what a row is, by its place in the grid from 0
+public record Corrections(
+    OptionalInt headRows, OptionalInt stubColumns, Map<Integer, RowRole> rows) {
+  /// Nothing to correct.
+  public static final Corrections NONE =
+      new Corrections(OptionalInt.empty(), OptionalInt.empty(), Map.of());
+
+  /// Copies the rows.
+  public Corrections {
+    rows = Map.copyOf(rows);
+  }
+
+  /// The same corrections and this one: so many rows of heads.
+  public Corrections withHeadRows(int count) {
+    return new Corrections(OptionalInt.of(count), stubColumns, rows);
+  }
+
+  /// The same corrections and this one: so many columns of stub.
+  public Corrections withStubColumns(int count) {
+    return new Corrections(headRows, OptionalInt.of(count), rows);
+  }
+
+  /// The same corrections and this one: what a row is.
+  public Corrections withRow(int row, RowRole role) {
+    Map<Integer, RowRole> more = new TreeMap<>(rows);
+    more.put(row, role);
+    return new Corrections(headRows, stubColumns, more);
+  }
+
+  /// The same corrections without the one of this row.
+  public Corrections withoutRow(int row) {
+    Map<Integer, RowRole> fewer = new TreeMap<>(rows);
+    fewer.remove(row);
+    return new Corrections(headRows, stubColumns, fewer);
+  }
+
+  /// How many things were corrected.
+  public int size() {
+    return rows.size() + (headRows.isPresent() ? 1 : 0) + (stubColumns.isPresent() ? 1 : 0);
+  }
+}

@@ -1,0 +1,295 @@
+package app.finish.core.recognise;
+
+import app.finish.core.grid.GridPlace;
+import java.util.ArrayList;
+import java.util.List;
+
+/// Finds where title, heads, stub, body and notes lie. The body begins with the first row that holds
+/// figures (a row of years alone is a row of heads); the heads are the rows above it up to the words;
+/// the stub is the columns from the left that hold more words than figures.
+final class FrameFinder {
+  private final ReadGrid grid;
+  private final Corrections corrections;
+  private final List<Evidence> evidence = new ArrayList<>();
+
+  FrameFinder(ReadGrid grid, Corrections corrections) {
+    this.grid = grid;
+    this.corrections = corrections;
+  }
+
+  Frame find() {
+    int firstData = firstDataRow();
+    int lastData = lastDataRow(firstData);
+    int bodyTop = withGroupRowsAbove(firstData);
+    int headTop = headTop(bodyTop);
+    if (corrections.headRows().isPresent()) {
+      bodyTop = Math.min(grid.rows() - 1, headTop + corrections.headRows().getAsInt());
+    }
+    List<Integer> heads = rows(headTop, bodyTop);
+    List<Integer> body = new ArrayList<>();
+    List<Integer> notes = new ArrayList<>();
+    split(bodyTop, lastData, body, notes);
+    List<Integer> stub = stubColumns(body, heads);
+    List<Integer> values = valueColumns(stub, heads, body);
+    say(heads, stub);
+    return new Frame(rows(0, headTop), heads, body, notes, stub, values, evidence);
+  }
+
+  private List<Integer> rows(int from, int to) {
+    List<Integer> rows = new ArrayList<>();
+    for (int row = from; row < to; row++) {
+      if (!grid.isBlankRow(row)) {
+        rows.add(row);
+      }
+    }
+    return rows;
+  }
+
+  private void split(int bodyTop, int lastData, List<Integer> body, List<Integer> notes) {
+    for (int row = bodyTop; row < grid.rows(); row++) {
+      RowRole said = corrections.rows().get(row);
+      boolean note = said == null ? row > lastData : said == RowRole.NOTE;
+      if (!grid.isBlankRow(row) && said != RowRole.LEFT_OUT) {
+        (note ? notes : body).add(row);
+      }
+    }
+  }
+
+  /// The first row with figures that are not years alone, or the first row after one of words if the
+  /// grid has no figures.
+  private int firstDataRow() {
+    for (int row = 0; row < grid.rows(); row++) {
+      if (isData(row)) {
+        return overYearsThatAreFigures(row);
+      }
+    }
+    for (int row = 0; row < grid.rows(); row++) {
+      if (grid.filled(row) > 1) {
+        return Math.min(row + 1, grid.rows() - 1);
+      }
+    }
+    return Math.max(0, Math.min(1, grid.rows() - 1));
+  }
+
+  private boolean isData(int row) {
+    int figures = 0;
+    int texts = 0;
+    boolean begun = false;
+    boolean onlyYears = true;
+    int from = grid.columns() == 1 ? 0 : 1;
+    for (int column = from; column < grid.columns(); column++) {
+      boolean number = grid.isNumber(row, column);
+      begun |= number || Vocabulary.isPlaceholder(grid.text(row, column));
+      figures += number ? 1 : 0;
+      texts += begun && grid.isText(row, column) ? 1 : 0;
+      onlyYears &= !number || grid.isYear(row, column);
+    }
+    return figures > 0 && !onlyYears && figures >= texts;
+  }
+
+  /// A row above the first figures that holds only numbers written like years is a row of figures all
+  /// the same if a full row of words stands above it and it has a label of its own.
+  private int overYearsThatAreFigures(int first) {
+    int row = first;
+    while (row >= 2
+        && grid.isText(row - 1, 0)
+        && grid.filled(row - 1) == grid.filled(row)
+        && numbers(row - 1) > 0
+        && numbers(row - 2) == 0
+        && grid.filled(row - 2) >= grid.filled(row - 1)) {
+      row--;
+    }
+    return row;
+  }
+
+  private int numbers(int row) {
+    int count = 0;
+    for (int column = 0; column < grid.columns(); column++) {
+      count += grid.isNumber(row, column) ? 1 : 0;
+    }
+    return count;
+  }
+
+  private int lastDataRow(int firstData) {
+    for (int row = grid.rows() - 1; row > firstData; row--) {
+      for (int column = 1; column < grid.columns(); column++) {
+        boolean figure =
+            grid.isNumber(row, column) || Vocabulary.isPlaceholder(grid.text(row, column));
+        if (figure || (grid.isText(row, column) && grid.filled(row) > 2)) {
+          return row;
+        }
+      }
+    }
+    return grid.columns() == 1 ? grid.rows() - 1 : firstData;
+  }
+
+  /// Rows with nothing but a label, just above the figures, head the first group, unless they name the
+  /// stub.
+  private int withGroupRowsAbove(int firstData) {
+    int row = firstData;
+    while (row > 1 && isLabelAlone(row - 1) && headsAGroup(row - 1, firstData)) {
+      row--;
+    }
+    return row;
+  }
+
+  private boolean isLabelAlone(int row) {
+    return grid.filled(row) == 1 && grid.firstFilled(row) == 0;
+  }
+
+  private boolean headsAGroup(int row, int firstData) {
+    boolean headsAbove = false;
+    boolean stubNamed = false;
+    for (int above = row - 1; above >= 0 && !grid.isBlankRow(above); above--) {
+      headsAbove |= grid.filled(above) > (grid.isBlank(above, 0) ? 0 : 1);
+      stubNamed |= !grid.isBlank(above, 0) && grid.filled(above) > 1;
+    }
+    boolean indented = indent(firstData) > indent(row);
+    boolean another = false;
+    for (int below = firstData + 1; below < Math.min(grid.rows() - 1, firstData + 60); below++) {
+      another |= isLabelAlone(below) && isData(below + 1);
+    }
+    return headsAbove && (stubNamed || indented || another);
+  }
+
+  private int indent(int row) {
+    String text = grid.cell(row, 0).text();
+    return grid.cell(row, 0).format().indent() * 2 + text.length() - text.stripLeading().length();
+  }
+
+  /// The first row of heads, going up from the body until words or a blank row.
+  private int headTop(int bodyTop) {
+    int row = bodyTop;
+    while (row > 0 && grid.isBlankRow(row - 1)) {
+      row--;
+    }
+    while (row > 0 && !grid.isBlankRow(row - 1) && isHead(row - 1)) {
+      row--;
+    }
+    return row;
+  }
+
+  private boolean isHead(int row) {
+    int first = grid.firstFilled(row);
+    if (first < 0) {
+      return true;
+    }
+    return grid.columns() == 1
+        || grid.filled(row) > 1
+        || first > 0
+        || grid.cell(row, first).rowSpan() > 1
+        || isHeadOfStubAlone(row);
+  }
+
+  /// A row whose only cell is the head of the stub: heads stand above it with no head over the stub.
+  private boolean isHeadOfStubAlone(int row) {
+    return row > 0
+        && grid.cell(row, 0).columnSpan() == 1
+        && grid.filled(row - 1) > 0
+        && grid.firstFilled(row - 1) > 0;
+  }
+
+  private List<Integer> stubColumns(List<Integer> body, List<Integer> heads) {
+    List<Integer> stub = new ArrayList<>();
+    int said = corrections.stubColumns().orElse(-1);
+    for (int column = 0; column < grid.columns(); column++) {
+      boolean belongs = said >= 0 ? column < said : isStub(column, body, heads);
+      if (!belongs) {
+        break;
+      }
+      if (said >= 0 || column == 0 || !isEmptyColumn(column, heads, body)) {
+        stub.add(column);
+      }
+    }
+    if (stub.size() == grid.columns() && stub.size() > 1) {
+      stub.subList(1, stub.size()).clear();
+    }
+    return stub;
+  }
+
+  private boolean isStub(int column, List<Integer> body, List<Integer> heads) {
+    int texts = 0;
+    int numbers = 0;
+    int years = 0;
+    int blanks = 0;
+    for (int row : body) {
+      texts += grid.isText(row, column) || grid.isCovered(row, column) ? 1 : 0;
+      numbers += grid.isNumber(row, column) ? 1 : 0;
+      years += grid.isYear(row, column) ? 1 : 0;
+      blanks += grid.isBlank(row, column) ? 1 : 0;
+    }
+    if (column == 0) {
+      return grid.columns() > 1;
+    }
+    if (numbers == 0 && texts == 0) {
+      return blanks == body.size() && nextIsStub(column, body, heads);
+    }
+    boolean yearsAsLabels =
+        years == numbers && years > 0 && column + 1 < grid.columns() && repeats(column, body);
+    return texts > numbers || yearsAsLabels;
+  }
+
+  private boolean nextIsStub(int column, List<Integer> body, List<Integer> heads) {
+    return column + 1 < grid.columns()
+        && isEmptyColumn(column, heads, body)
+        && isStub(column + 1, body, heads);
+  }
+
+  private boolean repeats(int column, List<Integer> body) {
+    long distinct = body.stream().map(row -> grid.text(row, column)).distinct().count();
+    return distinct * 2 <= body.size();
+  }
+
+  private boolean isEmptyColumn(int column, List<Integer> heads, List<Integer> body) {
+    for (int row : heads) {
+      if (!grid.isBlank(row, column)) {
+        return false;
+      }
+    }
+    for (int row : body) {
+      if (!grid.isBlank(row, column)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private List<Integer> valueColumns(
+      List<Integer> stub, List<Integer> heads, List<Integer> body) {
+    List<Integer> values = new ArrayList<>();
+    int from = stub.isEmpty() ? 0 : stub.getLast() + 1;
+    for (int column = from; column < grid.columns(); column++) {
+      if (!isEmptyColumn(column, heads, body)) {
+        values.add(column);
+      }
+    }
+    return values;
+  }
+
+  private void say(List<Integer> heads, List<Integer> stub) {
+    String place =
+        heads.isEmpty()
+            ? "no row"
+            : Places.rows(grid.grid(), heads.getFirst(), heads.getLast());
+    boolean corrected = corrections.headRows().isPresent();
+    evidence.add(
+        new Evidence(
+            place,
+            "columnHead",
+            List.of(
+                corrected ? "you said so" : "words stand here, and figures begin in the row below"),
+            corrected ? 1 : heads.isEmpty() ? 0.5 : 0.9));
+    if (!stub.isEmpty()) {
+      boolean told = corrections.stubColumns().isPresent();
+      int left = grid.grid().left();
+      String from = GridPlace.letters(left + stub.getFirst());
+      String to = GridPlace.letters(left + stub.getLast());
+      evidence.add(
+          new Evidence(
+              from.equals(to) ? "column " + from : "columns " + from + " to " + to,
+              "stub",
+              List.of(told ? "you said so" : "words stand here, and figures to the right"),
+              told ? 1 : 0.9));
+    }
+  }
+}

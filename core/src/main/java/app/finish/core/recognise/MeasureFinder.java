@@ -1,0 +1,114 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.Measure;
+import app.finish.core.table.MeasureKind;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/// Finds which level of labels on an axis names measures. It is the level whose labels are words for
+/// measures, or whose lines are written alike where their label is the same and differently where it is
+/// not.
+final class MeasureFinder {
+  /// @param level the level that names measures
+  /// @param names the measures' names in order of first appearance
+  /// @param because why
+  /// @param confidence from 0 to 1
+  record Found(int level, List<String> names, List<String> because, double confidence) {}
+
+  private record Form(int decimals, String unit) {}
+
+  private final ReadGrid grid;
+
+  MeasureFinder(ReadGrid grid) {
+    this.grid = grid;
+  }
+
+  /// The level that names measures, or one with no names if none does.
+  ///
+  /// @param lines the lines of the axis
+  /// @param cells for each line, the rows and columns of its figures in the grid
+  Found find(List<Line> lines, List<List<int[]>> cells) {
+    int levels = lines.isEmpty() ? 0 : lines.getFirst().labels().size();
+    List<Form> forms = new ArrayList<>();
+    for (List<int[]> places : cells) {
+      forms.add(form(places));
+    }
+    Found best = new Found(-1, List.of(), List.of(), 0);
+    for (int level = levels - 1; level >= 0; level--) {
+      Found found = weigh(level, lines, forms);
+      best = found.confidence() > best.confidence() + 0.05 ? found : best;
+    }
+    return best.confidence() >= 0.5 ? best : new Found(-1, List.of(), List.of(), 0);
+  }
+
+  private Found weigh(int level, List<Line> lines, List<Form> forms) {
+    Map<String, Form> byName = new LinkedHashMap<>();
+    boolean consistent = true;
+    int lowest = 0;
+    for (int i = 0; i < lines.size(); i++) {
+      String name = lines.get(i).labels().get(level);
+      if (name.isEmpty() || Vocabulary.saysTotal(name) || Vocabulary.saysAll(name)) {
+        continue;
+      }
+      Form before = byName.putIfAbsent(name, forms.get(i));
+      consistent &= before == null || before.equals(forms.get(i)) || forms.get(i).decimals < 0;
+      lowest++;
+    }
+    if (byName.isEmpty()) {
+      return new Found(level, List.of(), List.of(), 0);
+    }
+    long words = byName.keySet().stream().filter(name -> Vocabulary.measureKind(name).isPresent()).count();
+    long kinds = byName.values().stream().filter(form -> form.decimals >= 0).distinct().count();
+    boolean differ = byName.size() > 1 && kinds > 1 && consistent;
+    List<String> because = new ArrayList<>();
+    double confidence = 0;
+    if (words * 2 >= byName.size()) {
+      because.add("its labels are words for measures");
+      confidence = 0.6 + 0.3 * words / byName.size();
+    }
+    if (differ) {
+      because.add("its figures are written differently for each label");
+      confidence = Math.max(confidence, byName.size() < lowest ? 0.7 : 0.5) + 0.08;
+    }
+    boolean partial = lowest < lines.size() * 0.6;
+    return new Found(
+        level, List.copyOf(byName.keySet()), because, partial ? confidence * 0.5 : Math.min(0.98, confidence));
+  }
+
+  private Form form(List<int[]> places) {
+    int decimals = -1;
+    String unit = "";
+    int seen = 0;
+    for (int[] place : places) {
+      if (grid.isNumber(place[0], place[1])) {
+        decimals = Math.max(decimals, grid.decimals(place[0], place[1]));
+        if (seen++ < 200) {
+          unit = unit.isEmpty() ? grid.unit(place[0], place[1]) : unit;
+        }
+      }
+    }
+    return new Form(decimals, unit);
+  }
+
+  /// The measure of this name whose figures stand in these places.
+  Measure measure(String name, List<int[]> places) {
+    Form form = form(places);
+    String unit = form.unit.isEmpty() ? unitInName(name) : form.unit;
+    MeasureKind kind = Vocabulary.measureKind(name).orElse(MeasureKind.VALUE);
+    if (unit.equals("%") && kind != MeasureKind.P) {
+      kind = MeasureKind.PERCENT;
+    } else if (!unit.isEmpty() && kind == MeasureKind.VALUE) {
+      kind = MeasureKind.SUM;
+    }
+    return new Measure(name, kind, unit, Math.max(0, form.decimals));
+  }
+
+  private static String unitInName(String name) {
+    if (name.matches(".*(\\(|,\\s*)%\\)?\\s*")) {
+      return "%";
+    }
+    return name.matches(".*(\\(|,\\s*)[€$£¥]\\)?\\s*") ? name.replaceAll("[^€$£¥]", "") : "";
+  }
+}

@@ -1,0 +1,200 @@
+package app.finish.core.recognise;
+
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.number.NumberReader;
+import app.finish.core.number.WrittenNumber;
+import app.finish.core.table.Value;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// A grid with its numbers read and its spans known.
+final class ReadGrid {
+  private final Grid grid;
+  private final NumberReader reader;
+  private final double[] values;
+  private final byte[] decimals;
+  private final Map<Integer, Integer> covered = new HashMap<>();
+
+  ReadGrid(Grid grid) {
+    this.grid = grid;
+    this.reader = NumberReader.forTexts(sampleOfTexts(grid));
+    this.values = new double[grid.rows() * grid.columns()];
+    this.decimals = new byte[values.length];
+    for (int row = 0; row < grid.rows(); row++) {
+      for (int column = 0; column < grid.columns(); column++) {
+        read(row, column);
+      }
+    }
+  }
+
+  private static List<String> sampleOfTexts(Grid grid) {
+    List<String> texts = new ArrayList<>();
+    for (int row = 0; row < grid.rows() && texts.size() < 20_000; row++) {
+      for (int column = 0; column < grid.columns(); column++) {
+        GridCell cell = grid.at(row, column);
+        if (!cell.isBlank() && cell.number().isEmpty()) {
+          texts.add(cell.text());
+        }
+      }
+    }
+    return texts;
+  }
+
+  private void read(int row, int column) {
+    GridCell cell = grid.at(row, column);
+    int place = row * grid.columns() + column;
+    values[place] = Double.NaN;
+    if (cell.rowSpan() > 1 || cell.columnSpan() > 1) {
+      cover(row, column, cell);
+    }
+    if (cell.isBlank() && cell.number().isEmpty()) {
+      return;
+    }
+    Optional<WrittenNumber> written = reader.read(cell.text());
+    if (cell.number().isPresent()) {
+      boolean percent = written.isPresent() && written.get().unit().equals("%");
+      double number = cell.number().getAsDouble();
+      values[place] =
+          percent ? BigDecimal.valueOf(number).movePointRight(2).doubleValue() : number;
+      decimals[place] = (byte) written.map(WrittenNumber::decimals).orElse(0).intValue();
+    } else if (written.isPresent()) {
+      values[place] = written.get().value();
+      decimals[place] = (byte) written.get().decimals();
+    }
+  }
+
+  private void cover(int row, int column, GridCell cell) {
+    int owner = row * grid.columns() + column;
+    for (int r = row; r < Math.min(grid.rows(), row + cell.rowSpan()); r++) {
+      for (int c = column; c < Math.min(grid.columns(), column + cell.columnSpan()); c++) {
+        covered.put(r * grid.columns() + c, owner);
+      }
+    }
+  }
+
+  Grid grid() {
+    return grid;
+  }
+
+  int rows() {
+    return grid.rows();
+  }
+
+  int columns() {
+    return grid.columns();
+  }
+
+  GridCell cell(int row, int column) {
+    return grid.at(row, column);
+  }
+
+  String text(int row, int column) {
+    return grid.at(row, column).text().strip();
+  }
+
+  /// The text of the cell that stands here or reaches over here.
+  String label(int row, int column) {
+    Integer owner = covered.get(row * grid.columns() + column);
+    return owner == null
+        ? text(row, column)
+        : text(owner / grid.columns(), owner % grid.columns());
+  }
+
+  /// Whether a cell further up or left reaches over this place.
+  boolean isCovered(int row, int column) {
+    int place = row * grid.columns() + column;
+    Integer owner = covered.get(place);
+    return owner != null && owner != place;
+  }
+
+  /// Whether a cell further up reaches down over this place.
+  boolean isCoveredFromAbove(int row, int column) {
+    Integer owner = covered.get(row * grid.columns() + column);
+    return owner != null && owner / grid.columns() < row;
+  }
+
+  boolean isBlank(int row, int column) {
+    return grid.at(row, column).isBlank();
+  }
+
+  boolean isNumber(int row, int column) {
+    return !Double.isNaN(values[row * grid.columns() + column]);
+  }
+
+  /// The number in this place, or NaN.
+  double number(int row, int column) {
+    return values[row * grid.columns() + column];
+  }
+
+  int decimals(int row, int column) {
+    return decimals[row * grid.columns() + column];
+  }
+
+  String unit(int row, int column) {
+    return reader.read(text(row, column)).map(WrittenNumber::unit).orElse("");
+  }
+
+  /// Whether the number in this place is written like a year.
+  boolean isYear(int row, int column) {
+    double number = number(row, column);
+    return number >= 1900
+        && number <= 2100
+        && number == Math.rint(number)
+        && text(row, column).length() == 4;
+  }
+
+  /// Whether a text that is neither number nor placeholder stands in this place.
+  boolean isText(int row, int column) {
+    return !isBlank(row, column)
+        && !isNumber(row, column)
+        && !Vocabulary.isPlaceholder(text(row, column));
+  }
+
+  boolean isBlankRow(int row) {
+    for (int column = 0; column < columns(); column++) {
+      if (!isBlank(row, column) || isCoveredFromAbove(row, column)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  int filled(int row) {
+    int count = 0;
+    for (int column = 0; column < columns(); column++) {
+      count += isBlank(row, column) ? 0 : 1;
+    }
+    return count;
+  }
+
+  int firstFilled(int row) {
+    for (int column = 0; column < columns(); column++) {
+      if (!isBlank(row, column)) {
+        return column;
+      }
+    }
+    return -1;
+  }
+
+  /// The value of a body in this place.
+  Value value(int row, int column) {
+    String text = text(row, column);
+    if (isNumber(row, column)) {
+      return Value.number(number(row, column), text);
+    }
+    if (text.isEmpty()) {
+      return Value.BLANK;
+    }
+    if (Vocabulary.isMissing(text)) {
+      return new Value.Missing(Value.Reason.DASH, text);
+    }
+    return Vocabulary.isError(text)
+        ? new Value.Missing(Value.Reason.ERROR, text)
+        : Value.text(text);
+  }
+}

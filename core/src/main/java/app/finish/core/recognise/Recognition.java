@@ -1,0 +1,42 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.Table;
+import java.util.List;
+import java.util.Optional;
+
+/// What was understood of a grid, and why.
+///
+/// ```java
+/// Recognition read = Recogniser.recognise(grid, Corrections.NONE);
+/// read.table().words().title();
+/// read.evidence().getFirst().because();
+/// ```
+///
+/// @param table the table
+/// @param rows the rows of the source from the first of the body to the last, with their roles
+/// @param valueColumns the columns of the grid that hold the body's figures
+/// @param headRows how many rows of heads there are
+/// @param stubColumns how many columns of stub there are
+/// @param evidence every decision with its reasons, in reading order
+/// @param findings what does not hold
+public record Recognition(
+    Table table,
+    List<SourceRow> rows,
+    List<Integer> valueColumns,
+    int headRows,
+    int stubColumns,
+    List<Evidence> evidence,
+    List<Finding> findings) {
+  /// Copies the lists.
+  public Recognition {
+    rows = List.copyOf(rows);
+    valueColumns = List.copyOf(valueColumns);
+    evidence = List.copyOf(evidence);
+    findings = List.copyOf(findings);
+  }
+
+  /// The row of the source that a leaf down came from.
+  public Optional<SourceRow> rowOfLeaf(int leaf) {
+    return rows.stream().filter(row -> row.leaf().orElse(-1) == leaf).findFirst();
+  }
+}

@@ -1,0 +1,43 @@
+package app.finish.core.recognise;
+
+import java.util.Locale;
+
+/// What a row of the source is.
+public enum RowRole {
+  /// A row of figures.
+  BODY,
+  /// The total of a group.
+  SUBTOTAL,
+  /// The total of everything.
+  GRAND_TOTAL,
+  /// A heading over the rows below it.
+  GROUP,
+  /// Words below the table.
+  NOTE,
+  /// Nothing that belongs to the table.
+  LEFT_OUT;
+
+  /// The name of the part that such a row makes.
+  public String part() {
+    return switch (this) {
+      case BODY -> "body";
+      case SUBTOTAL -> "subtotalRow";
+      case GRAND_TOTAL -> "grandTotalRow";
+      case GROUP -> "groupRow";
+      case NOTE -> "note";
+      case LEFT_OUT -> "leftOut";
+    };
+  }
+
+  /// The role that a word names, as [#toString] writes it.
+  ///
+  /// @throws IllegalArgumentException if there is none
+  public static RowRole of(String word) {
+    return valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
+  }
+
+  @Override
+  public String toString() {
+    return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+}

@@ -1,0 +1,23 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.Heading.Role;
+import java.util.List;
+
+/// A line that totals others.
+///
+/// @param line its place in the list of lines
+/// @param from the first of the lines that it totals
+/// @param to the last of them
+/// @param role subtotal or grand total
+/// @param groupLevels how many of the outermost labels name its group; 0 for a grand total or a group
+///     without a name
+/// @param because why it was taken for a total
+/// @param confidence from 0 to 1
+record Total(
+    int line,
+    int from,
+    int to,
+    Role role,
+    int groupLevels,
+    List<String> because,
+    double confidence) {}

@@ -1,0 +1,293 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.Heading.Role;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.BiFunction;
+
+/// Finds which lines are totals, and of what. A line is a total if its figures are the sums of the lines
+/// before it back to the last total, to the start of its group or to the start of all, or of those after
+/// it; words for totals, bold and a missing label weigh too, and decide where figures can't be added up.
+final class TotalFinder {
+  private static final double WORD = 0.8;
+  private static final double SUM = 0.9;
+  private static final double BOLD = 0.3;
+  private static final double GROUP_LABEL = 0.6;
+
+  private final List<Line> lines;
+  private final boolean[] additive;
+  private final Map<Integer, Role> told;
+  private final BiFunction<Integer, Integer, String> places;
+  private final Map<Integer, Total> totals = new TreeMap<>();
+
+  /// @param lines the lines in order
+  /// @param additive which figures along a line can be added up
+  /// @param told what a person said lines are; a member is said to be no total
+  /// @param places how the lines from one to another are called in words
+  TotalFinder(
+      List<Line> lines,
+      boolean[] additive,
+      Map<Integer, Role> told,
+      BiFunction<Integer, Integer, String> places) {
+    this.lines = lines;
+    this.additive = additive;
+    this.told = told;
+    this.places = places;
+  }
+
+  /// The totals by their place in the list of lines.
+  Map<Integer, Total> find() {
+    Map<Integer, Total> after = pass(false, Map.of());
+    Map<Integer, Total> before = pass(true, Map.of());
+    boolean backward = before.size() > after.size();
+    Map<Integer, Total> first = backward ? before : after;
+    totals.putAll(first);
+    pass(!backward, first).forEach(totals::putIfAbsent);
+    addByGroupLabel();
+    addByWord();
+    nameRoles();
+    return totals;
+  }
+
+  /// One pass over the lines that finds totals by adding up. Lines known to be totals don't count.
+  private Map<Integer, Total> pass(boolean backward, Map<Integer, Total> known) {
+    Map<Integer, Total> found = new HashMap<>();
+    Sums sums = new Sums(lines, additive);
+    for (int step = 0; step < lines.size(); step++) {
+      int line = backward ? lines.size() - 1 - step : step;
+      if (known.containsKey(line)) {
+        continue;
+      }
+      int start = told.get(line) == Role.MEMBER ? -1 : startOfSum(line, sums);
+      if (start < 0) {
+        sums.add(line, false);
+        continue;
+      }
+      int far = edge(found, sums.line(start), backward);
+      int near = sums.line(sums.size() - 1);
+      int from = Math.min(far, near);
+      int to = Math.max(far, near);
+      found.put(line, bySum(line, from, to, found));
+      sums.replace(start, line);
+    }
+    return found;
+  }
+
+  private static int edge(Map<Integer, Total> found, int line, boolean backward) {
+    Total total = found.get(line);
+    return total == null ? line : backward ? Math.max(total.to(), line) : Math.min(total.from(), line);
+  }
+
+  /// The entry that the sum which this line gives begins with, or −1 if it gives none.
+  private int startOfSum(int line, Sums sums) {
+    for (int start : sums.starts(line)) {
+      int count = sums.size() - start;
+      if (count == 0 || (count == 1 && (!saysTotal(line) || saysTotal(sums.line(start))))) {
+        continue;
+      }
+      Sums.Agreement agreement = sums.compare(line, start);
+      if (isEnough(line, count, agreement)) {
+        return start;
+      }
+    }
+    return -1;
+  }
+
+  private boolean isEnough(int line, int count, Sums.Agreement agreement) {
+    if (agreement.agreed() == 0) {
+      return false;
+    }
+    Line claimed = lines.get(line);
+    if (saysTotal(line) || told.containsKey(line)) {
+      return agreement.share() >= 0.3;
+    }
+    boolean hint =
+        claimed.emphasised()
+            || claimed.depth() < claimed.labels().size()
+            || Vocabulary.saysAll(claimed.label());
+    double share = hint ? 0.5 : 0.6;
+    double weight = hint ? 1.5 : count > 2 ? 3.5 : 4.5;
+    return agreement.share() >= share && agreement.weight() >= weight;
+  }
+
+  private boolean saysTotal(int line) {
+    return lines.get(line).labels().stream().anyMatch(Vocabulary::saysTotal);
+  }
+
+  private Total bySum(int line, int from, int to, Map<Integer, Total> found) {
+    List<String> because = new ArrayList<>();
+    because.add("its figures are the sums of " + describe(line, from, to, found));
+    double doubt = (1 - SUM) * hints(line, because);
+    return new Total(line, from, to, Role.SUBTOTAL, 0, because, 1 - doubt);
+  }
+
+  private String describe(int line, int from, int to, Map<Integer, Total> found) {
+    boolean totalled =
+        found.values().stream()
+            .anyMatch(total -> total.line() != line && total.from() >= from && total.to() <= to);
+    return (totalled ? "the totals in " : "") + places.apply(from, to);
+  }
+
+  /// Adds the hints beside arithmetic to the reasons; gives the doubt that they leave.
+  private double hints(int line, List<String> because) {
+    double doubt = 1;
+    String label = lines.get(line).label();
+    if (saysTotal(line) || Vocabulary.saysAll(label)) {
+      because.add("the words “" + label + "”");
+      doubt *= 1 - WORD;
+    }
+    if (lines.get(line).emphasised()) {
+      because.add("it is bold");
+      doubt *= 1 - BOLD;
+    }
+    if (told.containsKey(line)) {
+      because.add(0, "you said so");
+      doubt = 0;
+    }
+    return doubt;
+  }
+
+  /// Adds lines that bear a group's label and no deeper one while the lines beside them do.
+  private void addByGroupLabel() {
+    for (int line = 0; line < lines.size(); line++) {
+      Line at = lines.get(line);
+      boolean open = !totals.containsKey(line) && told.get(line) != Role.MEMBER;
+      if (!open || at.depth() == 0 || at.depth() >= at.labels().size()) {
+        continue;
+      }
+      int from = line;
+      int to = line;
+      while (from > 0 && at.sharedLevels(lines.get(from - 1)) >= at.depth()) {
+        from--;
+      }
+      while (to < lines.size() - 1 && at.sharedLevels(lines.get(to + 1)) >= at.depth()) {
+        to++;
+      }
+      boolean first = from == line && to > line;
+      if (first || (to == line && from < line)) {
+        List<String> because = new ArrayList<>();
+        because.add("it bears the label of the group " + (first ? "below" : "above"));
+        double doubt = (1 - GROUP_LABEL) * hints(line, because);
+        totals.put(
+            line,
+            new Total(
+                line, first ? line + 1 : from, first ? to : line - 1, Role.SUBTOTAL, 0, because, 1 - doubt));
+      }
+    }
+  }
+
+  /// Adds lines that only say that they are totals, or that a person says are.
+  private void addByWord() {
+    int start = 0;
+    for (int line = 0; line < lines.size(); line++) {
+      Line at = lines.get(line);
+      Role said = told.get(line);
+      boolean word = saysTotal(line) || (Vocabulary.saysAll(at.label()) && at.emphasised());
+      if (totals.containsKey(line)) {
+        start = totals.get(line).from() < line ? line + 1 : start;
+      } else if ((word && said != Role.MEMBER) || (said != null && said != Role.MEMBER)) {
+        List<String> because = new ArrayList<>();
+        double doubt = hints(line, because);
+        boolean grand = said == Role.GRAND_TOTAL || (said == null && Vocabulary.saysGrandTotal(at.label()));
+        int from = grand ? 0 : startOfGroup(line, start);
+        int to = grand ? lines.size() - 1 : line - 1;
+        if (from >= line) {
+          from = line == 0 ? 1 : line;
+          to = lines.size() - 1;
+        }
+        totals.put(line, new Total(line, from, to, Role.SUBTOTAL, 0, because, 1 - doubt));
+        start = line + 1;
+      }
+    }
+  }
+
+  private int startOfGroup(int line, int start) {
+    if (start >= line) {
+      return 0;
+    }
+    int from = line - 1;
+    Line last = lines.get(from);
+    int levels = Math.max(0, last.depth() - 1);
+    while (from > start && levels > 0 && lines.get(from - 1).sharedLevels(last) >= levels) {
+      from--;
+    }
+    return levels > 0 ? from : start;
+  }
+
+  /// Says which totals are grand totals, and names the group of the others.
+  private void nameRoles() {
+    for (Total total : List.copyOf(totals.values())) {
+      Role said = told.get(total.line());
+      boolean everything = coversAll(total) && !isOneGroupOfItsName(total);
+      boolean grand = said == null ? everything : said == Role.GRAND_TOTAL;
+      int levels = grand ? 0 : groupLevels(total);
+      totals.put(
+          total.line(),
+          new Total(
+              total.line(),
+              total.from(),
+              total.to(),
+              grand ? Role.GRAND_TOTAL : Role.SUBTOTAL,
+              levels,
+              total.because(),
+              total.confidence()));
+    }
+  }
+
+  private boolean coversAll(Total total) {
+    for (int line = 0; line < lines.size(); line++) {
+      boolean covered = line >= total.from() && line <= total.to();
+      if (!covered && line != total.line() && !totals.containsKey(line)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /// Whether this total of everything is the total of the only group there is: a later total covers the
+  /// same, or its label names the group.
+  private boolean isOneGroupOfItsName(Total total) {
+    boolean later =
+        totals.values().stream()
+            .anyMatch(
+                other ->
+                    other.line() > total.line()
+                        && other.from() <= total.from()
+                        && other.to() >= total.to()
+                        && total.line() > total.to());
+    int levels = groupLevels(total);
+    if (levels == 0) {
+      return later;
+    }
+    String group = lines.get(firstMember(total)).labels().get(levels - 1);
+    String label = lines.get(total.line()).label();
+    return later || label.contains(group);
+  }
+
+  /// How many of the outermost labels all members of a total share.
+  private int groupLevels(Total total) {
+    int member = firstMember(total);
+    if (member > total.to()) {
+      return 0;
+    }
+    Line first = lines.get(member);
+    int levels = first.depth() - 1;
+    for (int line = member + 1; line <= total.to(); line++) {
+      if (!totals.containsKey(line)) {
+        levels = Math.min(levels, first.sharedLevels(lines.get(line)));
+      }
+    }
+    return Math.max(0, levels);
+  }
+
+  private int firstMember(Total total) {
+    int line = total.from();
+    while (line <= total.to() && totals.containsKey(line)) {
+      line++;
+    }
+    return line;
+  }
+}

@@ -1,0 +1,130 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.Heading;
+import app.finish.core.table.Heading.Role;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+
+/// Builds the headings of an axis from its lines and totals. Lines side by side that share a label share
+/// a heading; a total stands in the group that it totals.
+final class TreeBuilder {
+  /// One step on the way to a leaf; `group` tells groups without a name apart.
+  private record Step(String label, Role role, OptionalInt measure, int group, int level) {}
+
+  private final List<Line> keys;
+  private final Map<Integer, Total> totals;
+  private final List<Total> unnamed;
+
+  /// @param keys the lines without the level of the measures
+  /// @param totals which of them are totals
+  TreeBuilder(List<Line> keys, Map<Integer, Total> totals) {
+    this.keys = keys;
+    this.totals = totals;
+    this.unnamed =
+        totals.values().stream()
+            .filter(total -> total.role() == Role.SUBTOTAL && total.groupLevels() == 0)
+            .sorted(Comparator.comparingInt(total -> total.from() - total.to()))
+            .toList();
+  }
+
+  /// The headings over lines.
+  ///
+  /// @param keyOf for each line its place among the keys
+  /// @param measureOf for each line its measure, or −1
+  /// @param measureLevel the level that the measures' names stand on, or −1
+  /// @param measureNames the measures' names
+  List<Heading> build(
+      List<Integer> keyOf, List<Integer> measureOf, int measureLevel, List<String> measureNames) {
+    List<List<Step>> paths = new ArrayList<>();
+    for (int i = 0; i < keyOf.size(); i++) {
+      List<Step> path = path(keyOf.get(i), measureLevel);
+      int measure = measureOf.get(i);
+      if (measure >= 0) {
+        int at = 0;
+        while (at < path.size() && path.get(at).level < measureLevel) {
+          at++;
+        }
+        path.add(at, new Step(measureNames.get(measure), Role.MEMBER, OptionalInt.of(measure), -1, measureLevel));
+      }
+      paths.add(path.isEmpty() ? List.of(step("", Role.MEMBER, 0)) : path);
+    }
+    return headings(paths, 0);
+  }
+
+  private List<Step> path(int key, int measureLevel) {
+    List<Step> path = new ArrayList<>();
+    for (Total total : enclosing(key)) {
+      path.add(new Step("", Role.MEMBER, OptionalInt.empty(), total.line(), -1));
+    }
+    Line line = keys.get(key);
+    Total total = totals.get(key);
+    if (total == null) {
+      for (int level = 0; level < line.labels().size(); level++) {
+        if (!line.labels().get(level).isEmpty()) {
+          path.add(step(line.labels().get(level), Role.MEMBER, shifted(level, measureLevel)));
+        }
+      }
+      return path;
+    }
+    Line member = keys.get(firstMember(total));
+    for (int level = 0; level < total.groupLevels(); level++) {
+      path.add(step(member.labels().get(level), Role.MEMBER, shifted(level, measureLevel)));
+    }
+    int level = Math.max(total.groupLevels(), line.depth() - 1);
+    path.add(step(line.label(), total.role(), shifted(level, measureLevel)));
+    return path;
+  }
+
+  private static int shifted(int level, int measureLevel) {
+    return measureLevel >= 0 && level >= measureLevel ? level + 1 : level;
+  }
+
+  private static Step step(String label, Role role, int level) {
+    return new Step(label, role, OptionalInt.empty(), -1, level);
+  }
+
+  private int firstMember(Total total) {
+    for (int line = total.from(); line <= total.to(); line++) {
+      if (!totals.containsKey(line)) {
+        return line;
+      }
+    }
+    return total.line();
+  }
+
+  /// The totals of groups without a name that this key is in, the widest first.
+  private List<Total> enclosing(int key) {
+    List<Total> found = new ArrayList<>();
+    for (Total total : unnamed) {
+      boolean inside = key >= Math.min(total.from(), total.line()) && key <= Math.max(total.to(), total.line());
+      Total own = totals.get(key);
+      if (inside && (own == null || own.role() != Role.GRAND_TOTAL)) {
+        found.add(total);
+      }
+    }
+    return found;
+  }
+
+  private List<Heading> headings(List<List<Step>> paths, int depth) {
+    List<Heading> headings = new ArrayList<>();
+    int start = 0;
+    while (start < paths.size()) {
+      Step step = paths.get(start).get(depth);
+      boolean leaf = paths.get(start).size() == depth + 1;
+      int end = start + 1;
+      while (!leaf
+          && end < paths.size()
+          && paths.get(end).size() > depth + 1
+          && paths.get(end).get(depth).equals(step)) {
+        end++;
+      }
+      List<Heading> children = leaf ? List.of() : headings(paths.subList(start, end), depth + 1);
+      headings.add(new Heading(step.label, step.role, step.measure, children));
+      start = end;
+    }
+    return headings;
+  }
+}

@@ -1,0 +1,100 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.MeasureKind;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/// The words that tell what a heading is: words for totals, words for measures, signs for a missing
+/// value.
+final class Vocabulary {
+  private static final Pattern GRAND =
+      Pattern.compile(
+          "(grand|overall|general)\\s+totals?|total\\s+(overall|general)|overall|gesamtsumme|insgesamt|total\\s+g[eé]n[eé]ral",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern TOTAL =
+      Pattern.compile(
+          "(sub-?\\s?totals?|totals?|sum|summe|gesamt|somme|totale|totaal|zwischensumme|suma)\\b.*|.*\\b(sub-?totals?|totals?|summe|gesamt)",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern ALL = Pattern.compile("(all|alle|both|any)\\b.*", Pattern.CASE_INSENSITIVE);
+  private static final Set<String> MISSING = Set.of("-", "–", "—", "--", "..", "…", ".", "...");
+  private static final Set<String> NOT_GIVEN =
+      Set.of("n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a", "(s)", "x");
+  private static final Pattern ERROR = Pattern.compile("#[A-Z/0]+[!?]?");
+
+  private record Kind(MeasureKind kind, Pattern pattern) {}
+
+  private static final Kind[] KINDS = {
+    kind(MeasureKind.DEVIATION, "sd|s\\.d\\.|std\\.?( dev(iation)?\\.?)?|standard deviation"),
+    kind(MeasureKind.P, "p|p[- ]value|sig\\.?"),
+    kind(MeasureKind.STATISTIC, "median|min(imum)?|max(imum)?|df|t|f|z|r|se|s\\.e\\.|mode|rank|variance"),
+    kind(MeasureKind.PERCENT, ".*(%|\\bper ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b).*"),
+    kind(MeasureKind.MEAN, "(mean|average|avg\\.?|m)\\b.*|.*\\b(mean|average)"),
+    kind(MeasureKind.RATIO, ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\bper\\b.*"),
+    kind(
+        MeasureKind.COUNT,
+        "n|count\\b.*|(number|no\\.?) of\\b.*|.*\\b(count|frequency|cases|passengers?|vehicles?|cars|sailings?|trips?|tickets?|crossings?|visits?|persons?|people|households?|orders|units|respondents)"),
+    kind(
+        MeasureKind.SUM,
+        "(sum|total) (of|for)\\b.*|.*\\b(fares?|costs?|revenues?|sales|income|profit|margin|amount|turnover|spend(ing)?|budget|expenses?|value|weight|tonnes|minutes|hours|km|distance|price)"),
+  };
+
+  private Vocabulary() {}
+
+  private static Kind kind(MeasureKind kind, String words) {
+    return new Kind(kind, Pattern.compile(words, Pattern.CASE_INSENSITIVE));
+  }
+
+  /// Whether a label says grand total.
+  static boolean saysGrandTotal(String label) {
+    return GRAND.matcher(label.strip()).matches();
+  }
+
+  /// Whether a label says total of any kind.
+  static boolean saysTotal(String label) {
+    String stripped = label.strip();
+    return saysGrandTotal(stripped)
+        || (TOTAL.matcher(stripped).matches()
+            && !stripped.toLowerCase(Locale.ROOT).matches("(sum|total) (of|for) .*"));
+  }
+
+  /// Whether a label speaks of all members, which may be a total and may be a member's name.
+  static boolean saysAll(String label) {
+    return ALL.matcher(label.strip()).matches();
+  }
+
+  /// Whether a text stands for a missing value.
+  static boolean isMissing(String text) {
+    return MISSING.contains(text.strip());
+  }
+
+  /// Whether a text stands in the place of a figure: missing, not given, or an error.
+  static boolean isPlaceholder(String text) {
+    String stripped = text.strip();
+    return MISSING.contains(stripped)
+        || NOT_GIVEN.contains(stripped.toLowerCase(Locale.ROOT))
+        || isError(stripped);
+  }
+
+  /// Whether a text is a spreadsheet's report of an error.
+  static boolean isError(String text) {
+    return ERROR.matcher(text.strip()).matches() && !text.strip().equalsIgnoreCase("#n/a");
+  }
+
+  /// The kind of measure that a name tells, without what stands in parentheses or after a comma.
+  static Optional<MeasureKind> measureKind(String name) {
+    String whole = name.strip();
+    if (whole.isEmpty()) {
+      return Optional.empty();
+    }
+    String bare = whole.replaceFirst("\\s*[(,].*", "");
+    for (Kind kind : KINDS) {
+      if (kind.pattern.matcher(bare).matches()
+          || (kind.kind == MeasureKind.PERCENT && kind.pattern.matcher(whole).matches())) {
+        return Optional.of(kind.kind);
+      }
+    }
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,126 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.Held;
+import app.finish.core.table.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Reads the words around a table: number, title, units and held lines above it, notes and source below.
+final class WordsReader {
+  private static final Pattern NUMBER =
+      Pattern.compile("(?:table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9]+[a-z]?\\s*[.:–—-]?\\s*(.*)", Pattern.CASE_INSENSITIVE);
+  private static final Pattern UNITS =
+      Pattern.compile(
+          "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in thousands|in millions|thousands of|millions of)\\b.*",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern HELD =
+      Pattern.compile("([\\p{L}][^:=]{0,40}?)\\s*[:=]\\s*(\\S.{0,80})");
+  private static final Pattern NOTE = Pattern.compile("notes?\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+  private static final Pattern SOURCE =
+      Pattern.compile("(?:sources?|data)\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
+  private final ReadGrid grid;
+  private final Frame frame;
+  private final List<Evidence> evidence = new ArrayList<>();
+  private final List<Held> held = new ArrayList<>();
+
+  WordsReader(ReadGrid grid, Frame frame) {
+    this.grid = grid;
+    this.frame = frame;
+  }
+
+  List<Evidence> evidence() {
+    return evidence;
+  }
+
+  List<Held> held() {
+    return held;
+  }
+
+  Words read() {
+    String title = "";
+    String units = "";
+    List<String> extra = new ArrayList<>();
+    for (int row : frame.wordRows()) {
+      String text = text(row);
+      Matcher number = NUMBER.matcher(text);
+      if (number.matches()) {
+        say(row, "number", "it begins with the word Table and a number", 0.95);
+        text = number.group(1);
+      }
+      if (text.isEmpty()) {
+        continue;
+      }
+      if (isPair(row)) {
+        held.add(new Held(text.replaceFirst("\\s*[:=]$", ""), secondText(row)));
+        say(row, "held", "a name and one member stand side by side above the table", 0.85);
+      } else if (units.isEmpty() && UNITS.matcher(text).matches() && !(title.isEmpty() && text.length() > 60)) {
+        units = text.replaceFirst("^\\((.*)\\)$", "$1").replaceFirst("(?i)^units?\\s*[:=]\\s*", "");
+        say(row, "units", "it says in what units the figures are", 0.9);
+      } else if (!title.isEmpty() && HELD.matcher(text).matches()) {
+        Matcher match = HELD.matcher(text);
+        match.matches();
+        held.add(new Held(match.group(1).strip(), match.group(2).strip()));
+        say(row, "held", "a name, a colon and one member", 0.85);
+      } else if (title.isEmpty()) {
+        title = text;
+        say(row, "title", "it is the first line of words above the table", 0.9);
+      } else {
+        extra.add(text);
+        say(row, "note", "it is a further line of words above the table", 0.5);
+      }
+    }
+    return withNotes(title, units, extra);
+  }
+
+  private Words withNotes(String title, String units, List<String> extra) {
+    List<String> notes = new ArrayList<>(extra);
+    String source = "";
+    for (int row : frame.noteRows()) {
+      String text = text(row);
+      Matcher note = NOTE.matcher(text);
+      Matcher from = SOURCE.matcher(text);
+      if (from.matches()) {
+        source = from.group(1);
+        say(row, "source", "it begins with the word Source", 0.95);
+      } else {
+        notes.add(note.matches() ? note.group(1) : text);
+        say(
+            row,
+            "note",
+            note.matches() ? "it begins with the word Note" : "it stands alone below the figures",
+            note.matches() ? 0.95 : 0.85);
+      }
+    }
+    return new Words(title, units, notes, source);
+  }
+
+  private void say(int row, String part, String because, double confidence) {
+    evidence.add(new Evidence(Places.row(grid.grid(), row), part, List.of(because), confidence));
+  }
+
+  /// All that is written in a row, in order.
+  private String text(int row) {
+    if (isPair(row)) {
+      return grid.text(row, grid.firstFilled(row));
+    }
+    List<String> texts = new ArrayList<>();
+    for (int column = 0; column < grid.columns(); column++) {
+      if (!grid.isBlank(row, column)) {
+        texts.add(grid.text(row, column));
+      }
+    }
+    return String.join(" ", texts);
+  }
+
+  private boolean isPair(int row) {
+    return grid.filled(row) == 2 && !secondText(row).isEmpty() && grid.text(row, grid.firstFilled(row)).length() <= 40;
+  }
+
+  private String secondText(int row) {
+    int next = grid.firstFilled(row) + 1;
+    return next < grid.columns() ? grid.text(row, next) : "";
+  }
+}

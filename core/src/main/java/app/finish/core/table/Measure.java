@@ -1,0 +1,21 @@
+package app.finish.core.table;
+
+/// What the figures of a column, a row or a whole table measure.
+///
+/// ```java
+/// new Measure("Cost recovery", MeasureKind.PERCENT, "%", 0);
+/// ```
+///
+/// @param name its name as the source writes it, or the empty string
+/// @param kind what sort of figure it is
+/// @param unit `%`, a currency sign or code, or the empty string
+/// @param decimals the most decimals that its figures were written with
+public record Measure(String name, MeasureKind kind, String unit, int decimals) {
+  /// A measure of which nothing is known.
+  public static final Measure UNKNOWN = new Measure("", MeasureKind.VALUE, "", 0);
+
+  /// The same measure under another name.
+  public Measure withName(String other) {
+    return new Measure(other, kind, unit, decimals);
+  }
+}

@@ -1,0 +1,53 @@
+package app.finish.core.table;
+
+import java.util.Locale;
+
+/// What sort of figure a measure is. Number formats and checks go by it.
+public enum MeasureKind {
+  /// An amount that was added up.
+  SUM(Additivity.ADDITIVE),
+  /// A number of things.
+  COUNT(Additivity.ADDITIVE),
+  /// An arithmetic mean.
+  MEAN(Additivity.WEIGHTED),
+  /// A percentage.
+  PERCENT(Additivity.CALCULATED),
+  /// One figure divided by another.
+  RATIO(Additivity.CALCULATED),
+  /// A standard deviation.
+  DEVIATION(Additivity.OPAQUE),
+  /// A probability.
+  P(Additivity.OPAQUE),
+  /// Any other statistic: a median, a least, a greatest, a test statistic.
+  STATISTIC(Additivity.OPAQUE),
+  /// Not known.
+  VALUE(Additivity.ADDITIVE);
+
+  /// How a measure's figures make a total.
+  public enum Additivity {
+    /// The total is the sum.
+    ADDITIVE,
+    /// The total is a mean weighted by another measure.
+    WEIGHTED,
+    /// The total is calculated from the totals of other measures.
+    CALCULATED,
+    /// There is no total.
+    OPAQUE
+  }
+
+  private final Additivity additivity;
+
+  MeasureKind(Additivity additivity) {
+    this.additivity = additivity;
+  }
+
+  /// How figures of this kind make a total.
+  public Additivity additivity() {
+    return additivity;
+  }
+
+  /// The kind as files and styles write it.
+  public String word() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+}

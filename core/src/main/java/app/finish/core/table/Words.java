@@ -1,0 +1,43 @@
+package app.finish.core.table;
+
+import java.util.List;
+
+/// The words around a table. The number is not among them: it comes from the order in the document.
+///
+/// ```java
+/// Words.NONE.withTitle("Fares by Route").withNotes(List.of("Seasons start in March."));
+/// ```
+///
+/// @param title the title, or the empty string
+/// @param units the line that says in what units the figures are, or the empty string
+/// @param notes the notes in order, without the word *Note*; the first is the general note
+/// @param source where the figures are from, without the word *Source*, or the empty string
+public record Words(String title, String units, List<String> notes, String source) {
+  /// No words at all.
+  public static final Words NONE = new Words("", "", List.of(), "");
+
+  /// Copies the notes.
+  public Words {
+    notes = List.copyOf(notes);
+  }
+
+  /// The same words under another title.
+  public Words withTitle(String other) {
+    return new Words(other, units, notes, source);
+  }
+
+  /// The same words with another units line.
+  public Words withUnits(String other) {
+    return new Words(title, other, notes, source);
+  }
+
+  /// The same words with other notes.
+  public Words withNotes(List<String> others) {
+    return new Words(title, units, others, source);
+  }
+
+  /// The general note, or the empty string.
+  public String generalNote() {
+    return notes.isEmpty() ? "" : notes.getFirst();
+  }
+}
