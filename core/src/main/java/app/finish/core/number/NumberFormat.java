@@ -42,6 +42,11 @@ public record NumberFormat(
     return new NumberFormat(count, grouping, decimalMark, negative, zeroBeforePoint, unitInCell);
   }
 
+  /// The same format with the unit in each cell or not.
+  public NumberFormat withUnitInCell(boolean value) {
+    return new NumberFormat(decimals, grouping, decimalMark, negative, zeroBeforePoint, value);
+  }
+
   /// The number in this format. It is rounded half up from its shortest decimal form, so that 2.675
   /// becomes 2.68; what rounds to zero has no sign.
   ///

@@ -1,0 +1,96 @@
+package app.finish.core;
+
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.Dresser;
+import app.finish.core.grid.Grid;
+import app.finish.core.layout.Compositor;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.Recogniser;
+import app.finish.core.style.StyleBook;
+import app.finish.core.table.Table;
+
+/// The whole way from cells to a proof.
+///
+/// ```java
+/// Proof proof = Finishing.of(grid).with(finish).in(styles).numbered(2).on(Paper.A4, fonts);
+/// ```
+public final class Finishing {
+  private final Recognition recognition;
+  private final Finish finish;
+
+  private Finishing(Recognition recognition, Finish finish) {
+    this.recognition = recognition;
+    this.finish = finish;
+  }
+
+  /// Begins with a grid that holds one table.
+  public static Begun of(Grid grid) {
+    return new Begun(grid);
+  }
+
+  /// Begins with a table of a document.
+  public static Finishing of(DocumentTable table) {
+    return of(table.source().grid()).with(table.finish());
+  }
+
+  /// A grid whose finish is still to be said.
+  ///
+  /// @param grid the grid
+  public record Begun(Grid grid) {
+    /// Applies what a person decided.
+    public Finishing with(Finish finish) {
+      return new Finishing(Recogniser.recognise(grid, finish.corrections()), finish);
+    }
+  }
+
+  /// What was recognised.
+  public Recognition recognition() {
+    return recognition;
+  }
+
+  /// The table with the words that a person gave it.
+  public Table table() {
+    Table table = recognition.table();
+    return table.withWords(finish.wordsOver(table.words()));
+  }
+
+  /// The same way with another finish, where nothing about recognition is corrected otherwise.
+  public Finishing restyled(Finish other) {
+    return new Finishing(recognition, other);
+  }
+
+  /// The table in the style of its finish, as the first table of a document.
+  public Numbered in(StyleBook styles) {
+    return new Numbered(this, styles, 1);
+  }
+
+  /// A table whose number is known.
+  ///
+  /// @param finishing the way so far
+  /// @param styles the styles at hand
+  /// @param number its number in the document, from 1
+  public record Numbered(Finishing finishing, StyleBook styles, int number) {
+    /// The same table with another number.
+    public Numbered numbered(int other) {
+      return new Numbered(finishing, styles, other);
+    }
+
+    /// The dressed table.
+    ///
+    /// @throws IllegalArgumentException if the styles lack the one of the finish
+    public Dressed dressed() {
+      return Dresser.dress(
+          finishing.table(), styles.cascade(finishing.finish.style()), number);
+    }
+
+    /// The proof.
+    public Proof on(Paper paper, Fonts fonts) {
+      return new Compositor(fonts).layOut(dressed(), paper);
+    }
+  }
+}

@@ -1,0 +1,70 @@
+package app.finish.core.document;
+
+import app.finish.core.recognise.Corrections;
+import app.finish.core.style.PartName;
+import app.finish.core.table.Words;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/// All that a person decided about one table. Applied to new numbers it gives the same table of the new
+/// numbers.
+///
+/// ```java
+/// Finish finish = Finish.in("Plain").withStyle("APA 7").withWord(PartName.TITLE, "Fares by Route");
+/// ```
+///
+/// @param corrections what was corrected of what was recognised
+/// @param style the name of the style it wears
+/// @param words words given in the place of the source's: title, units, note (the general note), source
+public record Finish(Corrections corrections, String style, Map<PartName, String> words) {
+  /// Copies the words.
+  public Finish {
+    words = Map.copyOf(words);
+  }
+
+  /// A finish that only names a style.
+  public static Finish in(String style) {
+    return new Finish(Corrections.NONE, style, Map.of());
+  }
+
+  /// The same finish with other corrections.
+  public Finish withCorrections(Corrections others) {
+    return new Finish(others, style, words);
+  }
+
+  /// The same finish in another style.
+  public Finish withStyle(String other) {
+    return new Finish(corrections, other, words);
+  }
+
+  /// The same finish with a word of the person's own.
+  ///
+  /// @param part title, units, note or source
+  public Finish withWord(PartName part, String text) {
+    Map<PartName, String> more = new EnumMap<>(PartName.class);
+    more.putAll(words);
+    more.put(part, text);
+    return new Finish(corrections, style, more);
+  }
+
+  /// These words with the person's own put over them.
+  public Words wordsOver(Words given) {
+    List<String> notes = new ArrayList<>(given.notes());
+    String note = words.get(PartName.NOTE);
+    if (note != null) {
+      if (!notes.isEmpty()) {
+        notes.removeFirst();
+      }
+      if (!note.isEmpty()) {
+        notes.addFirst(note);
+      }
+    }
+    return new Words(
+        words.getOrDefault(PartName.TITLE, given.title()),
+        words.getOrDefault(PartName.UNITS, given.units()),
+        notes,
+        words.getOrDefault(PartName.SOURCE, given.source()));
+  }
+}

@@ -1,0 +1,267 @@
+package app.finish.core.dress;
+
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.number.NumberFormat;
+import app.finish.core.style.Cascade;
+import app.finish.core.style.Look;
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.table.Heading;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Measure;
+import app.finish.core.table.Table;
+import app.finish.core.table.Value;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/// Dresses the body: group rows, row headings and figures.
+final class BodyDresser {
+  private final Table table;
+  private final Cascade cascade;
+  private final int stub;
+  private final boolean indented;
+  private final List<List<Selector>> columnSelectors = new ArrayList<>();
+  private final Map<List<Selector>, Look[]> looksOfRow = new HashMap<>();
+
+  BodyDresser(Table table, Cascade cascade, int stub, boolean indented) {
+    this.table = table;
+    this.cascade = cascade;
+    this.stub = stub;
+    this.indented = indented;
+    for (Leaf leaf : table.across().leaves()) {
+      List<Selector> selectors = new ArrayList<>();
+      switch (leaf.role()) {
+        case MEMBER -> {}
+        case SUBTOTAL -> Dresser.addPart(selectors, new Part(PartName.SUBTOTAL_COLUMN, leaf.level()));
+        case GRAND_TOTAL -> Dresser.addPart(selectors, Part.of(PartName.GRAND_TOTAL_COLUMN));
+      }
+      columnSelectors.add(selectors);
+    }
+  }
+
+  /// The selectors of a measure's figures in the body.
+  static List<Selector> measureSelectors(Measure measure) {
+    List<Selector> selectors = Dresser.selectors(Part.of(PartName.BODY));
+    selectors.add(new Selector.OfKind(measure.kind()));
+    selectors.add(new Selector.OfMeasure(measure.name()));
+    return selectors;
+  }
+
+  List<DressedRow> rows() {
+    List<DressedRow> rows = new ArrayList<>();
+    List<Leaf> leaves = table.down().leaves();
+    List<Heading> open = List.of();
+    int inGroup = 0;
+    for (Leaf leaf : leaves) {
+      List<Heading> path = leaf.path();
+      List<Heading> groups = path.subList(0, path.size() - 1);
+      int shared = indented ? shared(open, groups) : groups.size();
+      for (int level = shared; level < groups.size(); level++) {
+        boolean named = groups.get(level).label().isEmpty();
+        boolean headedByTotal = level == groups.size() - 1 && leaf.isNamedAsItsGroup();
+        if (!named && !headedByTotal) {
+          rows.add(groupRow(groups, level, leaf.index()));
+        }
+      }
+      inGroup = indented ? (shared < groups.size() ? 0 : inGroup) : inGroup;
+      open = groups;
+      rows.add(row(leaf, inGroup % 2 == 1));
+      inGroup = leaf.role() == Role.MEMBER ? inGroup + 1 : 0;
+    }
+    return rows;
+  }
+
+  private static int shared(List<Heading> open, List<Heading> groups) {
+    int shared = 0;
+    while (shared < open.size() && shared < groups.size() && open.get(shared) == groups.get(shared)) {
+      shared++;
+    }
+    return shared;
+  }
+
+  private DressedRow groupRow(List<Heading> groups, int level, int leaf) {
+    Part part = new Part(PartName.GROUP_ROW, level + 1);
+    Look look = cascade.look(Dresser.selectors(Part.of(PartName.STUB), part));
+    DressedCell cell =
+        new DressedCell(
+            0,
+            stub + table.across().leaves().size(),
+            1,
+            Dresser.runs(groups.get(level).label(), look),
+            depthOf(groups.subList(0, level)),
+            part,
+            look,
+            new Place.Stub(level, leaf));
+    return Dresser.row(Band.BODY, part, List.of(cell), true);
+  }
+
+  private static int depthOf(List<Heading> groups) {
+    return (int) groups.stream().filter(group -> !group.label().isEmpty()).count();
+  }
+
+  private Part partOf(Leaf leaf) {
+    return switch (leaf.role()) {
+      case MEMBER -> Part.of(PartName.BODY);
+      case SUBTOTAL -> new Part(PartName.SUBTOTAL_ROW, leaf.level());
+      case GRAND_TOTAL -> Part.of(PartName.GRAND_TOTAL_ROW);
+    };
+  }
+
+  private DressedRow row(Leaf leaf, boolean alternate) {
+    Part part = partOf(leaf);
+    List<Selector> rowSelectors = new ArrayList<>();
+    if (leaf.role() != Role.MEMBER) {
+      Dresser.addPart(rowSelectors, part);
+    }
+    if (alternate) {
+      rowSelectors.add(new Selector.Alternate());
+    }
+    List<DressedCell> cells = new ArrayList<>(stub + columnSelectors.size());
+    addStub(cells, leaf, part, rowSelectors);
+    Look[] looks =
+        looksOfRow.computeIfAbsent(
+            withMeasure(rowSelectors, leaf), key -> new Look[columnSelectors.size()]);
+    for (int column = 0; column < columnSelectors.size(); column++) {
+      if (looks[column] == null) {
+        looks[column] = look(leaf, column, rowSelectors);
+      }
+      cells.add(figure(leaf, column, part, looks[column]));
+    }
+    return Dresser.row(Band.BODY, part, cells, false);
+  }
+
+  private static List<Selector> withMeasure(List<Selector> selectors, Leaf leaf) {
+    List<Selector> key = new ArrayList<>(selectors);
+    leaf.measure().ifPresent(measure -> key.add(new Selector.OfMeasure("" + measure)));
+    return key;
+  }
+
+  private Look look(Leaf leaf, int column, List<Selector> rowSelectors) {
+    List<Selector> selectors = Dresser.selectors(Part.of(PartName.BODY));
+    selectors.addAll(columnSelectors.get(column));
+    rowSelectors.stream().filter(selector -> !selectors.contains(selector)).forEach(selectors::add);
+    Measure measure = table.measureAt(leaf.index(), column);
+    selectors.add(new Selector.OfKind(measure.kind()));
+    selectors.add(new Selector.OfMeasure(measure.name()));
+    return cascade.look(selectors);
+  }
+
+  private DressedCell figure(Leaf leaf, int column, Part rowPart, Look look) {
+    Value value = table.body().at(leaf.index(), column);
+    Leaf across = table.across().leaves().get(column);
+    Part part = rowPart;
+    if (rowPart.name() == PartName.BODY && across.role() == Role.SUBTOTAL) {
+      part = new Part(PartName.SUBTOTAL_COLUMN, across.level());
+    } else if (rowPart.name() == PartName.BODY && across.role() == Role.GRAND_TOTAL) {
+      part = Part.of(PartName.GRAND_TOTAL_COLUMN);
+    }
+    String text =
+        switch (value) {
+          case Value.Numeric number -> write(number, table.measureAt(leaf.index(), column), look);
+          case Value.Text own -> own.text();
+          case Value.Missing missing -> look.setting(Property.MISSING);
+        };
+    return new DressedCell(
+        stub + column,
+        1,
+        1,
+        Dresser.runs(text, look),
+        0,
+        part,
+        look,
+        new Place.Body(leaf.index(), column));
+  }
+
+  private static String write(Value.Numeric number, Measure measure, Look look) {
+    NumberFormat format = look.numbers();
+    if (format.decimals() < 0) {
+      format = format.withDecimals(measure.decimals());
+    }
+    if (!format.unitInCell() && measure.name().isEmpty()) {
+      format = format.withUnitInCell(true);
+    }
+    return format.write(number.number(), measure.unit()) + marks(number.written());
+  }
+
+  /// The stars and daggers behind a written number.
+  private static String marks(String written) {
+    int end = written.length();
+    while (end > 0 && "*†‡".indexOf(written.charAt(end - 1)) >= 0) {
+      end--;
+    }
+    return written.substring(end);
+  }
+
+  private void addStub(
+      List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
+    if (!indented) {
+      addStubColumns(cells, leaf, part, rowSelectors);
+      return;
+    }
+    List<Heading> path = leaf.path();
+    int groups = depthOf(path.subList(0, path.size() - 1));
+    int indent = leaf.isNamedAsItsGroup() ? groups - 1 : groups;
+    cells.add(stubCell(0, 1, 1, path.getLast().label(), indent, path.size() - 1, leaf, part, rowSelectors));
+  }
+
+  private DressedCell stubCell(
+      int column,
+      int columnSpan,
+      int rowSpan,
+      String label,
+      int indent,
+      int level,
+      Leaf leaf,
+      Part rowPart,
+      List<Selector> rowSelectors) {
+    Part part = rowPart.name() == PartName.BODY ? new Part(PartName.STUB, level + 1) : rowPart;
+    List<Selector> selectors = Dresser.selectors(new Part(PartName.STUB, level + 1));
+    selectors.addAll(rowSelectors);
+    Look look = cascade.look(selectors);
+    return new DressedCell(
+        column,
+        columnSpan,
+        rowSpan,
+        Dresser.runs(label, look),
+        indent,
+        part,
+        look,
+        new Place.Stub(level, leaf.index()));
+  }
+
+  /// A stub column a level: a label is written once, beside the first of its rows.
+  private void addStubColumns(
+      List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
+    List<Heading> path = leaf.path();
+    List<Leaf> leaves = table.down().leaves();
+    for (int level = 0; level < path.size(); level++) {
+      boolean last = level == path.size() - 1;
+      if (last) {
+        int span = stub - level;
+        String label = leaf.isNamedAsItsGroup() ? "" : path.get(level).label();
+        cells.add(stubCell(level, span, 1, label, 0, level, leaf, part, rowSelectors));
+        return;
+      }
+      boolean first =
+          leaf.index() == 0
+              || leaves.get(leaf.index() - 1).path().size() <= level
+              || leaves.get(leaf.index() - 1).path().get(level) != path.get(level);
+      if (first) {
+        int rows = 1;
+        while (leaf.index() + rows < leaves.size()
+            && leaves.get(leaf.index() + rows).path().size() > level
+            && leaves.get(leaf.index() + rows).path().get(level) == path.get(level)) {
+          rows++;
+        }
+        cells.add(
+            stubCell(
+                level, 1, rows, path.get(level).label(), 0, level, leaf, Part.of(PartName.BODY), List.of()));
+      }
+    }
+  }
+}

@@ -1,0 +1,36 @@
+package app.finish.core.dress;
+
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.style.Look;
+import app.finish.core.style.Palette;
+import java.util.List;
+
+/// A table with its looks: rows from the number above it to the source line below it.
+///
+/// @param style the name of the style
+/// @param palette the colours of the style
+/// @param root the look of the table itself
+/// @param rows the rows from top to bottom
+/// @param stubColumns how many of the columns are the stub
+/// @param columns how many columns there are in all
+/// @param measures for each column the place of its measure, so that columns of one measure can be set
+///     alike; −1 for the stub or where the rows name the measures
+public record Dressed(
+    String style,
+    Palette palette,
+    Look root,
+    List<DressedRow> rows,
+    int stubColumns,
+    int columns,
+    List<Integer> measures) {
+  /// Copies the lists.
+  public Dressed {
+    rows = List.copyOf(rows);
+    measures = List.copyOf(measures);
+  }
+
+  /// The rows of one band.
+  public List<DressedRow> band(Band band) {
+    return rows.stream().filter(row -> row.band() == band).toList();
+  }
+}

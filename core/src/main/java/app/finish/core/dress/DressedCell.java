@@ -1,0 +1,35 @@
+package app.finish.core.dress;
+
+import app.finish.core.style.Look;
+import app.finish.core.style.Part;
+import java.util.List;
+
+/// A cell of a dressed table.
+///
+/// @param column the first column that it stands in, from 0
+/// @param columnSpan how many columns it reaches over
+/// @param rowSpan how many rows it reaches over
+/// @param runs its text
+/// @param indent how many steps it is indented
+/// @param part what it is
+/// @param look how it looks
+/// @param place what it stands for
+public record DressedCell(
+    int column,
+    int columnSpan,
+    int rowSpan,
+    List<Run> runs,
+    int indent,
+    Part part,
+    Look look,
+    Place place) {
+  /// Its text without weight and slant.
+  public String text() {
+    if (runs.size() == 1) {
+      return runs.getFirst().text();
+    }
+    StringBuilder text = new StringBuilder();
+    runs.forEach(run -> text.append(run.text()));
+    return text.toString();
+  }
+}

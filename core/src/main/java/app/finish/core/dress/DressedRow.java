@@ -1,0 +1,33 @@
+package app.finish.core.dress;
+
+import app.finish.core.style.Part;
+import java.util.List;
+
+/// A row of a dressed table.
+///
+/// @param band which band of the table it is in
+/// @param part what it is
+/// @param above the edge above it
+/// @param below the edge below it
+/// @param cells its cells from left to right; places that a cell from above reaches over have none
+/// @param keepsWithNext whether no page may end after it
+public record DressedRow(
+    Band band, Part part, Edge above, Edge below, List<DressedCell> cells, boolean keepsWithNext) {
+
+  /// The bands of a table from top to bottom.
+  public enum Band {
+    /// Words above it.
+    ABOVE,
+    /// Its heads, which repeat on each page.
+    HEAD,
+    /// Its body.
+    BODY,
+    /// Words below it.
+    BELOW
+  }
+
+  /// The same row with other edges.
+  public DressedRow withEdges(Edge otherAbove, Edge otherBelow) {
+    return new DressedRow(band, part, otherAbove, otherBelow, cells, keepsWithNext);
+  }
+}

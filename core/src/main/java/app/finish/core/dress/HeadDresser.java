@@ -1,0 +1,126 @@
+package app.finish.core.dress;
+
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.style.Cascade;
+import app.finish.core.style.Look;
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Selector;
+import app.finish.core.table.Heading;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Measure;
+import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/// Dresses the heads: the head of the stub, spanners and column heads.
+final class HeadDresser {
+  private final Table table;
+  private final Cascade cascade;
+  private final int stub;
+  private final boolean indented;
+  private final int depth;
+
+  HeadDresser(Table table, Cascade cascade, int stub, boolean indented) {
+    this.table = table;
+    this.cascade = cascade;
+    this.stub = stub;
+    this.indented = indented;
+    this.depth = table.across().depth();
+  }
+
+  List<DressedRow> rows() {
+    List<List<DressedCell>> rows = new ArrayList<>();
+    for (int level = 0; level < depth; level++) {
+      rows.add(new ArrayList<>());
+    }
+    Look stubLook = cascade.look(Dresser.selectors(Part.of(PartName.STUB_HEAD)));
+    for (int column = 0; column < stub; column++) {
+      rows.getFirst()
+          .add(
+              new DressedCell(
+                  column,
+                  1,
+                  depth,
+                  Dresser.runs(stubHead(column), stubLook),
+                  0,
+                  Part.of(PartName.STUB_HEAD),
+                  stubLook,
+                  new Place.StubHead(column)));
+    }
+    int leaf = 0;
+    for (Heading heading : table.across().headings()) {
+      leaf = add(rows, heading, 0, leaf);
+    }
+    List<DressedRow> dressed = new ArrayList<>();
+    for (int level = 0; level < depth; level++) {
+      PartName part = level == depth - 1 ? PartName.COLUMN_HEAD : PartName.SPANNER;
+      dressed.add(Dresser.row(Band.HEAD, Part.of(part), List.copyOf(rows.get(level)), true));
+    }
+    return dressed;
+  }
+
+  private String stubHead(int column) {
+    List<String> names = table.down().dimensions();
+    if (!indented) {
+      return column < names.size() ? names.get(column) : "";
+    }
+    List<String> given = names.stream().filter(name -> !name.isEmpty()).toList();
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < given.size(); i++) {
+      String name = given.get(i);
+      boolean plain = name.length() > 1 && Character.isLowerCase(name.charAt(1));
+      String joined = i > 0 && plain ? name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1) : name;
+      text.append(i == 0 ? "" : i == given.size() - 1 ? " and " : ", ").append(joined);
+    }
+    return text.toString();
+  }
+
+  private int add(List<List<DressedCell>> rows, Heading heading, int level, int leaf) {
+    int next = leaf;
+    if (heading.isLeaf()) {
+      rows.get(level).add(head(heading, level, leaf, leaf, PartName.COLUMN_HEAD));
+      return leaf + 1;
+    }
+    for (Heading child : heading.children()) {
+      next = add(rows, child, level + 1, next);
+    }
+    rows.get(level).add(head(heading, level, leaf, next - 1, PartName.SPANNER));
+    return next;
+  }
+
+  private DressedCell head(Heading heading, int level, int first, int last, PartName name) {
+    Part part = new Part(name, name == PartName.SPANNER ? level + 1 : 0);
+    List<Selector> selectors = Dresser.selectors(part);
+    Look look = cascade.look(selectors);
+    int rowSpan = heading.isLeaf() ? depth - level : 1;
+    return new DressedCell(
+        stub + first,
+        last - first + 1,
+        rowSpan,
+        Dresser.runs(label(heading, first), look),
+        0,
+        part,
+        look,
+        new Place.Head(level, first, last));
+  }
+
+  /// The label of a heading, with the unit of its measure if the style puts units in the heads.
+  private String label(Heading heading, int first) {
+    if (heading.measure().isEmpty()) {
+      return heading.label();
+    }
+    Leaf leaf = table.across().leaves().get(first);
+    Measure measure = table.measures().get(leaf.measure().orElseThrow());
+    Look look = cascade.look(BodyDresser.measureSelectors(measure));
+    boolean named =
+        measure.unit().isEmpty()
+            || heading.label().contains(measure.unit())
+            || look.numbers().unitInCell();
+    if (named) {
+      return heading.label();
+    }
+    return heading.label() + (measure.unit().equals("%") ? ", %" : " (" + measure.unit() + ")");
+  }
+}

@@ -1,0 +1,36 @@
+package app.finish.core.dress;
+
+import app.finish.core.style.PartName;
+
+/// What a cell of a dressed table stands for, by its meaning.
+public sealed interface Place {
+  /// A line of words.
+  ///
+  /// @param part which words
+  /// @param index which of several notes, from 0
+  record Word(PartName part, int index) implements Place {}
+
+  /// A head over the stub.
+  ///
+  /// @param level the stub level that it names, from 0
+  record StubHead(int level) implements Place {}
+
+  /// A head over columns.
+  ///
+  /// @param level its level, from 0
+  /// @param first the first leaf across that it stands over
+  /// @param last the last of them
+  record Head(int level, int first, int last) implements Place {}
+
+  /// A row heading or a group row.
+  ///
+  /// @param level its level, from 0
+  /// @param leaf the leaf down that it stands beside, or the first of its group
+  record Stub(int level, int leaf) implements Place {}
+
+  /// A figure.
+  ///
+  /// @param row its leaf down
+  /// @param column its leaf across
+  record Body(int row, int column) implements Place {}
+}

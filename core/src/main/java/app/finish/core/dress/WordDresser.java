@@ -1,0 +1,79 @@
+package app.finish.core.dress;
+
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.style.Cascade;
+import app.finish.core.style.Look;
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.table.Held;
+import app.finish.core.table.Table;
+import app.finish.core.words.TitleCase;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/// Dresses the words above and below a table.
+final class WordDresser {
+  private final Table table;
+  private final Cascade cascade;
+  private final int columns;
+  private final int number;
+
+  WordDresser(Table table, Cascade cascade, int columns, int number) {
+    this.table = table;
+    this.cascade = cascade;
+    this.columns = columns;
+    this.number = number;
+  }
+
+  List<DressedRow> above() {
+    List<DressedRow> rows = new ArrayList<>();
+    Look look = look(PartName.NUMBER);
+    String leadIn = look.setting(Property.LEAD_IN);
+    add(rows, Band.ABOVE, PartName.NUMBER, 0, leadIn.isEmpty() ? "" : leadIn + " " + number);
+    String title = table.words().title();
+    boolean titleCase = look(PartName.TITLE).setting(Property.LETTER_CASE).equals("title");
+    add(rows, Band.ABOVE, PartName.TITLE, 0, titleCase ? TitleCase.of(title) : title);
+    add(rows, Band.ABOVE, PartName.UNITS, 0, table.words().units());
+    add(
+        rows,
+        Band.ABOVE,
+        PartName.HELD,
+        0,
+        table.held().stream().map(Held::toString).collect(Collectors.joining("; ")));
+    return rows;
+  }
+
+  List<DressedRow> below() {
+    List<DressedRow> rows = new ArrayList<>();
+    List<String> notes = table.words().notes();
+    for (int i = 0; i < notes.size(); i++) {
+      add(rows, Band.BELOW, PartName.NOTE, i, notes.get(i));
+    }
+    add(rows, Band.BELOW, PartName.SOURCE, 0, table.words().source());
+    return rows;
+  }
+
+  private Look look(PartName part) {
+    return cascade.look(Dresser.selectors(Part.of(part)));
+  }
+
+  private void add(List<DressedRow> rows, Band band, PartName name, int index, String text) {
+    if (text.isEmpty()) {
+      return;
+    }
+    Part part = Part.of(name);
+    Look look = look(name);
+    List<Run> runs = new ArrayList<>();
+    String leadIn = look.setting(Property.LEAD_IN);
+    boolean leads = band == Band.BELOW && index == 0 && !leadIn.isEmpty();
+    if (leads) {
+      runs.add(new Run(leadIn, look.bold(), true));
+    }
+    runs.add(new Run(leads ? " " + text : text, look.bold(), look.italic()));
+    DressedCell cell =
+        new DressedCell(0, columns, 1, runs, 0, part, look, new Place.Word(name, index));
+    rows.add(Dresser.row(band, part, List.of(cell), band == Band.ABOVE));
+  }
+}

@@ -1,0 +1,273 @@
+package app.finish.core.layout;
+
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.Place;
+import app.finish.core.style.Look.Align;
+import app.finish.core.style.Property;
+import java.util.Arrays;
+
+/// How wide the columns are, and where their decimal marks stand.
+final class Columns {
+  private static final double HEAD_LINE = 64;
+
+  private final Dressed dressed;
+  private final Measurer measurer;
+  private final double[] widths;
+  private final double[] narrowest;
+  private final double[] before;
+  private final double[] after;
+
+  Columns(Dressed dressed, Measurer measurer) {
+    this.dressed = dressed;
+    this.measurer = measurer;
+    this.widths = new double[dressed.columns()];
+    this.narrowest = new double[widths.length];
+    this.before = new double[widths.length];
+    this.after = new double[widths.length];
+    measureBody();
+    measureHeads();
+    setAlike();
+    widenForSpans();
+  }
+
+  private void measureBody() {
+    for (DressedRow row : dressed.rows()) {
+      if (row.band() != Band.BODY) {
+        continue;
+      }
+      for (DressedCell cell : row.cells()) {
+        if (cell.place() instanceof Place.Body && isDecimal(cell.look().align())) {
+          measureFigure(cell);
+        } else if (cell.columnSpan() == 1) {
+          double indent = cell.indent() * cell.look().indent();
+          double padding = 2 * cell.look().sides() + indent;
+          widen(cell.column(), measurer.natural(cell) + padding, measurer.narrowest(cell) + padding);
+        }
+      }
+    }
+    for (int column = 0; column < widths.length; column++) {
+      double figures = before[column] + after[column];
+      if (figures > 0) {
+        double sides = 2 * sides(column);
+        widen(column, figures + sides, figures + sides);
+      }
+    }
+  }
+
+  static boolean isDecimal(Align align) {
+    return align == Align.DECIMAL || align == Align.DECIMAL_CENTRE;
+  }
+
+  private double sides(int column) {
+    for (DressedRow row : dressed.rows()) {
+      for (DressedCell cell : row.cells()) {
+        if (row.band() == Band.BODY && cell.column() == column && cell.place() instanceof Place.Body) {
+          return cell.look().sides();
+        }
+      }
+    }
+    return 0;
+  }
+
+  private void measureFigure(DressedCell cell) {
+    String text = cell.text();
+    int mark = pointOf(text, cell);
+    double left = measurer.width(text.substring(0, mark), cell);
+    double right = mark == text.length() ? 0 : measurer.width(text.substring(mark), cell);
+    before[cell.column()] = Math.max(before[cell.column()], left);
+    after[cell.column()] = Math.max(after[cell.column()], right);
+  }
+
+  /// Where the part of a figure that stands after the decimal mark begins: at the mark, or behind the
+  /// last digit.
+  static int pointOf(String text, DressedCell cell) {
+    String mark = cell.look().numbers().decimalMark();
+    int end = text.length();
+    while (end > 0 && !Character.isDigit(text.charAt(end - 1))) {
+      end--;
+    }
+    if (end == 0) {
+      return text.length();
+    }
+    int point = text.lastIndexOf(mark, end - 1);
+    boolean decimals = point >= 0 && isDigits(text, point + 1, end);
+    boolean grouping = mark.equals(cell.look().numbers().grouping());
+    return decimals && !grouping ? point : end;
+  }
+
+  private static boolean isDigits(String text, int from, int to) {
+    for (int i = from; i < to; i++) {
+      if (!Character.isDigit(text.charAt(i))) {
+        return false;
+      }
+    }
+    return to > from;
+  }
+
+  private void widen(int column, double width, double narrow) {
+    widths[column] = Math.max(widths[column], width);
+    narrowest[column] = Math.max(narrowest[column], narrow);
+  }
+
+  /// A head widens its column up to a line of its own; a longer one is broken.
+  private void measureHeads() {
+    for (DressedRow row : dressed.rows()) {
+      if (row.band() != Band.HEAD) {
+        continue;
+      }
+      for (DressedCell cell : row.cells()) {
+        if (cell.columnSpan() == 1) {
+          double padding = 2 * cell.look().sides();
+          double natural = measurer.natural(cell);
+          double narrow = measurer.narrowest(cell);
+          double room = Math.max(widths[cell.column()] - padding, HEAD_LINE);
+          double wanted = natural <= room ? natural : Math.max(narrow, broken(cell, room, natural));
+          widen(cell.column(), wanted + padding, narrow + padding);
+        }
+      }
+    }
+  }
+
+  private double broken(DressedCell cell, double room, double natural) {
+    double width = room;
+    while (width < natural && measurer.lines(cell, width).size() > 3) {
+      width += 6;
+    }
+    double widest = 0;
+    for (Measurer.Line line : measurer.lines(cell, width)) {
+      widest = Math.max(widest, line.width());
+    }
+    return widest;
+  }
+
+  /// Columns of the same measure are as wide as the widest of them.
+  private void setAlike() {
+    for (int measure : dressed.measures().stream().distinct().toList()) {
+      if (measure < 0) {
+        continue;
+      }
+      double widest = 0;
+      double left = 0;
+      double right = 0;
+      for (int column = 0; column < widths.length; column++) {
+        if (dressed.measures().get(column) == measure) {
+          widest = Math.max(widest, widths[column]);
+          left = Math.max(left, before[column]);
+          right = Math.max(right, after[column]);
+        }
+      }
+      for (int column = 0; column < widths.length; column++) {
+        if (dressed.measures().get(column) == measure) {
+          widths[column] = Math.max(widest, left + right + 2 * sides(column));
+          before[column] = left;
+          after[column] = right;
+        }
+      }
+    }
+  }
+
+  private void widenForSpans() {
+    for (DressedRow row : dressed.rows()) {
+      boolean spans = row.band() == Band.HEAD || row.band() == Band.BODY;
+      for (DressedCell cell : row.cells()) {
+        if (!spans || cell.columnSpan() == 1 || cell.columnSpan() == widths.length) {
+          continue;
+        }
+        double need =
+            (row.band() == Band.HEAD ? Math.min(measurer.natural(cell), 220) : measurer.natural(cell))
+                + 2 * cell.look().sides();
+        double have = 0;
+        for (int i = 0; i < cell.columnSpan(); i++) {
+          have += widths[cell.column() + i];
+        }
+        for (int i = 0; have < need && i < cell.columnSpan(); i++) {
+          widths[cell.column() + i] += (need - have) / cell.columnSpan();
+        }
+      }
+    }
+  }
+
+  Fonts fonts() {
+    return measurer.fonts();
+  }
+
+  double total() {
+    return Arrays.stream(widths).sum();
+  }
+
+  /// Makes the columns fit a width: breaks stub and heads if it is too narrow; shares out what is left if
+  /// the table is to be as wide as the page.
+  void fit(double width) {
+    double over = total() - width;
+    if (over > 0.01) {
+      shrinkStub(over);
+      shrinkAll(total() - width);
+    } else if (dressed.root().setting(Property.WIDTH).equals("page")) {
+      spread(-over);
+    }
+  }
+
+  private void shrinkStub(double over) {
+    double left = over;
+    for (int column = 0; column < dressed.stubColumns() && left > 0; column++) {
+      double least = Math.min(widths[column], Math.max(narrowest[column], 90));
+      double given = Math.min(left, widths[column] - least);
+      widths[column] -= given;
+      left -= given;
+    }
+  }
+
+  private void shrinkAll(double over) {
+    double spare = 0;
+    for (int column = 0; column < widths.length; column++) {
+      spare += widths[column] - narrowest[column];
+    }
+    if (over <= 0.01 || spare <= 0) {
+      return;
+    }
+    double share = Math.min(1, over / spare);
+    for (int column = 0; column < widths.length; column++) {
+      widths[column] -= share * (widths[column] - narrowest[column]);
+    }
+  }
+
+  private void spread(double spare) {
+    int figures = widths.length - dressed.stubColumns();
+    double toStub = figures == 0 ? spare : Math.min(spare * 0.25, 80);
+    for (int column = 0; column < widths.length; column++) {
+      boolean stub = column < dressed.stubColumns();
+      widths[column] += stub ? toStub / dressed.stubColumns() : (spare - toStub) / figures;
+    }
+  }
+
+  double width(int column) {
+    return widths[column];
+  }
+
+  /// The width of several columns side by side.
+  double width(int column, int span) {
+    double width = 0;
+    for (int i = 0; i < span; i++) {
+      width += widths[column + i];
+    }
+    return width;
+  }
+
+  /// The left edge of a column from the left edge of the table.
+  double left(int column) {
+    return width(0, column);
+  }
+
+  /// Where the decimal marks of a column stand from its left edge.
+  double point(int column, Align align, double sides) {
+    double block = before[column] + after[column];
+    double start =
+        align == Align.DECIMAL_CENTRE
+            ? (widths[column] - block) / 2
+            : widths[column] - sides - block;
+    return start + before[column];
+  }
+}

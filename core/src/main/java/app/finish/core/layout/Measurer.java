@@ -1,0 +1,149 @@
+package app.finish.core.layout;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.Run;
+import app.finish.core.style.Look;
+import java.util.ArrayList;
+import java.util.List;
+
+/// Measures and breaks the text of cells.
+final class Measurer {
+  /// A piece of one line in one font.
+  record Piece(String text, Face face, double width) {}
+
+  /// A line of text.
+  record Line(List<Piece> pieces, double width) {}
+
+  private final Fonts fonts;
+
+  Measurer(Fonts fonts) {
+    this.fonts = fonts;
+  }
+
+  Fonts fonts() {
+    return fonts;
+  }
+
+  Face face(Look look, Run run) {
+    return fonts.face(look.face(), run.bold(), run.italic());
+  }
+
+  /// The width of a cell's text on one line.
+  double natural(DressedCell cell) {
+    double width = 0;
+    for (Run run : cell.runs()) {
+      width += fonts.width(run.text(), face(cell.look(), run), cell.look().size());
+    }
+    return width;
+  }
+
+  double width(String text, DressedCell cell) {
+    return fonts.width(text, face(cell.look(), cell.runs().getFirst()), cell.look().size());
+  }
+
+  /// The width of the widest piece of a cell's text that can't be broken.
+  double narrowest(DressedCell cell) {
+    double widest = 0;
+    for (Run run : cell.runs()) {
+      for (String word : words(run.text())) {
+        widest =
+            Math.max(
+                widest,
+                fonts.width(word.stripTrailing(), face(cell.look(), run), cell.look().size()));
+      }
+    }
+    return widest;
+  }
+
+  /// Breaks a cell's text into lines that fit, as far as its words allow.
+  List<Line> lines(DressedCell cell, double width) {
+    if (cell.runs().size() == 1 && natural(cell) <= width + 0.01) {
+      return List.of(line(pieces(cell.runs().getFirst(), cell.look())));
+    }
+    List<Line> lines = new ArrayList<>();
+    List<Piece> open = new ArrayList<>();
+    double used = 0;
+    for (Run run : cell.runs()) {
+      Face face = face(cell.look(), run);
+      StringBuilder text = new StringBuilder();
+      for (String word : words(run.text())) {
+        double bare = fonts.width(word.stripTrailing(), face, cell.look().size());
+        if (used + bare > width + 0.01 && (text.length() > 0 || !open.isEmpty())) {
+          open.addAll(pieces(new Run(text.toString().stripTrailing(), run.bold(), run.italic()), cell.look()));
+          lines.add(line(open));
+          open = new ArrayList<>();
+          text.setLength(0);
+          used = 0;
+        }
+        text.append(word);
+        used += fonts.width(word, face, cell.look().size());
+      }
+      open.addAll(pieces(new Run(text.toString(), run.bold(), run.italic()), cell.look()));
+    }
+    lines.add(line(open));
+    return lines;
+  }
+
+  private static Line line(List<Piece> pieces) {
+    double width = 0;
+    for (Piece piece : pieces) {
+      width += piece.width();
+    }
+    return new Line(List.copyOf(pieces), width);
+  }
+
+  /// The pieces of a run in the fonts that have its characters. A character that none has is shown as a
+  /// box.
+  List<Piece> pieces(Run run, Look look) {
+    Face face = face(look, run);
+    List<Piece> pieces = new ArrayList<>(1);
+    StringBuilder text = new StringBuilder(run.text().length());
+    Face current = face;
+    for (int i = 0; i < run.text().length(); ) {
+      int codePoint = run.text().codePointAt(i);
+      i += Character.charCount(codePoint);
+      if (Character.isISOControl(codePoint)) {
+        codePoint = ' ';
+      } else if (!fonts.covers(codePoint, face)) {
+        codePoint = '\u25a1';
+      }
+      Face wanted = fonts.covering(codePoint, face);
+      if (!wanted.equals(current) && text.length() > 0) {
+        pieces.add(piece(text.toString(), current, look));
+        text.setLength(0);
+      }
+      current = wanted;
+      text.appendCodePoint(codePoint);
+    }
+    if (text.length() > 0) {
+      pieces.add(piece(text.toString(), current, look));
+    }
+    return pieces;
+  }
+
+  private Piece piece(String text, Face face, Look look) {
+    return new Piece(text, face, fonts.width(text, face, look.size()));
+  }
+
+  /// The words of a text, each with the blanks behind it. A line may also end after a dash or a slash
+  /// inside a word.
+  static List<String> words(String text) {
+    List<String> words = new ArrayList<>();
+    int start = 0;
+    for (int i = 1; i < text.length(); i++) {
+      char before = text.charAt(i - 1);
+      char at = text.charAt(i);
+      boolean afterBlank = before == ' ' && at != ' ';
+      boolean afterDash =
+          (before == '–' || before == '—' || before == '/' || before == '-')
+              && Character.isLetter(at)
+              && i - start > 2;
+      if (afterBlank || afterDash) {
+        words.add(text.substring(start, i));
+        start = i;
+      }
+    }
+    words.add(text.substring(start));
+    return words;
+  }
+}

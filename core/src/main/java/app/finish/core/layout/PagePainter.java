@@ -1,0 +1,247 @@
+package app.finish.core.layout;
+
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.Measurer.Line;
+import app.finish.core.layout.Measurer.Piece;
+import app.finish.core.style.Colour;
+import app.finish.core.style.Look;
+import app.finish.core.style.Look.Align;
+import app.finish.core.style.RuleLine;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/// Places the marks of one page.
+final class PagePainter {
+  private final Dressed dressed;
+  private final Columns columns;
+  private final Paper paper;
+  private final List<Mark> fills = new ArrayList<>();
+  private final List<Mark> rules = new ArrayList<>();
+  private final List<Mark> texts = new ArrayList<>();
+  private final List<CellBox> boxes = new ArrayList<>();
+
+  PagePainter(Dressed dressed, Columns columns, Paper paper) {
+    this.dressed = dressed;
+    this.columns = columns;
+    this.paper = paper;
+  }
+
+  Proof.Page paint(List<SetRow> rows) {
+    double y = paper.margin();
+    for (int i = 0; i < rows.size(); i++) {
+      paintRow(rows, i, y);
+      y += rows.get(i).height();
+    }
+    paintRules(rows);
+    List<Mark> marks = new ArrayList<>(fills);
+    marks.addAll(rules);
+    marks.addAll(texts);
+    return new Proof.Page(paper.width(), paper.height(), marks, boxes);
+  }
+
+  private static boolean isWords(DressedRow row) {
+    return row.band() == Band.ABOVE || row.band() == Band.BELOW;
+  }
+
+  private void paintRow(List<SetRow> rows, int at, double y) {
+    SetRow row = rows.get(at);
+    for (SetRow.SetCell set : row.cells()) {
+      DressedCell cell = set.cell();
+      boolean words = isWords(row.row());
+      double x = paper.margin() + (words ? 0 : columns.left(cell.column()));
+      double width = words ? paper.textWidth() : columns.width(cell.column(), cell.columnSpan());
+      double height = SetRow.height(rows, at, cell.rowSpan());
+      boxes.add(new CellBox(x, y, width, height, row.row(), cell));
+      cell.look().fill().ifPresent(colour -> fill(x, y, width, height, colour));
+      paintText(set, x, y, width, height, row.row());
+    }
+  }
+
+  /// Adds a fill, or lets the one to its left reach over it, so that no seam shows.
+  private void fill(double x, double y, double width, double height, Colour colour) {
+    if (!fills.isEmpty() && fills.getLast() instanceof Mark.Fill last) {
+      boolean joins =
+          last.colour().equals(colour)
+              && last.y() == y
+              && last.height() == height
+              && Math.abs(last.x() + last.width() - x) < 0.01;
+      if (joins) {
+        fills.set(
+            fills.size() - 1,
+            new Mark.Fill(last.x(), y, last.width() + width, height, colour));
+        return;
+      }
+    }
+    fills.add(new Mark.Fill(x, y, width, height, colour));
+  }
+
+  private void paintText(
+      SetRow.SetCell set, double x, double y, double width, double height, DressedRow row) {
+    DressedCell cell = set.cell();
+    Look look = cell.look();
+    double block = set.lines().size() * look.leading();
+    boolean low = row.band() == Band.HEAD || (row.band() == Band.BODY && cell.rowSpan() == 1);
+    double top = low ? y + height - look.below() - block : y + look.above();
+    for (Line line : set.lines()) {
+      if (!line.pieces().isEmpty()) {
+        Face face = line.pieces().getFirst().face();
+        double start = x + start(cell, line, width);
+        double baseline = top + baseline(look, face);
+        for (Piece piece : line.pieces()) {
+          texts.add(
+              new Mark.Text(
+                  start, baseline, piece.text(), piece.width(), piece.face(), look.size(), look.ink()));
+          start += piece.width();
+        }
+      }
+      top += look.leading();
+    }
+  }
+
+  private double baseline(Look look, Face face) {
+    Fonts fonts = columns.fonts();
+    double ascent = fonts.ascent(face) * look.size();
+    double descent = fonts.descent(face) * look.size();
+    return (look.leading() - ascent - descent) / 2 + ascent;
+  }
+
+  private double start(DressedCell cell, Line line, double width) {
+    Look look = cell.look();
+    Align align = look.align();
+    if (Columns.isDecimal(align) && cell.place() instanceof Place.Body) {
+      String text = cell.text();
+      int mark = Columns.pointOf(text, cell);
+      double left = columns.fonts().width(text.substring(0, mark), line.pieces().getFirst().face(), look.size());
+      return columns.point(cell.column(), align, look.sides()) - left;
+    }
+    return switch (align) {
+      case START -> look.sides() + cell.indent() * look.indent();
+      case CENTRE, DECIMAL_CENTRE -> (width - line.width()) / 2;
+      case END, DECIMAL -> width - look.sides() - line.width();
+    };
+  }
+
+  /// Draws the rules between rows: for each column the heavier of what the row above wants below it and
+  /// the row below wants above it.
+  private void paintRules(List<SetRow> rows) {
+    double y = paper.margin();
+    RuleLine[] wanted = new RuleLine[dressed.columns()];
+    DressedCell[] owner = new DressedCell[dressed.columns()];
+    int[] blockedUntil = new int[dressed.columns()];
+    for (int i = 0; i <= rows.size(); i++) {
+      Arrays.fill(wanted, RuleLine.NONE);
+      Arrays.fill(owner, null);
+      boolean words = true;
+      if (i > 0) {
+        words &= isWords(rows.get(i - 1).row());
+        wantBelow(rows, i - 1, wanted, owner);
+      }
+      if (i < rows.size()) {
+        words &= isWords(rows.get(i).row());
+        wantAbove(rows.get(i), wanted, owner, blockedUntil, i);
+        paintSides(rows, i, y);
+      }
+      paintBoundary(y, wanted, owner, words);
+      y += i < rows.size() ? rows.get(i).height() : 0;
+    }
+  }
+
+  private static void wantBelow(List<SetRow> rows, int at, RuleLine[] wanted, DressedCell[] owner) {
+    DressedRow row = rows.get(at).row();
+    for (int column = 0; column < wanted.length; column++) {
+      wanted[column] = wanted[column].orHeavier(row.below().rule());
+    }
+    for (int above = Math.max(0, at - 12); above <= at; above++) {
+      for (DressedCell cell : rows.get(above).row().cells()) {
+        if (above + cell.rowSpan() - 1 == at) {
+          want(cell, cell.look().ruleBelow(), wanted, owner);
+        }
+      }
+    }
+  }
+
+  private static void wantAbove(
+      SetRow row, RuleLine[] wanted, DressedCell[] owner, int[] blockedUntil, int at) {
+    for (DressedCell cell : row.row().cells()) {
+      want(cell, cell.look().ruleAbove(), wanted, owner);
+    }
+    for (int column = 0; column < wanted.length; column++) {
+      wanted[column] = wanted[column].orHeavier(row.row().above().rule());
+      if (blockedUntil[column] > at) {
+        wanted[column] = RuleLine.NONE;
+      }
+    }
+    for (DressedCell cell : row.row().cells()) {
+      for (int column = cell.column(); column < cell.column() + cell.columnSpan(); column++) {
+        blockedUntil[column] = at + cell.rowSpan();
+      }
+    }
+  }
+
+  private static void want(
+      DressedCell cell, RuleLine rule, RuleLine[] wanted, DressedCell[] owner) {
+    for (int column = cell.column(); column < cell.column() + cell.columnSpan(); column++) {
+      if (rule.weight() > wanted[column].weight()) {
+        wanted[column] = rule;
+        owner[column] = cell;
+      }
+    }
+  }
+
+  private void paintBoundary(double y, RuleLine[] wanted, DressedCell[] owner, boolean words) {
+    int start = 0;
+    while (start < wanted.length) {
+      RuleLine rule = wanted[start];
+      boolean spanned = rule.reach() == RuleLine.Reach.SPANNED;
+      int end = start + 1;
+      while (end < wanted.length
+          && wanted[end].equals(rule)
+          && (!spanned || owner[end] == owner[start])) {
+        end++;
+      }
+      if (rule.isDrawn()) {
+        double inset = spanned && owner[start] != null ? owner[start].look().sides() : 0;
+        double left = paper.margin() + columns.left(start) + inset;
+        double right =
+            words
+                ? paper.margin() + paper.textWidth()
+                : paper.margin() + columns.left(end) - inset;
+        line(left, y, right, y, rule);
+      }
+      start = end;
+    }
+  }
+
+  private void paintSides(List<SetRow> rows, int at, double y) {
+    for (DressedCell cell : rows.get(at).row().cells()) {
+      double left = paper.margin() + columns.left(cell.column());
+      double right = left + columns.width(cell.column(), cell.columnSpan());
+      double bottom = y + SetRow.height(rows, at, cell.rowSpan());
+      if (cell.look().ruleLeft().isDrawn()) {
+        line(left, y, left, bottom, cell.look().ruleLeft());
+      }
+      if (cell.look().ruleRight().isDrawn()) {
+        line(right, y, right, bottom, cell.look().ruleRight());
+      }
+    }
+  }
+
+  private void line(double x1, double y1, double x2, double y2, RuleLine rule) {
+    Colour colour = dressed.palette().colour(rule.ink());
+    boolean dotted = rule.kind() == RuleLine.Kind.DOTTED;
+    if (rule.kind() != RuleLine.Kind.DOUBLE) {
+      rules.add(new Mark.Rule(x1, y1, x2, y2, rule.weight(), colour, dotted));
+      return;
+    }
+    double thin = rule.weight() / 3;
+    double shiftX = y1 == y2 ? 0 : thin;
+    double shiftY = y1 == y2 ? thin : 0;
+    rules.add(new Mark.Rule(x1 - shiftX, y1 - shiftY, x2 - shiftX, y2 - shiftY, thin, colour, false));
+    rules.add(new Mark.Rule(x1 + shiftX, y1 + shiftY, x2 + shiftX, y2 + shiftY, thin, colour, false));
+  }
+}

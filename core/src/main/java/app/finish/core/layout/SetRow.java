@@ -1,0 +1,68 @@
+package app.finish.core.layout;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import java.util.ArrayList;
+import java.util.List;
+
+/// A row with its text broken into lines and its height.
+final class SetRow {
+  /// A cell with its lines.
+  record SetCell(DressedCell cell, List<Measurer.Line> lines) {
+    double height() {
+      return lines.size() * cell.look().leading() + cell.look().above() + cell.look().below();
+    }
+  }
+
+  private final DressedRow row;
+  private final List<SetCell> cells = new ArrayList<>();
+  private double height;
+
+  SetRow(DressedRow row, Measurer measurer, Columns columns, double tableWidth) {
+    this.row = row;
+    for (DressedCell cell : row.cells()) {
+      boolean words = row.band() == DressedRow.Band.ABOVE || row.band() == DressedRow.Band.BELOW;
+      double width = words ? tableWidth : columns.width(cell.column(), cell.columnSpan());
+      double room = width - 2 * cell.look().sides() - cell.indent() * cell.look().indent();
+      SetCell set = new SetCell(cell, measurer.lines(cell, room));
+      cells.add(set);
+      if (cell.rowSpan() == 1) {
+        height = Math.max(height, set.height());
+      }
+    }
+  }
+
+  /// Makes the last row under a cell of several rows tall enough for it.
+  static void spreadTallCells(List<SetRow> rows) {
+    for (int i = 0; i < rows.size(); i++) {
+      for (SetCell set : rows.get(i).cells) {
+        int span = Math.min(set.cell().rowSpan(), rows.size() - i);
+        if (span > 1) {
+          double have = height(rows, i, span);
+          SetRow last = rows.get(i + span - 1);
+          last.height += Math.max(0, set.height() - have);
+        }
+      }
+    }
+  }
+
+  static double height(List<SetRow> rows, int from, int count) {
+    double height = 0;
+    for (int i = from; i < Math.min(rows.size(), from + count); i++) {
+      height += rows.get(i).height;
+    }
+    return height;
+  }
+
+  DressedRow row() {
+    return row;
+  }
+
+  List<SetCell> cells() {
+    return cells;
+  }
+
+  double height() {
+    return height;
+  }
+}

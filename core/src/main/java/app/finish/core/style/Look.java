@@ -1,0 +1,77 @@
+package app.finish.core.style;
+
+import app.finish.core.number.NumberFormat;
+import java.util.Map;
+import java.util.Optional;
+
+/// How one cell looks: every property resolved, each with its origin.
+///
+/// @param settings the resolved settings, sizes in points
+/// @param origins where each was set; a property that no style sets has none
+/// @param face the face's name
+/// @param size points
+/// @param bold whether it is bold
+/// @param italic whether it is italic
+/// @param ink the colour of the text
+/// @param fill the colour behind it, if any
+/// @param align how the text stands in its cell
+/// @param lineHeight distance of lines as a multiple of the size
+/// @param above points of space above
+/// @param below points of space below
+/// @param sides points of space at either side
+/// @param indent points of indent for each level
+/// @param ruleAbove the line above
+/// @param ruleBelow the line below
+/// @param ruleLeft the line to the left
+/// @param ruleRight the line to the right
+/// @param numbers how numbers are written; decimals −1 for as many as the measure was written with
+public record Look(
+    Map<Property, String> settings,
+    Map<Property, Origin> origins,
+    String face,
+    double size,
+    boolean bold,
+    boolean italic,
+    Colour ink,
+    Optional<Colour> fill,
+    Align align,
+    double lineHeight,
+    double above,
+    double below,
+    double sides,
+    double indent,
+    RuleLine ruleAbove,
+    RuleLine ruleBelow,
+    RuleLine ruleLeft,
+    RuleLine ruleRight,
+    NumberFormat numbers) {
+
+  /// How text stands in its cell.
+  public enum Align {
+    /// At the start of the line.
+    START,
+    /// In the middle.
+    CENTRE,
+    /// At the end of the line.
+    END,
+    /// On the decimal mark, the column's figures at the end.
+    DECIMAL,
+    /// On the decimal mark, the column's figures in the middle.
+    DECIMAL_CENTRE
+  }
+
+  /// The setting of a property.
+  public String setting(Property property) {
+    return settings.get(property);
+  }
+
+  /// Where a property was set, if a style sets it.
+  public Optional<Origin> origin(Property property) {
+    return Optional.ofNullable(origins.get(property));
+  }
+
+  /// The distance from one line to the next, in points.
+  public double leading() {
+    return size * lineHeight;
+  }
+}

@@ -1,0 +1,80 @@
+package app.finish.core.style;
+
+import app.finish.core.table.MeasureKind;
+import java.util.Locale;
+import java.util.Optional;
+
+/// What a group of settings in a style is for.
+public sealed interface Selector {
+  /// A part or a family of parts, at a level or at all (0).
+  record OfPart(PartName part, int level) implements Selector {
+    @Override
+    public String toString() {
+      return level > 0 ? part.word() + " " + level : part.word();
+    }
+  }
+
+  /// Every other row of a group of body rows.
+  record Alternate() implements Selector {
+    @Override
+    public String toString() {
+      return "alternate";
+    }
+  }
+
+  /// The figures of one kind of measure.
+  record OfKind(MeasureKind kind) implements Selector {
+    @Override
+    public String toString() {
+      return "kind " + kind.word();
+    }
+  }
+
+  /// The figures of the measure of this name.
+  record OfMeasure(String name) implements Selector {
+    @Override
+    public String toString() {
+      return "measure " + name;
+    }
+  }
+
+  /// The settings of a part at all levels.
+  static Selector of(PartName part) {
+    return new OfPart(part, 0);
+  }
+
+  /// What a key in a style file selects, if it is one: "table", "stub 2", "alternate", "kind percent",
+  /// "measure Cost recovery".
+  static Optional<Selector> parse(String key) {
+    if (key.equals("alternate")) {
+      return Optional.of(new Alternate());
+    }
+    if (key.startsWith("measure ")) {
+      return Optional.of(new OfMeasure(key.substring(8)));
+    }
+    if (key.startsWith("kind ")) {
+      for (MeasureKind kind : MeasureKind.values()) {
+        if (kind.word().equals(key.substring(5))) {
+          return Optional.of(new OfKind(kind));
+        }
+      }
+      return Optional.empty();
+    }
+    String[] words = key.split(" ");
+    boolean level = words.length == 2 && words[1].matches("[1-9]");
+    return words.length == 1 || level
+        ? PartName.of(words[0])
+            .map(part -> new OfPart(part, level ? Integer.parseInt(words[1]) : 0))
+        : Optional.empty();
+  }
+
+  /// The name for people.
+  default String label() {
+    return switch (this) {
+      case OfPart of -> new Part(of.part, of.level).label().toLowerCase(Locale.ROOT);
+      case Alternate alternate -> "alternate rows";
+      case OfKind of -> "measures of kind " + of.kind.word();
+      case OfMeasure of -> of.name;
+    };
+  }
+}

@@ -1,0 +1,60 @@
+package app.finish.core.style;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// The styles at hand, by name.
+///
+/// ```java
+/// StyleBook book = StyleBook.of(styles);
+/// Cascade cascade = book.cascade("APA 7");
+/// ```
+///
+/// @param styles the styles in the order that they are shown
+public record StyleBook(List<HouseStyle> styles) {
+  /// Copies the list.
+  public StyleBook {
+    styles = List.copyOf(styles);
+  }
+
+  /// A book of these styles.
+  public static StyleBook of(List<HouseStyle> styles) {
+    return new StyleBook(styles);
+  }
+
+  /// The style of this name, if the book has it.
+  public Optional<HouseStyle> named(String name) {
+    return styles.stream().filter(style -> style.name().equals(name)).findFirst();
+  }
+
+  /// This book with one more style, or with one of that name replaced.
+  public StyleBook with(HouseStyle style) {
+    List<HouseStyle> all = new ArrayList<>(styles);
+    all.removeIf(other -> other.name().equals(style.name()));
+    all.add(style);
+    return new StyleBook(all);
+  }
+
+  /// The cascade of a style: the style, what it is based on, and so on to the base.
+  ///
+  /// @throws IllegalArgumentException if the book lacks the style or one that it is based on, or if a
+  ///     style is based on itself
+  public Cascade cascade(String name) {
+    List<HouseStyle> chain = new ArrayList<>();
+    String next = name;
+    while (!next.isEmpty()) {
+      String wanted = next;
+      HouseStyle style =
+          named(next)
+              .orElseThrow(
+                  () -> new IllegalArgumentException("There is no style named “" + wanted + "”."));
+      if (chain.contains(style)) {
+        throw new IllegalArgumentException("The style “" + wanted + "” is based on itself.");
+      }
+      chain.add(style);
+      next = style.basedOn();
+    }
+    return new Cascade(chain);
+  }
+}

@@ -1,0 +1,58 @@
+package app.finish.core.words;
+
+import java.util.Locale;
+import java.util.Set;
+
+/// Sets a title in title case as the APA manual (7th edition, section 6.17) asks: major words rise, and so
+/// do words of four letters or more, the first word, and the word after a colon, dash, hyphen or full
+/// stop; small words stay small; what has a capital or a digit inside is left alone.
+///
+/// ```java
+/// TitleCase.of("Fares by route: a first look"); // "Fares by Route: A First Look"
+/// ```
+public final class TitleCase {
+  private static final Set<String> SMALL =
+      Set.of(
+          "a", "an", "and", "as", "at", "but", "by", "for", "if", "in", "nor", "of", "off", "on", "or",
+          "per", "so", "the", "to", "up", "via", "yet", "vs");
+
+  private TitleCase() {}
+
+  /// The title in title case.
+  public static String of(String title) {
+    StringBuilder text = new StringBuilder(title.length());
+    boolean first = true;
+    int at = 0;
+    while (at < title.length()) {
+      int end = at;
+      while (end < title.length() && isWordCharacter(title.charAt(end))) {
+        end++;
+      }
+      if (end > at) {
+        text.append(word(title.substring(at, end), first));
+        first = false;
+        at = end;
+      } else {
+        char mark = title.charAt(at++);
+        first |= ":.—–-?!".indexOf(mark) >= 0;
+        text.append(mark);
+      }
+    }
+    return text.toString();
+  }
+
+  private static boolean isWordCharacter(char c) {
+    return Character.isLetterOrDigit(c) || c == '\'' || c == '’';
+  }
+
+  private static String word(String word, boolean first) {
+    boolean plain = word.chars().skip(1).noneMatch(c -> Character.isUpperCase(c) || Character.isDigit(c));
+    if (!plain || !Character.isLetter(word.charAt(0))) {
+      return word;
+    }
+    String lower = word.toLowerCase(Locale.ROOT);
+    return !first && SMALL.contains(lower)
+        ? lower
+        : Character.toUpperCase(word.charAt(0)) + word.substring(1);
+  }
+}
