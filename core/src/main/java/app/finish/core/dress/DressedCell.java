@@ -23,6 +23,12 @@ public record DressedCell(
     Part part,
     Look look,
     Place place) {
+  /// The same cell with so much more space above and below its text.
+  public DressedCell withMoreSpace(double above, double below) {
+    return new DressedCell(
+        column, columnSpan, rowSpan, runs, indent, part, look.withMoreSpace(above, below), place);
+  }
+
   /// Its text without weight and slant.
   public String text() {
     if (runs.size() == 1) {

@@ -26,6 +26,13 @@ public record DressedRow(
     BELOW
   }
 
+  /// The same row with so much more space above and below its text.
+  public DressedRow withMoreSpace(double moreAbove, double moreBelow) {
+    List<DressedCell> spread =
+        cells.stream().map(cell -> cell.withMoreSpace(moreAbove, moreBelow)).toList();
+    return new DressedRow(band, part, above, below, spread, keepsWithNext);
+  }
+
   /// The same row with other edges.
   public DressedRow withEdges(Edge otherAbove, Edge otherBelow) {
     return new DressedRow(band, part, otherAbove, otherBelow, cells, keepsWithNext);

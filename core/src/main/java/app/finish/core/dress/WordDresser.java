@@ -42,7 +42,19 @@ final class WordDresser {
         PartName.HELD,
         0,
         table.held().stream().map(Held::toString).collect(Collectors.joining("; ")));
+    spread(rows, rows.size() - 1, 0, gap());
     return rows;
+  }
+
+  private double gap() {
+    String gap = look(PartName.TABLE).setting(Property.GAP);
+    return Double.parseDouble(gap.replace("pt", "").strip());
+  }
+
+  private static void spread(List<DressedRow> rows, int at, double above, double below) {
+    if (!rows.isEmpty()) {
+      rows.set(at, rows.get(at).withMoreSpace(above, below));
+    }
   }
 
   List<DressedRow> below() {
@@ -52,6 +64,7 @@ final class WordDresser {
       add(rows, Band.BELOW, PartName.NOTE, i, notes.get(i));
     }
     add(rows, Band.BELOW, PartName.SOURCE, 0, table.words().source());
+    spread(rows, 0, gap(), 0);
     return rows;
   }
 

@@ -5,9 +5,12 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Place;
+import app.finish.core.style.Look;
 import app.finish.core.style.Look.Align;
 import app.finish.core.style.Property;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /// How wide the columns are, and where their decimal marks stand.
 final class Columns {
@@ -16,9 +19,11 @@ final class Columns {
   private final Dressed dressed;
   private final Measurer measurer;
   private final double[] widths;
+  private final double[] natural;
   private final double[] narrowest;
   private final double[] before;
   private final double[] after;
+  private final Look[] looks;
 
   Columns(Dressed dressed, Measurer measurer) {
     this.dressed = dressed;
@@ -27,10 +32,12 @@ final class Columns {
     this.narrowest = new double[widths.length];
     this.before = new double[widths.length];
     this.after = new double[widths.length];
+    this.looks = figureLooks();
     measureBody();
     measureHeads();
     setAlike();
     widenForSpans();
+    this.natural = widths.clone();
   }
 
   private void measureBody() {
@@ -62,14 +69,7 @@ final class Columns {
   }
 
   private double sides(int column) {
-    for (DressedRow row : dressed.rows()) {
-      for (DressedCell cell : row.cells()) {
-        if (row.band() == Band.BODY && cell.column() == column && cell.place() instanceof Place.Body) {
-          return cell.look().sides();
-        }
-      }
-    }
-    return 0;
+    return looks[column] == null ? 0 : looks[column].sides();
   }
 
   private void measureFigure(DressedCell cell) {
@@ -201,6 +201,7 @@ final class Columns {
   /// Makes the columns fit a width: breaks stub and heads if it is too narrow; shares out what is left if
   /// the table is to be as wide as the page.
   void fit(double width) {
+    System.arraycopy(natural, 0, widths, 0, widths.length);
     double over = total() - width;
     if (over > 0.01) {
       shrinkStub(over);
@@ -213,7 +214,7 @@ final class Columns {
   private void shrinkStub(double over) {
     double left = over;
     for (int column = 0; column < dressed.stubColumns() && left > 0; column++) {
-      double least = Math.min(widths[column], Math.max(narrowest[column], 90));
+      double least = Math.min(widths[column], Math.max(narrowest[column], 110));
       double given = Math.min(left, widths[column] - least);
       widths[column] -= given;
       left -= given;
@@ -222,14 +223,14 @@ final class Columns {
 
   private void shrinkAll(double over) {
     double spare = 0;
-    for (int column = 0; column < widths.length; column++) {
+    for (int column = dressed.stubColumns(); column < widths.length; column++) {
       spare += widths[column] - narrowest[column];
     }
     if (over <= 0.01 || spare <= 0) {
       return;
     }
     double share = Math.min(1, over / spare);
-    for (int column = 0; column < widths.length; column++) {
+    for (int column = dressed.stubColumns(); column < widths.length; column++) {
       widths[column] -= share * (widths[column] - narrowest[column]);
     }
   }
@@ -241,6 +242,35 @@ final class Columns {
       boolean stub = column < dressed.stubColumns();
       widths[column] += stub ? toStub / dressed.stubColumns() : (spare - toStub) / figures;
     }
+  }
+
+  /// The columns as they came out.
+  List<Proof.Column> settled() {
+    List<Proof.Column> settled = new ArrayList<>();
+    for (int column = 0; column < widths.length; column++) {
+      boolean figures = looks[column] != null && before[column] + after[column] > 0;
+      double point = figures ? point(column, looks[column].align(), looks[column].sides()) : 0;
+      settled.add(new Proof.Column(widths[column], point, figures ? point + after[column] : 0));
+    }
+    return settled;
+  }
+
+  /// For each column the look of its first figure, or null.
+  private Look[] figureLooks() {
+    Look[] first = new Look[widths.length];
+    int found = 0;
+    for (DressedRow row : dressed.rows()) {
+      for (DressedCell cell : row.cells()) {
+        if (cell.place() instanceof Place.Body && first[cell.column()] == null) {
+          first[cell.column()] = cell.look();
+          found++;
+        }
+      }
+      if (found == widths.length - dressed.stubColumns()) {
+        break;
+      }
+    }
+    return first;
   }
 
   double width(int column) {

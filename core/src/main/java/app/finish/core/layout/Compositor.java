@@ -33,7 +33,7 @@ public final class Compositor {
       rows.add(new SetRow(row, measurer, columns, words ? fitting.textWidth() : width));
     }
     SetRow.spreadTallCells(rows);
-    return new Proof(dressed, pages(dressed, columns, rows, fitting));
+    return new Proof(dressed, fitting, columns.settled(), pages(dressed, columns, rows, fitting));
   }
 
   private static Paper fit(Columns columns, Paper paper) {
@@ -41,7 +41,8 @@ public final class Compositor {
     if (columns.total() <= paper.textWidth() + 0.01) {
       return paper;
     }
-    Paper turned = paper.paged() && paper.height() > paper.width() ? paper.turned() : paper;
+    Paper turned = paper.height() > paper.width() ? paper.turned() : paper;
+    columns.fit(turned.textWidth());
     if (columns.total() <= turned.textWidth() + 0.01) {
       return turned;
     }

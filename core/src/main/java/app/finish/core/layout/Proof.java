@@ -12,12 +12,22 @@ import java.util.Optional;
 /// ```
 ///
 /// @param dressed what was laid out
+/// @param paper the paper it was laid out on
+/// @param columns the columns from left to right
 /// @param pages the pages, at least one
-public record Proof(Dressed dressed, List<Page> pages) {
-  /// Copies the list.
+public record Proof(Dressed dressed, Paper paper, List<Column> columns, List<Page> pages) {
+  /// Copies the lists.
   public Proof {
+    columns = List.copyOf(columns);
     pages = List.copyOf(pages);
   }
+
+  /// A column of the table.
+  ///
+  /// @param width its width in points
+  /// @param point how far from its left edge its decimal marks stand, 0 if it has no figures
+  /// @param end how far from its left edge its figures end
+  public record Column(double width, double point, double end) {}
 
   /// One page.
   ///

@@ -53,6 +53,7 @@ public final class Cascade {
             Property.LEAD_IN, "",
             Property.STUB_FORM, "columns",
             Property.WIDTH, "content"));
+    UNSET.put(Property.GAP, "4 pt");
   }
 
   private final List<HouseStyle> chain;

@@ -60,6 +60,30 @@ public record Look(
     DECIMAL_CENTRE
   }
 
+  /// The same look with so much more space above and below.
+  public Look withMoreSpace(double moreAbove, double moreBelow) {
+    return new Look(
+        settings,
+        origins,
+        face,
+        size,
+        bold,
+        italic,
+        ink,
+        fill,
+        align,
+        lineHeight,
+        above + moreAbove,
+        below + moreBelow,
+        sides,
+        indent,
+        ruleAbove,
+        ruleBelow,
+        ruleLeft,
+        ruleRight,
+        numbers);
+  }
+
   /// The setting of a property.
   public String setting(Property property) {
     return settings.get(property);

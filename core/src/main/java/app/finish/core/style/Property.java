@@ -56,6 +56,8 @@ public enum Property {
   UNIT_PLACE("Unit", "cell|head"),
   /// What stands before the text, such as "Note." before a note.
   LEAD_IN("Lead-in", ".*"),
+  /// Points between the words above and below and the table itself.
+  GAP("Space around the table", Form.POINTS),
   /// "indented" (one stub column, groups as rows) or "columns" (a stub column a level).
   STUB_FORM("Stub", "indented|columns"),
   /// "content" (as wide as it must be) or "page" (as wide as the page).

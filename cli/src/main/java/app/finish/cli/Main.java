@@ -1,0 +1,80 @@
+package app.finish.cli;
+
+import app.finish.formats.Problem;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/// `finish`: reads and dresses tables from a shell.
+@Command(
+    name = "finish",
+    mixinStandardHelpOptions = true,
+    version = "Finish 0.1.0",
+    description = "Turns crosstabs, pivots and statistical output into tables that can be published.",
+    subcommands = {ReadCommand.class, DressCommand.class},
+    footer = {
+      "",
+      "Exit codes: 0 done; 1 done, with findings; 2 something that you can mend; 70 a fault of Finish."
+    })
+public final class Main {
+  /// Something was found that does not hold.
+  static final int FINDINGS = 1;
+
+  /// An error that the person can mend.
+  static final int MENDABLE = 2;
+
+  /// A fault of ours.
+  static final int FAULT = 70;
+
+  /// Runs the command and ends with its exit code.
+  public static void main(String[] arguments) {
+    System.exit(
+        run(
+            arguments,
+            new PrintWriter(System.out, true, StandardCharsets.UTF_8),
+            new PrintWriter(System.err, true, StandardCharsets.UTF_8)));
+  }
+
+  /// Runs the command.
+  ///
+  /// @return the exit code
+  public static int run(String[] arguments, PrintWriter out, PrintWriter err) {
+    CommandLine line = new CommandLine(new Main());
+    line.setOut(out).setErr(err);
+    line.setExecutionExceptionHandler((failure, command, parsed) -> report(failure, err));
+    int code = arguments.length == 0 ? usage(line, out) : line.execute(arguments);
+    out.flush();
+    err.flush();
+    return code;
+  }
+
+  private static int usage(CommandLine line, PrintWriter out) {
+    line.usage(out);
+    return 0;
+  }
+
+  private static int report(Exception failure, PrintWriter err) {
+    return switch (failure) {
+      case Problem problem -> say(err, problem.getMessage());
+      case AccessDeniedException denied ->
+          say(err, denied.getFile() + " may not be used by you. Change its permissions, or pick another.");
+      case FileSystemException disk -> say(err, "The disk says: " + disk.getMessage() + ".");
+      case IOException disk -> say(err, "The disk says: " + disk.getMessage() + ".");
+      default -> {
+        err.println("Finish has made a mistake, and nothing was written: " + failure + ".");
+        StackTraceElement[] trace = failure.getStackTrace();
+        err.println("Please report it with this place: " + (trace.length == 0 ? "unknown" : trace[0]));
+        yield FAULT;
+      }
+    };
+  }
+
+  private static int say(PrintWriter err, String sentence) {
+    err.println(sentence);
+    return MENDABLE;
+  }
+}

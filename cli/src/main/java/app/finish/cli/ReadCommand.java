@@ -1,0 +1,78 @@
+package app.finish.cli;
+
+import app.finish.core.document.Source;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Evidence;
+import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.table.Table;
+import app.finish.formats.RecognitionJson;
+import app.finish.formats.Sources;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// `finish read`: says what was recognised in a file.
+@Command(
+    name = "read",
+    mixinStandardHelpOptions = true,
+    description = "Say what tables a file holds and by which evidence.")
+final class ReadCommand implements Callable<Integer> {
+  @Spec private CommandSpec spec;
+
+  @Parameters(paramLabel = "IN", description = "a CSV, TSV or XLSX file")
+  private Path in;
+
+  @Option(names = "--json", description = "print it as JSON, in the shape of docs/command-line.md")
+  private boolean json;
+
+  @Override
+  public Integer call() throws Exception {
+    PrintWriter out = spec.commandLine().getOut();
+    List<Recognition> recognitions = new ArrayList<>();
+    for (Source source : Sources.read(in)) {
+      recognitions.add(Recogniser.recognise(source.grid(), Corrections.NONE));
+    }
+    if (json) {
+      out.println(RecognitionJson.write(in.toString(), recognitions));
+    } else {
+      for (int i = 0; i < recognitions.size(); i++) {
+        print(out, i + 1, recognitions.get(i));
+      }
+    }
+    boolean findings = recognitions.stream().anyMatch(one -> !one.findings().isEmpty());
+    return findings ? Main.FINDINGS : 0;
+  }
+
+  private static void print(PrintWriter out, int number, Recognition recognition) {
+    Table table = recognition.table();
+    String title = table.words().title();
+    out.println("Table " + number + (title.isEmpty() ? "" : ". " + title));
+    out.println(
+        "  "
+            + table.down().leaves().size()
+            + " rows, "
+            + table.across().leaves().size()
+            + " columns, "
+            + recognition.headRows()
+            + " rows of heads, "
+            + recognition.stubColumns()
+            + " columns of stub");
+    for (Evidence evidence : recognition.evidence()) {
+      out.printf(
+          "  %-22s %-18s %3.0f%%  %s%n",
+          evidence.place(),
+          evidence.said(),
+          evidence.confidence() * 100,
+          String.join("; ", evidence.because()));
+    }
+    recognition.findings().forEach(finding -> out.println("  ! " + finding.sentence()));
+  }
+}

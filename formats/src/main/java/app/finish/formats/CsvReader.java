@@ -1,0 +1,136 @@
+package app.finish.formats;
+
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvRecord;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/// Reads CSV and TSV (RFC 4180 and its relatives). The encoding is found out (a byte order mark, else
+/// UTF-8 if the bytes are that, else Windows-1252), and so is the delimiter (the one of comma, semicolon,
+/// tab and bar that parts the lines most evenly).
+public final class CsvReader implements TableReader {
+  private static final char[] DELIMITERS = {'\t', ';', ',', '|'};
+  private static final int SAMPLE = 200;
+
+  @Override
+  public List<Grid> read(Path file) throws IOException {
+    String name = Sources.name(file);
+    return List.of(read(decode(Files.readAllBytes(file), name), name));
+  }
+
+  /// The grid that a text holds.
+  ///
+  /// @param name what the text is called in messages
+  Grid read(String text, String name) throws IOException {
+    char delimiter = delimiter(text);
+    List<List<GridCell>> rows = new ArrayList<>();
+    long cells = 0;
+    try (de.siegmar.fastcsv.reader.CsvReader<CsvRecord> records =
+        de.siegmar.fastcsv.reader.CsvReader.builder()
+            .fieldSeparator(delimiter)
+            .skipEmptyLines(false)
+            .allowExtraCharsAfterClosingQuote(true)
+            .ofCsvRecord(text)) {
+      for (CsvRecord record : records) {
+        if (record.getFieldCount() > Limits.COLUMNS) {
+          throw Limits.tooWide(name, rows.size() + 1L);
+        }
+        List<GridCell> row = new ArrayList<>(record.getFieldCount());
+        for (String field : record.getFields()) {
+          row.add(GridCell.of(field.replace("\r\n", " ").replace('\n', ' ').stripTrailing()));
+        }
+        cells += row.size();
+        if (cells > Limits.CELLS) {
+          throw Limits.tooMany(name);
+        }
+        rows.add(row);
+      }
+    } catch (CsvParseException e) {
+      throw new Problem(
+          name
+              + " can't be read as CSV near row "
+              + (rows.size() + 1)
+              + ": a quotation mark or a cell has no end. Open it in a text editor and close it.",
+          e);
+    }
+    return Limits.grid(name, "", rows);
+  }
+
+  private static String decode(byte[] bytes, String name) throws Problem {
+    if (Sources.startsWith(bytes, 0xEF, 0xBB, 0xBF)) {
+      return new String(bytes, 3, bytes.length - 3, StandardCharsets.UTF_8);
+    }
+    if (Sources.startsWith(bytes, 0xFF, 0xFE)) {
+      return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16LE);
+    }
+    if (Sources.startsWith(bytes, 0xFE, 0xFF)) {
+      return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16BE);
+    }
+    for (int i = 0; i < Math.min(bytes.length, 8192); i++) {
+      if (bytes[i] == 0) {
+        throw new Problem(
+            name
+                + " is not a text file, whatever its name says. Save the table as CSV or XLSX and bring that in.");
+      }
+    }
+    if (Sources.startsWith(bytes, 'P', 'K', 3, 4) || Sources.startsWith(bytes, '%', 'P', 'D', 'F')) {
+      throw new Problem(
+          name
+              + " is not a text file, whatever its name says. Save the table as CSV or XLSX and bring that in.");
+    }
+    try {
+      return StandardCharsets.UTF_8
+          .newDecoder()
+          .onMalformedInput(CodingErrorAction.REPORT)
+          .onUnmappableCharacter(CodingErrorAction.REPORT)
+          .decode(ByteBuffer.wrap(bytes))
+          .toString();
+    } catch (CharacterCodingException e) {
+      return new String(bytes, Charset.forName("windows-1252"));
+    }
+  }
+
+  /// The delimiter that parts the most lines into the same number of cells, more than one. Tabs win a
+  /// draw, then semicolons: a comma may be a decimal mark.
+  static char delimiter(String text) {
+    char best = ',';
+    double bestScore = 0;
+    List<String> lines = text.lines().filter(line -> !line.isBlank()).limit(SAMPLE).toList();
+    for (char delimiter : DELIMITERS) {
+      int[] counts = new int[64];
+      for (String line : lines) {
+        counts[Math.min(63, count(line, delimiter))]++;
+      }
+      double score = 0;
+      for (int count = 1; count < counts.length; count++) {
+        score = Math.max(score, counts[count] * (1 + Math.min(count, 20) / 100.0));
+      }
+      if (score > bestScore + 0.001) {
+        best = delimiter;
+        bestScore = score;
+      }
+    }
+    return best;
+  }
+
+  private static int count(String line, char delimiter) {
+    int count = 0;
+    boolean quoted = false;
+    for (int i = 0; i < line.length(); i++) {
+      char c = line.charAt(i);
+      quoted ^= c == '"';
+      count += c == delimiter && !quoted ? 1 : 0;
+    }
+    return count;
+  }
+}

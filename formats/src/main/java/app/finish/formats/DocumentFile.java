@@ -1,0 +1,198 @@
+package app.finish.formats;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.document.Source;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.RowRole;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+
+/// Documents as `.finish` files: a zip of plain JSON and CSV, sources included. docs/file-format.md
+/// describes it.
+///
+/// ```java
+/// DocumentFile.write(document, Path.of("paper.finish"));
+/// Document same = DocumentFile.read(Path.of("paper.finish"));
+/// ```
+public final class DocumentFile {
+  private static final int VERSION = 1;
+  private static final long LARGEST_PART = 512L << 20;
+  private static final ObjectMapper JSON = new ObjectMapper();
+
+  private DocumentFile() {}
+
+  /// Writes the document, whole or not at all.
+  ///
+  /// @throws Problem if it can't be written there, in words for the person
+  public static void write(Document document, Path file) throws IOException {
+    AtomicFile.write(file, out -> write(document, out));
+  }
+
+  private static void write(Document document, OutputStream out) throws IOException {
+    ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+    ObjectNode root = JSON.createObjectNode();
+    root.put("format", "finish").put("version", VERSION);
+    ArrayNode tables = root.putArray("tables");
+    document.tables().forEach(table -> tables.add(table.id()));
+    root.put("styles", document.styles().size());
+    part(zip, "finish.json", pretty(root));
+    for (DocumentTable table : document.tables()) {
+      String folder = "tables/" + table.id() + "/";
+      part(zip, folder + "source.csv", GridJson.csv(table.source().grid()));
+      ObjectNode source = GridJson.json(table.source().grid());
+      source.put("name", table.source().name());
+      part(zip, folder + "source.json", source.toString());
+      part(zip, folder + "finish.json", pretty(finish(table.finish())));
+    }
+    for (int i = 0; i < document.styles().size(); i++) {
+      part(zip, "styles/" + (i + 1) + ".json", StyleFile.write(document.styles().get(i)));
+    }
+    zip.finish();
+  }
+
+  private static void part(ZipOutputStream zip, String name, String text) throws IOException {
+    ZipEntry entry = new ZipEntry(name);
+    entry.setTime(0);
+    zip.putNextEntry(entry);
+    zip.write(text.getBytes(StandardCharsets.UTF_8));
+    zip.closeEntry();
+  }
+
+  private static String pretty(ObjectNode node) throws JsonProcessingException {
+    return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(node);
+  }
+
+  private static ObjectNode finish(Finish finish) {
+    ObjectNode node = JSON.createObjectNode();
+    node.put("style", finish.style());
+    ObjectNode words = node.putObject("words");
+    finish.words().forEach((part, text) -> words.put(part.word(), text));
+    ObjectNode corrections = node.putObject("corrections");
+    finish.corrections().headRows().ifPresent(count -> corrections.put("headRows", count));
+    finish.corrections().stubColumns().ifPresent(count -> corrections.put("stubColumns", count));
+    ObjectNode rows = corrections.putObject("rows");
+    finish.corrections().rows().forEach((row, role) -> rows.put("" + row, role.toString()));
+    return node;
+  }
+
+  /// The document in a file.
+  ///
+  /// @throws Problem if the file is no document or is damaged, in words for the person
+  public static Document read(Path file) throws IOException {
+    String name = Sources.name(file);
+    if (!Files.exists(file)) {
+      throw new Problem("There is no file " + file + ". Check the name and the folder.");
+    }
+    try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+      return read(zip, name);
+    } catch (ZipException | IllegalArgumentException e) {
+      throw isZip(file) ? GridJson.damaged(name) : notADocument(name, e);
+    }
+  }
+
+  private static boolean isZip(Path file) throws IOException {
+    try (InputStream stream = Files.newInputStream(file)) {
+      return Sources.startsWith(stream.readNBytes(4), 'P', 'K');
+    }
+  }
+
+  private static Problem notADocument(String name, Exception cause) {
+    return new Problem(
+        name + " is not a Finish document. Open a file that ends in .finish, or bring this one in.", cause);
+  }
+
+  private static Document read(ZipFile zip, String name) throws IOException {
+    if (zip.getEntry("finish.json") == null) {
+      throw notADocument(name, null);
+    }
+    JsonNode root = json(zip, "finish.json", name);
+    if (root.path("version").asInt() > VERSION) {
+      throw new Problem(name + " was saved by a newer Finish. Open it with that one.");
+    }
+    List<DocumentTable> tables = new ArrayList<>();
+    for (JsonNode id : root.path("tables")) {
+      String folder = "tables/" + id.asText() + "/";
+      JsonNode source = json(zip, folder + "source.json", name);
+      tables.add(
+          new DocumentTable(
+              id.asText(),
+              new Source(
+                  source.path("name").asText(""),
+                  GridJson.read(text(zip, folder + "source.csv", name), source, name)),
+              finish(json(zip, folder + "finish.json", name), name)));
+    }
+    List<HouseStyle> styles = new ArrayList<>();
+    for (int i = 1; i <= root.path("styles").asInt(); i++) {
+      String part = "styles/" + i + ".json";
+      styles.add(StyleFile.parse(text(zip, part, name), name + ", " + part, false));
+    }
+    return new Document(tables, styles);
+  }
+
+  private static Finish finish(JsonNode node, String name) throws Problem {
+    Map<PartName, String> words = new EnumMap<>(PartName.class);
+    for (Map.Entry<String, JsonNode> word : node.path("words").properties()) {
+      PartName part = PartName.of(word.getKey()).orElseThrow(() -> GridJson.damaged(name));
+      words.put(part, word.getValue().asText());
+    }
+    Corrections corrections = Corrections.NONE;
+    JsonNode said = node.path("corrections");
+    if (said.has("headRows")) {
+      corrections = corrections.withHeadRows(said.path("headRows").asInt());
+    }
+    if (said.has("stubColumns")) {
+      corrections = corrections.withStubColumns(said.path("stubColumns").asInt());
+    }
+    try {
+      for (Map.Entry<String, JsonNode> row : said.path("rows").properties()) {
+        corrections =
+            corrections.withRow(Integer.parseInt(row.getKey()), RowRole.of(row.getValue().asText()));
+      }
+    } catch (IllegalArgumentException e) {
+      throw GridJson.damaged(name);
+    }
+    return new Finish(corrections, node.path("style").asText("Plain"), words);
+  }
+
+  private static JsonNode json(ZipFile zip, String part, String name) throws IOException {
+    try {
+      return JSON.readTree(text(zip, part, name));
+    } catch (JsonProcessingException e) {
+      throw GridJson.damaged(name);
+    }
+  }
+
+  private static String text(ZipFile zip, String part, String name) throws IOException {
+    ZipEntry entry = zip.getEntry(part);
+    if (entry == null || entry.getSize() > LARGEST_PART) {
+      throw GridJson.damaged(name);
+    }
+    try (InputStream stream = zip.getInputStream(entry)) {
+      byte[] bytes = stream.readNBytes((int) LARGEST_PART);
+      return new String(bytes, StandardCharsets.UTF_8);
+    } catch (java.io.EOFException e) {
+      throw GridJson.damaged(name);
+    }
+  }
+}

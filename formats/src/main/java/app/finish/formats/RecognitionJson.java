@@ -1,0 +1,141 @@
+package app.finish.formats;
+
+import app.finish.core.recognise.Evidence;
+import app.finish.core.recognise.Finding;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.SourceRow;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Measure;
+import app.finish.core.table.Table;
+import app.finish.core.table.Value;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+
+/// What was recognised, as JSON. docs/command-line.md describes the shape, which is kept to.
+public final class RecognitionJson {
+  private static final ObjectMapper JSON = new ObjectMapper();
+
+  private RecognitionJson() {}
+
+  /// The tables of a file as JSON text.
+  ///
+  /// @param source the file as it was named
+  public static String write(String source, List<Recognition> recognitions) {
+    ObjectNode root = JSON.createObjectNode();
+    root.put("source", source);
+    ArrayNode tables = root.putArray("tables");
+    recognitions.forEach(recognition -> tables.add(table(recognition)));
+    try {
+      return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static ObjectNode table(Recognition recognition) {
+    Table table = recognition.table();
+    ObjectNode node = JSON.createObjectNode();
+    node.put("title", table.words().title());
+    node.put("units", table.words().units());
+    ArrayNode held = node.putArray("held");
+    table.held().forEach(one -> held.add(one.toString()));
+    ArrayNode notes = node.putArray("notes");
+    table.words().notes().forEach(notes::add);
+    if (!table.words().source().isEmpty()) {
+      notes.add("Source: " + table.words().source());
+    }
+    ArrayNode stubHead = node.putArray("stubHead");
+    table.down().dimensions().stream().filter(name -> !name.isEmpty()).forEach(stubHead::add);
+    ArrayNode rows = node.putArray("rows");
+    recognition.rows().forEach(row -> rows.add(row(row)));
+    ArrayNode columns = node.putArray("columns");
+    table.across().leaves().forEach(leaf -> columns.add(column(table, leaf)));
+    ArrayNode cells = node.putArray("cells");
+    recognition.rows().forEach(row -> cells.add(cells(table, row)));
+    ArrayNode evidence = node.putArray("evidence");
+    recognition.evidence().forEach(one -> evidence.add(evidence(one)));
+    ArrayNode findings = node.putArray("findings");
+    recognition.findings().forEach(one -> findings.add(finding(one)));
+    return node;
+  }
+
+  private static ObjectNode row(SourceRow row) {
+    ObjectNode node = JSON.createObjectNode();
+    node.put("part", row.role().part());
+    node.put("level", row.level());
+    ArrayNode headings = node.putArray("headings");
+    row.headings().forEach(headings::add);
+    return node;
+  }
+
+  private static ObjectNode column(Table table, Leaf leaf) {
+    ObjectNode node = JSON.createObjectNode();
+    node.put("part", leaf.role() == Role.MEMBER ? "body" : leaf.role() == Role.SUBTOTAL ? "subtotalColumn" : "grandTotalColumn");
+    ArrayNode headings = node.putArray("headings");
+    leaf.labels().stream().filter(label -> !label.isEmpty()).forEach(headings::add);
+    Measure measure = table.measures().get(leaf.measure().orElse(0));
+    boolean byRow = leaf.measure().isEmpty() && table.measures().size() > 1;
+    if (!byRow) {
+      ObjectNode named = node.putObject("measure");
+      named.put("name", measure.name());
+      named.put("kind", measure.kind().word());
+      named.put("unit", measure.unit());
+    }
+    return node;
+  }
+
+  private static ArrayNode cells(Table table, SourceRow row) {
+    ArrayNode cells = JSON.createArrayNode();
+    for (int column = 0; column < table.body().columns(); column++) {
+      Value value = row.leaf().isPresent() ? table.body().at(row.leaf().getAsInt(), column) : Value.BLANK;
+      cells.add(value(value));
+    }
+    return cells;
+  }
+
+  private static ObjectNode value(Value value) {
+    ObjectNode node = JSON.createObjectNode();
+    switch (value) {
+      case Value.Numeric number -> {
+        double figure = number.number();
+        if (figure == Math.rint(figure) && Math.abs(figure) < 1e15) {
+          node.put("value", (long) figure);
+        } else {
+          node.put("value", figure);
+        }
+        node.put("written", number.written());
+      }
+      case Value.Text text -> node.put("text", text.text());
+      case Value.Missing missing -> {
+        node.put("missing", missing.reason().word());
+        if (!missing.written().isEmpty()) {
+          node.put("written", missing.written());
+        }
+      }
+    }
+    return node;
+  }
+
+  private static ObjectNode evidence(Evidence evidence) {
+    ObjectNode node = JSON.createObjectNode();
+    node.put("place", evidence.place());
+    node.put("said", evidence.said());
+    ArrayNode because = node.putArray("because");
+    evidence.because().forEach(because::add);
+    node.put("confidence", evidence.confidence());
+    return node;
+  }
+
+  private static ObjectNode finding(Finding finding) {
+    ObjectNode node = JSON.createObjectNode();
+    node.put("place", finding.place());
+    node.put("claimed", finding.claimed());
+    node.put("found", finding.found());
+    node.put("sentence", finding.sentence());
+    return node;
+  }
+}

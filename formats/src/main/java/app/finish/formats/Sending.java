@@ -1,0 +1,67 @@
+package app.finish.formats;
+
+import app.finish.core.Finishing;
+import app.finish.core.document.Document;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.StyleBook;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/// Sends tables of a document out as a file. The window and the command line both go through here.
+///
+/// ```java
+/// new Sending(new Fonts(), StyleFile.shipped()).write(document, List.of(0), OutputFormat.DOCX, Paper.A4, path);
+/// ```
+public final class Sending {
+  private final Fonts fonts;
+  private final StyleBook shipped;
+
+  /// Sends with these fonts and shipped styles.
+  public Sending(Fonts fonts, StyleBook shipped) {
+    this.fonts = fonts;
+    this.shipped = shipped;
+  }
+
+  /// The styles that a document can wear: the shipped ones and its own.
+  public StyleBook styles(Document document) {
+    StyleBook book = shipped;
+    for (HouseStyle style : document.styles()) {
+      book = book.with(style);
+    }
+    return book;
+  }
+
+  /// Writes the tables, whole or not at all.
+  ///
+  /// @param places which tables, by their places in the document
+  /// @throws Problem if the format holds one table only and several are asked for, or if the file can't
+  ///     be written there
+  public void write(
+      Document document, List<Integer> places, OutputFormat format, Paper chosen, Path file)
+      throws IOException {
+    if (places.size() > 1 && !format.holdsSeveralTables()) {
+      throw new Problem(
+          "A " + format.label().toLowerCase(Locale.ROOT) + " holds one table. Send the tables one by one.");
+    }
+    TableWriter writer = format.writer(fonts);
+    List<Proof> proofs = new ArrayList<>();
+    for (int place : places) {
+      proofs.add(proof(document, place, writer.paper(chosen)));
+    }
+    AtomicFile.write(file, out -> writer.write(proofs, out));
+  }
+
+  /// The proof of one table.
+  public Proof proof(Document document, int place, Paper paper) {
+    return Finishing.of(document.tables().get(place))
+        .in(styles(document))
+        .numbered(place + 1)
+        .on(paper, fonts);
+  }
+}

@@ -1,0 +1,214 @@
+package app.finish.formats;
+
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.apache.poi.ss.usermodel.DataFormatter;
+import org.apache.poi.ss.usermodel.DateUtil;
+import org.apache.poi.ss.util.CellRangeAddress;
+import org.apache.poi.ss.util.CellReference;
+import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
+import org.apache.poi.xssf.model.StylesTable;
+import org.apache.poi.xssf.usermodel.XSSFCellStyle;
+import org.xml.sax.Attributes;
+import org.xml.sax.SAXException;
+import org.xml.sax.helpers.DefaultHandler;
+
+/// Takes in the XML of one sheet.
+final class SheetHandler extends DefaultHandler {
+  private record Style(SourceFormat format, short number, String pattern, boolean date) {}
+
+  private final String fileName;
+  private final ReadOnlySharedStringsTable strings;
+  private final StylesTable styles;
+  private final DataFormatter formatter = new DataFormatter(Locale.ROOT);
+  private final Map<Integer, Style> known = new HashMap<>();
+  private final List<List<GridCell>> rows = new ArrayList<>();
+  private final Set<Integer> hidden = new HashSet<>();
+  private final List<CellRangeAddress> spans = new ArrayList<>();
+  private final StringBuilder text = new StringBuilder();
+  private List<GridCell> row = new ArrayList<>();
+  private int rowPlace = -1;
+  private int column = -1;
+  private long cells;
+  private String type = "n";
+  private int style;
+  private String value = "";
+  private boolean collecting;
+
+  SheetHandler(String fileName, ReadOnlySharedStringsTable strings, StylesTable styles) {
+    this.fileName = fileName;
+    this.strings = strings;
+    this.styles = styles;
+  }
+
+  @Override
+  public void startElement(String uri, String local, String tag, Attributes attributes)
+      throws SAXException {
+    switch (local) {
+      case "row" -> startRow(attributes);
+      case "c" -> startCell(attributes);
+      case "v", "t" -> {
+        text.setLength(0);
+        collecting = true;
+      }
+      case "mergeCell" -> spans.add(CellRangeAddress.valueOf(attributes.getValue("ref")));
+      default -> {}
+    }
+  }
+
+  private void startRow(Attributes attributes) throws SAXException {
+    String number = attributes.getValue("r");
+    rowPlace = number == null ? rowPlace + 1 : Integer.parseInt(number) - 1;
+    if (rowPlace < rows.size() || rowPlace > 1_048_576) {
+      throw new SAXException("rows are out of order");
+    }
+    while (rows.size() < rowPlace) {
+      rows.add(List.of());
+    }
+    row = new ArrayList<>();
+    column = -1;
+    String hides = attributes.getValue("hidden");
+    if ("1".equals(hides) || "true".equals(hides)) {
+      hidden.add(rowPlace);
+    }
+  }
+
+  private void startCell(Attributes attributes) throws SAXException {
+    String reference = attributes.getValue("r");
+    int next = reference == null ? column + 1 : new CellReference(reference).getCol();
+    if (next <= column || next >= Limits.COLUMNS) {
+      throw next >= Limits.COLUMNS
+          ? wrapped(Limits.tooWide(fileName, rowPlace + 1L))
+          : new SAXException("cells are out of order");
+    }
+    cells++;
+    if (cells > Limits.CELLS) {
+      throw wrapped(Limits.tooMany(fileName));
+    }
+    while (row.size() < next) {
+      row.add(GridCell.BLANK);
+    }
+    column = next;
+    type = attributes.getValue("t") == null ? "n" : attributes.getValue("t");
+    style = attributes.getValue("s") == null ? 0 : Integer.parseInt(attributes.getValue("s"));
+    value = "";
+  }
+
+  private static SAXException wrapped(Problem problem) {
+    return new SAXException(problem.getMessage(), problem);
+  }
+
+  @Override
+  public void characters(char[] chars, int start, int length) {
+    if (collecting) {
+      text.append(chars, start, length);
+    }
+  }
+
+  @Override
+  public void endElement(String uri, String local, String tag) {
+    switch (local) {
+      case "v", "t" -> {
+        value = local.equals("t") ? value + text : text.toString();
+        collecting = false;
+      }
+      case "c" -> row.add(cell());
+      case "row" -> rows.add(row);
+      default -> {}
+    }
+  }
+
+  private GridCell cell() {
+    Style own = style();
+    GridCell plain =
+        switch (type) {
+          case "s" -> GridCell.of(clean(strings.getItemAt(Integer.parseInt(value.strip())).getString()));
+          case "b" -> GridCell.of(value.strip().equals("1") ? "TRUE" : "FALSE");
+          case "n", "d" -> number(own);
+          default -> GridCell.of(clean(value));
+        };
+    return plain.with(own.format);
+  }
+
+  private static String clean(String value) {
+    return value.replace("\r\n", " ").replace('\n', ' ').replace('\t', ' ').stripTrailing();
+  }
+
+  private GridCell number(Style own) {
+    if (value.isBlank()) {
+      return GridCell.BLANK;
+    }
+    double number;
+    try {
+      number = Double.parseDouble(value.strip());
+    } catch (NumberFormatException e) {
+      return GridCell.of(clean(value));
+    }
+    String shown = formatter.formatRawCellContents(number, own.number, own.pattern).strip();
+    OptionalDouble typed = own.date || !Double.isFinite(number) ? OptionalDouble.empty() : OptionalDouble.of(number);
+    return new GridCell(shown.isEmpty() ? "" : shown, typed, SourceFormat.PLAIN, 1, 1);
+  }
+
+  private Style style() {
+    return known.computeIfAbsent(
+        style,
+        index -> {
+          if (index >= styles.getNumCellStyles()) {
+            return new Style(SourceFormat.PLAIN, (short) 0, "General", false);
+          }
+          XSSFCellStyle cellStyle = styles.getStyleAt(index);
+          String pattern =
+              cellStyle.getDataFormatString() == null ? "General" : cellStyle.getDataFormatString();
+          short number = cellStyle.getDataFormat();
+          return new Style(
+              new SourceFormat(
+                  cellStyle.getFont().getBold(),
+                  cellStyle.getFont().getItalic(),
+                  cellStyle.getIndention()),
+              number,
+              pattern,
+              DateUtil.isADateFormat(number, pattern));
+        });
+  }
+
+  /// The grid of the sheet: spans put on their cells, hidden rows left out.
+  Grid grid(String sheetName) throws Problem {
+    for (CellRangeAddress span : spans) {
+      int top = span.getFirstRow();
+      int bottom = Math.min(span.getLastRow(), rows.size() - 1);
+      if (top > bottom) {
+        continue;
+      }
+      List<GridCell> first = new ArrayList<>(rows.get(top));
+      while (first.size() <= span.getFirstColumn()) {
+        first.add(GridCell.BLANK);
+      }
+      int tall = bottom - top + 1;
+      int wide = Math.min(Limits.COLUMNS, span.getLastColumn() - span.getFirstColumn() + 1);
+      int hiddenInside = 0;
+      for (int inside = top; inside <= bottom; inside++) {
+        hiddenInside += hidden.contains(inside) ? 1 : 0;
+      }
+      tall = Math.max(1, tall - hiddenInside);
+      GridCell cell = first.get(span.getFirstColumn());
+      first.set(span.getFirstColumn(), cell.spanning(tall, wide));
+      rows.set(top, first);
+    }
+    List<List<GridCell>> shown = new ArrayList<>();
+    for (int place = 0; place < rows.size(); place++) {
+      if (!hidden.contains(place)) {
+        shown.add(rows.get(place));
+      }
+    }
+    return Limits.grid(fileName, sheetName, shown);
+  }
+}

@@ -1,0 +1,121 @@
+package app.finish.formats;
+
+import app.finish.core.document.Source;
+import app.finish.core.grid.Grid;
+import app.finish.core.recognise.Recogniser;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/// Finds the reader for a file and splits what it reads into tables.
+///
+/// ```java
+/// List<Source> tables = Sources.read(Path.of("fares.xlsx"));
+/// ```
+public final class Sources {
+  private Sources() {}
+
+  /// The tables in a file, each as a source of its own, in order.
+  ///
+  /// @throws Problem if the file can't be read or holds no table, in words for the person
+  /// @throws IOException if the disk fails
+  public static List<Source> read(Path file) throws IOException {
+    String name = name(file);
+    check(file, name);
+    List<Source> sources = new ArrayList<>();
+    for (Grid sheet : reader(file, name).read(file)) {
+      for (Grid grid : Recogniser.split(sheet)) {
+        sources.add(new Source(name, grid));
+      }
+    }
+    if (sources.isEmpty()) {
+      throw new Problem(name + " has no cells with anything in them. Pick a file that holds a table.");
+    }
+    return sources;
+  }
+
+  /// The tables in a text that was pasted: cells parted by tabs, else by what a CSV file would use.
+  ///
+  /// @throws Problem if there is nothing in it
+  public static List<Source> readText(String text) throws IOException {
+    List<Source> sources = new ArrayList<>();
+    for (Grid grid : Recogniser.split(new CsvReader().read(text, "What was pasted"))) {
+      sources.add(new Source("pasted", grid));
+    }
+    if (sources.isEmpty()) {
+      throw new Problem("There is no table in what was pasted. Copy the cells of a table and paste again.");
+    }
+    return sources;
+  }
+
+  static String name(Path file) {
+    return file.getFileName() == null ? file.toString() : file.getFileName().toString();
+  }
+
+  private static void check(Path file, String name) throws IOException {
+    if (Files.isDirectory(file)) {
+      throw new Problem(name + " is a folder. Pick a file that holds a table.");
+    }
+    if (!Files.exists(file)) {
+      throw new Problem("There is no file " + file + ". Check the name and the folder.");
+    }
+    if (!Files.isReadable(file)) {
+      throw new Problem(name + " may not be read by you. Change its permissions, or copy it.");
+    }
+    long size = size(file);
+    if (size == 0) {
+      throw new Problem(name + " is empty. Pick a file that holds a table.");
+    }
+    if (size > Limits.BYTES) {
+      throw Limits.tooLarge(name, size);
+    }
+  }
+
+  private static long size(Path file) throws IOException {
+    try {
+      return Files.size(file);
+    } catch (NoSuchFileException e) {
+      throw new Problem("There is no file " + file + ". Check the name and the folder.", e);
+    }
+  }
+
+  private static TableReader reader(Path file, String name) throws IOException {
+    String lower = name.toLowerCase(Locale.ROOT);
+    byte[] start = start(file);
+    if (lower.matches(".*\\.(xlsx|xlsm)")) {
+      return new XlsxReader();
+    }
+    if (lower.matches(".*\\.(csv|tsv|tab|txt)")) {
+      return new CsvReader();
+    }
+    if (startsWith(start, 'P', 'K')) {
+      return new XlsxReader();
+    }
+    if (lower.matches(".*\\.(xls|pdf|docx?|ods|png|jpe?g|zip|html?|sav|finish)")) {
+      throw new Problem(
+          name
+              + " is of a kind that Finish does not bring in. Save the table as XLSX or CSV and bring that in.");
+    }
+    return new CsvReader();
+  }
+
+  private static byte[] start(Path file) throws IOException {
+    try (InputStream stream = Files.newInputStream(file)) {
+      return stream.readNBytes(8);
+    }
+  }
+
+  static boolean startsWith(byte[] bytes, int... wanted) {
+    for (int i = 0; i < wanted.length; i++) {
+      if (i >= bytes.length || (bytes[i] & 0xff) != wanted[i]) {
+        return false;
+      }
+    }
+    return true;
+  }
+}

@@ -1,0 +1,130 @@
+package app.finish.formats;
+
+import app.finish.core.grid.Grid;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javax.xml.parsers.ParserConfigurationException;
+import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
+import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
+import org.apache.poi.openxml4j.opc.OPCPackage;
+import org.apache.poi.openxml4j.opc.PackageAccess;
+import org.apache.poi.poifs.filesystem.POIFSFileSystem;
+import org.apache.poi.util.RecordFormatException;
+import org.apache.poi.util.XMLHelper;
+import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
+import org.apache.poi.xssf.eventusermodel.XSSFReader;
+import org.apache.poi.xssf.model.StylesTable;
+import org.xml.sax.InputSource;
+import org.xml.sax.SAXException;
+import org.xml.sax.XMLReader;
+
+/// Reads XLSX workbooks (ECMA-376, spreadsheets) as a stream: spans, bold, italic, indents and number
+/// formats. Hidden sheets and hidden rows are left out.
+public final class XlsxReader implements TableReader {
+  @Override
+  public List<Grid> read(Path file) throws IOException {
+    String name = Sources.name(file);
+    checkKind(file, name);
+    List<Grid> sheets = new ArrayList<>();
+    try (OPCPackage opened = OPCPackage.open(file.toFile(), PackageAccess.READ)) {
+      XSSFReader reader = new XSSFReader(opened);
+      ReadOnlySharedStringsTable strings = new ReadOnlySharedStringsTable(opened, false);
+      StylesTable styles = reader.getStylesTable();
+      HiddenSheets hidden = HiddenSheets.of(reader);
+      XSSFReader.SheetIterator parts = (XSSFReader.SheetIterator) reader.getSheetsData();
+      while (parts.hasNext()) {
+        try (InputStream part = parts.next()) {
+          String sheetName = parts.getSheetName();
+          if (!hidden.contains(sheetName)) {
+            sheets.add(readSheet(part, sheetName, name, strings, styles));
+          }
+        }
+      }
+    } catch (OpenXML4JException | SAXException | ParserConfigurationException e) {
+      throw problem(name, e);
+    } catch (OpenXML4JRuntimeException
+        | RecordFormatException
+        | IllegalArgumentException
+        | IllegalStateException e) {
+      throw problem(name, e);
+    } catch (Problem e) {
+      throw e;
+    } catch (IOException e) {
+      throw problem(name, e);
+    }
+    return sheets;
+  }
+
+  private static Grid readSheet(
+      InputStream part,
+      String sheetName,
+      String fileName,
+      ReadOnlySharedStringsTable strings,
+      StylesTable styles)
+      throws IOException, SAXException, ParserConfigurationException {
+    SheetHandler handler = new SheetHandler(fileName, strings, styles);
+    XMLReader parser = XMLHelper.newXMLReader();
+    parser.setContentHandler(handler);
+    try {
+      parser.parse(new InputSource(part));
+    } catch (SAXException e) {
+      if (e.getCause() instanceof Problem problem) {
+        throw problem;
+      }
+      throw e;
+    }
+    return handler.grid(sheetName);
+  }
+
+  private static void checkKind(Path file, String name) throws IOException {
+    byte[] start;
+    try (InputStream stream = Files.newInputStream(file)) {
+      start = stream.readNBytes(8);
+    }
+    if (Sources.startsWith(start, 0xD0, 0xCF, 0x11, 0xE0)) {
+      throw new Problem(
+          isEncrypted(file)
+              ? name + " is protected with a password. Save it without one and bring it in again."
+              : name + " is a workbook of the old kind. Save it as XLSX and bring that in.");
+    }
+    if (!Sources.startsWith(start, 'P', 'K')) {
+      throw new Problem(
+          name + " is not an XLSX workbook, whatever its name says. Save the table as XLSX or CSV.");
+    }
+  }
+
+  private static boolean isEncrypted(Path file) {
+    try (POIFSFileSystem system = new POIFSFileSystem(file.toFile(), true)) {
+      return system.getRoot().hasEntry("EncryptedPackage");
+    } catch (IOException | RuntimeException e) {
+      return false;
+    }
+  }
+
+  private static Problem problem(String name, Exception cause) {
+    String words = String.valueOf(cause.getMessage());
+    if (words.contains("Zip bomb") || words.contains("zip bomb")) {
+      return new Problem(
+          name
+              + " unpacks to far more than a workbook should, so it was not opened. If you trust it, open it "
+              + "in a spreadsheet and save it anew.",
+          cause);
+    }
+    if (words.contains("DOCTYPE")) {
+      return new Problem(
+          name
+              + " holds a document type declaration, which no workbook needs, so it was not opened. Ask for "
+              + "the file again from where it came.",
+          cause);
+    }
+    return new Problem(
+        name
+            + " can't be read as an XLSX workbook; it may be damaged or cut off. Open it in a spreadsheet "
+            + "and save it anew.",
+        cause);
+  }
+}
