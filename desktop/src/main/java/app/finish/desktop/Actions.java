@@ -1,0 +1,102 @@
+package app.finish.desktop;
+
+import app.finish.core.recognise.Corrections;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+
+/// Every action of the window, by name.
+final class Actions {
+  private final Workbench bench;
+  private final Files files;
+  private final ProofView proof;
+  private final Runnable finder;
+  private final Runnable shutBench;
+  private final Runnable sendOut;
+  private final Runnable quit;
+
+  Actions(
+      Workbench bench,
+      Files files,
+      ProofView proof,
+      Runnable finder,
+      Runnable shutBench,
+      Runnable sendOut,
+      Runnable quit) {
+    this.bench = bench;
+    this.files = files;
+    this.proof = proof;
+    this.finder = finder;
+    this.shutBench = shutBench;
+    this.sendOut = sendOut;
+    this.quit = quit;
+  }
+
+  /// All actions, those that can't be done now among them.
+  List<Action> all() {
+    List<Action> all = new ArrayList<>();
+    BooleanSupplier always = () -> true;
+    BooleanSupplier table = () -> !bench.isEmpty();
+    add(all, "action.bringIn", "Shortcut+I", always, files::bringIn);
+    add(all, "action.paste", "Shortcut+V", always, files::paste);
+    add(all, "action.open", "Shortcut+O", always, files::open);
+    add(all, "action.save", "Shortcut+S", table, files::save);
+    add(all, "action.saveAs", "Shortcut+Shift+S", table, files::saveAs);
+    add(all, "action.new", "Shortcut+N", always, files::startNew);
+    all.add(Action.of(undoName(), "Shortcut+Z", () -> bench.historyProperty().get().undoLabel().isPresent(), bench::undo));
+    all.add(Action.of(redoName(), "Shortcut+Shift+Z", () -> bench.historyProperty().get().redoLabel().isPresent(), bench::redo));
+    for (Step step : Step.values()) {
+      all.add(
+          Action.of(
+              Texts.of("action.step", step.label()),
+              "Shortcut+" + (step.ordinal() + 1),
+              step == Step.BRING_IN ? always : table,
+              () -> bench.stepProperty().set(step)));
+    }
+    for (HouseStyle style : bench.styles().styles()) {
+      all.add(Action.of(Texts.of("action.wear", style.name()), "", table, () -> bench.wear(style)));
+    }
+    add(all, "action.editTitle", "Shortcut+T", table, () -> proof.edit(PartName.TITLE));
+    add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
+    add(all, "action.liftCorrections", "", this::hasCorrections, () -> bench.correct(Texts.of("change.lift"), Corrections.NONE));
+    add(all, "action.sendOut", "Shortcut+E", table, sendOut);
+    add(all, "action.copy", "Shortcut+Shift+C", table, files::copy);
+    add(all, "action.nextTable", "Shortcut+Page_Down", table, () -> bench.show(bench.placeProperty().get() + 1));
+    add(all, "action.previousTable", "Shortcut+Page_Up", table, () -> bench.show(bench.placeProperty().get() - 1));
+    add(all, "action.moveEarlier", "Shortcut+Shift+Page_Up", table, () -> moveBy(-1));
+    add(all, "action.moveLater", "Shortcut+Shift+Page_Down", table, () -> moveBy(1));
+    add(all, "action.removeTable", "", table, bench::removeTable);
+    add(all, "zoom.in", "Shortcut+Equals", table, () -> proof.magnify(1.2));
+    add(all, "zoom.out", "Shortcut+Minus", table, () -> proof.magnify(1 / 1.2));
+    add(all, "zoom.actual", "Shortcut+Shift+0", table, () -> proof.showAt(1));
+    add(all, "zoom.fit", "Shortcut+0", table, proof::fit);
+    add(all, "bench.shut", "Shortcut+B", table, shutBench);
+    add(all, "action.finder", "Shortcut+K", always, finder);
+    add(all, "action.quit", "Shortcut+Q", always, quit);
+    return all;
+  }
+
+  private static void add(
+      List<Action> all, String key, String keys, BooleanSupplier can, Runnable work) {
+    all.add(Action.of(Texts.of(key), keys, can, work));
+  }
+
+  private void moveBy(int by) {
+    int place = bench.placeProperty().get();
+    bench.move(place, place + by);
+  }
+
+  private boolean hasCorrections() {
+    return bench.table().map(table -> table.finish().corrections().size() > 0).orElse(false);
+  }
+
+  private String undoName() {
+    return bench.historyProperty().get().undoLabel().map(what -> Texts.of("undo.what", what)).orElse(Texts.of("undo.name"));
+  }
+
+  private String redoName() {
+    return bench.historyProperty().get().redoLabel().map(what -> Texts.of("redo.what", what)).orElse(Texts.of("redo.name"));
+  }
+}

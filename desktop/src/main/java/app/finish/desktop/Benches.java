@@ -1,0 +1,71 @@
+package app.finish.desktop;
+
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/// The pieces that benches are built of.
+final class Benches {
+  private Benches() {}
+
+  /// A bench with its name and its sections, which scrolls.
+  static ScrollPane bench(String name, Node... sections) {
+    Label title = new Label(name);
+    title.getStyleClass().add("bench-name");
+    VBox column = new VBox(title);
+    column.getStyleClass().add("bench-column");
+    for (Node section : sections) {
+      column.getChildren().add(section);
+    }
+    ScrollPane scroll = new ScrollPane(column);
+    scroll.getStyleClass().add("bench");
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setFocusTraversable(false);
+    return scroll;
+  }
+
+  /// A section under a small heading.
+  static VBox section(String name, Node... content) {
+    VBox section = new VBox(8);
+    section.getStyleClass().add("section");
+    if (!name.isEmpty()) {
+      section.getChildren().add(heading(name));
+    }
+    section.getChildren().addAll(content);
+    return section;
+  }
+
+  static Label heading(String name) {
+    Label heading = new Label(name);
+    heading.getStyleClass().add("section-name");
+    return heading;
+  }
+
+  static Label caption(String text) {
+    Label caption = new Label(text);
+    caption.getStyleClass().add("caption");
+    caption.setWrapText(true);
+    return caption;
+  }
+
+  static HBox spread(Node left, Node right) {
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox row = new HBox(8, left, gap, right);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  /// Calls `show` now and whenever the value changes.
+  static <T> void follow(ObservableValue<T> value, Runnable show) {
+    value.addListener((p, before, now) -> show.run());
+    show.run();
+  }
+}

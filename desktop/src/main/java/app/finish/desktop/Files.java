@@ -1,0 +1,238 @@
+package app.finish.desktop;
+
+import app.finish.core.document.Document;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.formats.DocumentFile;
+import app.finish.formats.HtmlWriter;
+import app.finish.formats.OutputFormat;
+import app.finish.formats.Sources;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+
+/// Opens, saves, brings in and sends out.
+final class Files {
+  private final Workbench bench;
+  private final FilePicker picker;
+  private final Recent recent;
+  private final ReadOnlyObjectWrapper<Optional<Path>> file =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+
+  Files(Workbench bench, FilePicker picker, Recent recent) {
+    this.bench = bench;
+    this.picker = picker;
+    this.recent = recent;
+  }
+
+  /// The file of the document, if it has one.
+  ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
+    return file.getReadOnlyProperty();
+  }
+
+  List<Path> recent() {
+    return recent.files();
+  }
+
+  /// The name of the document.
+  String documentName() {
+    return file.get()
+        .map(path -> path.getFileName().toString().replaceFirst("\\.finish$", ""))
+        .orElse(unnamed);
+  }
+
+  private String unnamed = Texts.of("document.untitled");
+
+  /// Begins with a document that has no file yet.
+  void begin(Document document, String name) {
+    unnamed = name;
+    file.set(Optional.empty());
+    bench.begin(document);
+  }
+
+  /// Begins a new document, once the old one is dealt with.
+  void startNew() {
+    settled(() -> begin(Document.EMPTY, Texts.of("document.untitled")));
+  }
+
+  /// Asks for a document and opens it.
+  void open() {
+    settled(
+        () -> picker.toRead(Texts.of("files.documents"), "*.finish").ifPresent(this::openWithoutAsking));
+  }
+
+  /// Opens a document, once the old one is dealt with.
+  void open(Path path) {
+    settled(() -> openWithoutAsking(path));
+  }
+
+  private void openWithoutAsking(Path path) {
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.opening", path.getFileName()),
+            () -> DocumentFile.read(path),
+            document -> {
+              recent.add(path);
+              file.set(Optional.of(path.toAbsolutePath()));
+              bench.begin(document);
+            },
+            bench::tell);
+  }
+
+  /// Saves the document, under the name it has or one that is asked for.
+  void save() {
+    save(file.get(), () -> {});
+  }
+
+  /// Saves the document under a name that is asked for.
+  void saveAs() {
+    save(Optional.empty(), () -> {});
+  }
+
+  private void save(Optional<Path> where, Runnable then) {
+    Optional<Path> target =
+        where.or(
+            () -> picker.toWrite(documentName() + ".finish", Texts.of("files.documents"), "*.finish"));
+    if (target.isEmpty()) {
+      return;
+    }
+    Path path = withEnding(target.get(), ".finish");
+    Document document = bench.document();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.saving", path.getFileName()),
+            () -> {
+              DocumentFile.write(document, path);
+              return path;
+            },
+            written -> {
+              bench.savedProperty().set(document);
+              file.set(Optional.of(path.toAbsolutePath()));
+              recent.add(path);
+              bench.say(Texts.of("notice.saved", path.getFileName()));
+              then.run();
+            },
+            bench::tell);
+  }
+
+  private static Path withEnding(Path path, String ending) {
+    String name = path.getFileName().toString();
+    return name.toLowerCase(Locale.ROOT).endsWith(ending)
+        ? path
+        : path.resolveSibling(name + ending);
+  }
+
+  /// Does something that ends work on the document, once its changes are saved or given up.
+  void settled(Runnable then) {
+    if (!bench.isEdited()) {
+      then.run();
+      return;
+    }
+    switch (picker.aboutUnsaved(documentName())) {
+      case SAVE -> save(file.get(), then);
+      case DROP -> then.run();
+      case GO_BACK -> {}
+    }
+  }
+
+  /// Asks for a file and brings its tables in.
+  void bringIn() {
+    picker
+        .toRead(Texts.of("files.tables"), "*.xlsx", "*.xlsm", "*.csv", "*.tsv", "*.txt")
+        .ifPresent(this::bringIn);
+  }
+
+  /// Brings the tables of a file in.
+  void bringIn(Path path) {
+    if (path.toString().toLowerCase(Locale.ROOT).endsWith(".finish")) {
+      open(path);
+      return;
+    }
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.reading", path.getFileName()),
+            () -> Sources.read(path),
+            bench::add,
+            bench::tell);
+  }
+
+  /// Brings in what is on the clipboard.
+  void paste() {
+    Clipboard clipboard = Clipboard.getSystemClipboard();
+    if (clipboard.hasFiles()) {
+      clipboard.getFiles().stream().limit(1).forEach(pasted -> bringIn(pasted.toPath()));
+      return;
+    }
+    String text = clipboard.getString();
+    if (text == null || text.isBlank()) {
+      bench.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.clipboardEmpty"), true)));
+      return;
+    }
+    bench
+        .worker()
+        .run(Texts.of("busy.reading", "…"), () -> Sources.readText(text), bench::add, bench::tell);
+  }
+
+  /// Asks for a file and sends tables out to it.
+  void sendOut(OutputFormat format, Paper paper, List<Integer> places) {
+    String name = documentName() + "." + format.extension();
+    picker
+        .toWrite(name, format.label(), "*." + format.extension())
+        .ifPresent(
+            path -> sendOut(format, paper, places, withEnding(path, "." + format.extension())));
+  }
+
+  private void sendOut(OutputFormat format, Paper paper, List<Integer> places, Path path) {
+    Document document = bench.document();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.writing", path.getFileName()),
+            () -> {
+              bench.sending().write(document, places, format, paper, path);
+              return path;
+            },
+            written -> bench.say(Texts.of("send.done", path)),
+            bench::tell);
+  }
+
+  /// Puts the table at hand on the clipboard, as HTML and as text.
+  void copy() {
+    bench
+        .shownProperty()
+        .get()
+        .ifPresent(
+            shown -> {
+              ClipboardContent content = new ClipboardContent();
+              content.putHtml(new HtmlWriter().fragment(shown.proof(), "t" + shown.number()));
+              content.putString(text(shown.proof()));
+              Clipboard.getSystemClipboard().setContent(content);
+              bench.say(Texts.of("send.copied"));
+            });
+  }
+
+  private static String text(Proof proof) {
+    StringBuilder text = new StringBuilder();
+    proof
+        .dressed()
+        .rows()
+        .forEach(
+            row -> {
+              int column = 0;
+              for (var cell : row.cells()) {
+                text.append("\t".repeat(Math.max(0, cell.column() - column))).append(cell.text());
+                column = cell.column();
+              }
+              text.append('\n');
+            });
+    return text.toString();
+  }
+}

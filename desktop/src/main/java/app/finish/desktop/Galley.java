@@ -1,0 +1,162 @@
+package app.finish.desktop;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.layout.Paper;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// The document's tables, small, in order. They number themselves; they can be dragged, or moved with
+/// Alt and the arrow keys.
+final class Galley extends HBox {
+  private static final double WIDTH = 116;
+  private static final double HEIGHT = 56;
+
+  private final Workbench bench;
+  private final ProofPainter painter;
+  private final Runnable bringIn;
+  private final Label count = new Label();
+  private final HBox row = new HBox(14);
+  private final Map<String, Thumbnail> pictures = new HashMap<>();
+  private final Map<String, DocumentTable> drawn = new HashMap<>();
+  private final Map<String, Integer> drawnAs = new HashMap<>();
+  private double grip = -1;
+
+  Galley(Workbench bench, ProofPainter painter, Runnable bringIn) {
+    this.bench = bench;
+    this.painter = painter;
+    this.bringIn = bringIn;
+    getStyleClass().add("galley");
+    setId("galley");
+    Label name = new Label(Texts.of("galley.name"));
+    name.getStyleClass().add("galley-name");
+    VBox head = new VBox(2, name, count);
+    head.setMinWidth(68);
+    row.setAlignment(Pos.TOP_LEFT);
+    ScrollPane scroll = new ScrollPane(row);
+    scroll.getStyleClass().add("galley-scroll");
+    scroll.setFitToHeight(true);
+    scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
+    scroll.setFocusTraversable(false);
+    HBox.setHgrow(scroll, Priority.ALWAYS);
+    getChildren().addAll(head, scroll);
+    bench.historyProperty().addListener((p, before, now) -> show());
+    bench.placeProperty().addListener((p, before, now) -> show());
+    show();
+  }
+
+  private void show() {
+    Document document = bench.document();
+    count.setText(Texts.of("galley.count", document.tables().size()));
+    count.getStyleClass().setAll("label", "caption");
+    boolean focused = row.getChildren().stream().anyMatch(Node::isFocused);
+    List<Node> tiles = new ArrayList<>();
+    for (int i = 0; i < document.tables().size(); i++) {
+      tiles.add(tile(document, i));
+    }
+    tiles.add(bringInTile());
+    row.getChildren().setAll(tiles);
+    pictures.keySet().removeIf(id -> document.tables().stream().noneMatch(t -> t.id().equals(id)));
+    if (focused && bench.placeProperty().get() < tiles.size()) {
+      tiles.get(bench.placeProperty().get()).requestFocus();
+    }
+  }
+
+  private Node tile(Document document, int place) {
+    DocumentTable table = document.tables().get(place);
+    Thumbnail picture =
+        pictures.computeIfAbsent(table.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
+    StackPane frame = new StackPane(picture);
+    frame.getStyleClass().add("picture");
+    Label number = new Label("" + (place + 1));
+    number.getStyleClass().add("galley-number");
+    Label title = new Label();
+    title.getStyleClass().add("galley-title");
+    title.setMaxWidth(WIDTH - 14);
+    Button tile = new Button();
+    tile.setGraphic(new VBox(3, frame, new HBox(4, number, title)));
+    tile.getStyleClass().setAll("galley-tile");
+    tile.setId("galley-" + (place + 1));
+    if (place == bench.placeProperty().get()) {
+      tile.getStyleClass().add("chosen");
+    }
+    tile.setOnAction(event -> bench.show(place));
+    tile.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(event, place));
+    tile.setOnMousePressed(event -> grip = event.getSceneX());
+    tile.setOnMouseDragged(event -> tile.setTranslateX(event.getSceneX() - grip));
+    tile.setOnMouseReleased(
+        event -> {
+          double dragged = event.getSceneX() - grip;
+          tile.setTranslateX(0);
+          int by = (int) Math.round(dragged / (WIDTH + 26));
+          int last = document.tables().size() - 1;
+          bench.move(place, Math.clamp(place + by, 0, last));
+        });
+    draw(document, place, picture, title, tile);
+    return tile;
+  }
+
+  private void draw(Document document, int place, Thumbnail picture, Label title, Button tile) {
+    DocumentTable table = document.tables().get(place);
+    bench
+        .worker()
+        .behind(
+            () -> bench.proofs().shown(document, place, table.finish(), Paper.A4.unpaged()),
+            shown -> {
+              String words =
+                  table.finish().wordsOver(shown.recognition().table().words()).title();
+              title.setText(words.isEmpty() ? table.source().name() : words);
+              tile.setAccessibleText(Texts.of("galley.table", place + 1, title.getText()));
+              boolean fresh =
+                  drawn.put(table.id(), table) == table
+                      && Integer.valueOf(place).equals(drawnAs.put(table.id(), place));
+              if (!fresh) {
+                picture.show(shown.proof());
+              }
+            },
+            failure -> title.setText(table.source().name()));
+  }
+
+  private void key(KeyEvent event, int place) {
+    if (event.isAltDown() && event.getCode() == KeyCode.LEFT) {
+      bench.move(place, place - 1);
+      event.consume();
+    } else if (event.isAltDown() && event.getCode() == KeyCode.RIGHT) {
+      bench.move(place, place + 1);
+      event.consume();
+    } else if (event.getCode() == KeyCode.DELETE) {
+      bench.show(place);
+      bench.removeTable();
+      event.consume();
+    }
+  }
+
+  private Node bringInTile() {
+    Label plus = new Label("+");
+    plus.getStyleClass().add("galley-plus");
+    VBox content = new VBox(2, plus, new Label(Texts.of("galley.bringIn")));
+    content.setAlignment(Pos.CENTER);
+    content.setPrefSize(70, HEIGHT);
+    Button tile = new Button();
+    tile.setGraphic(content);
+    tile.setId("galley-bring-in");
+    tile.setAccessibleText(Texts.of("action.bringIn"));
+    tile.getStyleClass().setAll("galley-more");
+    tile.setOnAction(event -> bringIn.run());
+    return tile;
+  }
+}

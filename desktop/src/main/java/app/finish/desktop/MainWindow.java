@@ -1,0 +1,169 @@
+package app.finish.desktop;
+
+import app.finish.core.document.Document;
+import app.finish.core.layout.Fonts;
+import app.finish.formats.Sending;
+import java.io.File;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// The window's content: steps, bench, proof, slug and galley on one document.
+final class MainWindow {
+  private final Workbench bench;
+  private final Files files;
+  private final ProofView proof;
+  private final ActionFinder finder;
+  private final Actions actions;
+  private final DressBench dressBench;
+  private final Map<Step, Node> benches = new EnumMap<>(Step.class);
+  private final BorderPane work = new BorderPane();
+  private final StackPane desk = new StackPane();
+  private final Galley galley;
+  private final Slug slug;
+  private final Scene scene;
+  private boolean benchShut;
+
+  MainWindow(Fonts fonts, Sending sending, FilePicker picker, Recent recent, Runnable quit) {
+    ProofPainter painter = new ProofPainter(new PaintFonts(fonts));
+    this.bench = new Workbench(new Proofs(fonts, sending), sending, new Worker());
+    this.files = new Files(bench, picker, recent);
+    this.proof = new ProofView(bench, painter);
+    SendOutBench sendOut = new SendOutBench(bench, files);
+    this.dressBench = new DressBench(bench, painter);
+    this.actions = new Actions(bench, files, proof, this::find, this::shutBench, sendOut::send, quit);
+    this.finder = new ActionFinder(actions::all);
+    benches.put(Step.BRING_IN, new BringInBench(bench, files).build());
+    benches.put(Step.DRESS, dressBench.build());
+    benches.put(Step.SEND_OUT, sendOut.build());
+    this.galley = new Galley(bench, painter, files::bringIn);
+    this.slug = new Slug(bench);
+    this.scene = new Scene(build(), 1280, 800);
+    scene.getStylesheets().add(MainWindow.class.getResource("finish.css").toExternalForm());
+    scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    takeDrops();
+    bench.historyProperty().addListener((p, before, now) -> arrange());
+    bench.stepProperty().addListener((p, before, now) -> arrange());
+    arrange();
+  }
+
+  private Node buildMiddle() {
+    desk.getStyleClass().add("desk");
+    VBox.setVgrow(desk, Priority.ALWAYS);
+    return new VBox(new TopBar(bench, files, finder, proof), desk, new NoticeBar(bench), slug, galley);
+  }
+
+  private BorderPane build() {
+    work.setCenter(buildMiddle());
+    BorderPane root = new BorderPane(work);
+    root.setLeft(new StepStrip(bench));
+    root.getStyleClass().add("window");
+    return root;
+  }
+
+  Scene scene() {
+    return scene;
+  }
+
+  Workbench bench() {
+    return bench;
+  }
+
+  Files files() {
+    return files;
+  }
+
+  ProofView proof() {
+    return proof;
+  }
+
+  /// Begins with a document that has no file yet.
+  void begin(Document document, String name) {
+    files.begin(document, name);
+  }
+
+  private void arrange() {
+    boolean empty = bench.isEmpty();
+    desk.getChildren().setAll(empty ? List.of(new EmptyBoard(files)) : List.of(proof));
+    for (Node node : List.of(galley, slug)) {
+      node.setVisible(!empty);
+      node.setManaged(!empty);
+    }
+    boolean shows = !empty && !benchShut;
+    work.setLeft(shows ? benches.get(bench.stepProperty().get()) : null);
+  }
+
+  private void shutBench() {
+    benchShut = !benchShut;
+    arrange();
+  }
+
+  private void find() {
+    finder.begin();
+  }
+
+  private void key(KeyEvent event) {
+    boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+    if (!typing && handled(event)) {
+      event.consume();
+    } else if (typing && !isForText(event) && handled(event)) {
+      event.consume();
+    }
+  }
+
+  /// Whether a key belongs to the text field that has the focus.
+  private static boolean isForText(KeyEvent event) {
+    return switch (event.getCode()) {
+      case C, V, X, Z, A -> true;
+      default -> false;
+    };
+  }
+
+  private boolean handled(KeyEvent event) {
+    Optional<Action> fitting =
+        actions.all().stream()
+            .filter(action -> action.keys().map(keys -> keys.match(event)).orElse(false))
+            .findFirst();
+    fitting.ifPresent(Action::run);
+    return fitting.isPresent();
+  }
+
+  private void takeDrops() {
+    scene.setOnDragOver(
+        event -> {
+          if (event.getDragboard().hasFiles()) {
+            event.acceptTransferModes(TransferMode.COPY);
+          }
+          event.consume();
+        });
+    scene.setOnDragDropped(
+        event -> {
+          drop(event.getDragboard());
+          event.setDropCompleted(true);
+          event.consume();
+        });
+  }
+
+  private void drop(Dragboard board) {
+    Optional<File> file = board.getFiles().stream().findFirst();
+    file.ifPresentOrElse(
+        dropped -> files.bringIn(dropped.toPath()),
+        () -> bench.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.dropNothing"), true))));
+  }
+
+  /// Ends the window's threads.
+  void close() {
+    bench.worker().close();
+  }
+}

@@ -1,0 +1,63 @@
+package app.finish.desktop;
+
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/// What has just happened or is going on, in one line: a sentence that can be dismissed, or work that can
+/// be stopped.
+final class NoticeBar extends HBox {
+  private final Workbench bench;
+  private final Label sentence = new Label();
+  private final ProgressBar progress = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
+  private final Button button = new Button();
+
+  NoticeBar(Workbench bench) {
+    this.bench = bench;
+    getStyleClass().add("notice");
+    setId("notice");
+    sentence.setId("notice-sentence");
+    sentence.setWrapText(true);
+    sentence.setMinHeight(Region.USE_PREF_SIZE);
+    HBox.setHgrow(sentence, Priority.ALWAYS);
+    sentence.setMaxWidth(Double.MAX_VALUE);
+    button.setId("notice-button");
+    button.getStyleClass().add("quiet-button");
+    button.setMinWidth(Region.USE_PREF_SIZE);
+    bench.noticeProperty().addListener((p, before, now) -> show());
+    bench.worker().busyProperty().addListener((p, before, now) -> show());
+    show();
+  }
+
+  private void show() {
+    String busy = bench.worker().busyProperty().get();
+    Optional<Notice> notice = bench.noticeProperty().get();
+    boolean shows = !busy.isEmpty() || notice.isPresent();
+    setVisible(shows);
+    setManaged(shows);
+    getStyleClass().remove("error");
+    if (!busy.isEmpty()) {
+      sentence.setText(busy + "…");
+      button.setText(Texts.of("notice.stop"));
+      button.setOnAction(event -> stop());
+      getChildren().setAll(progress, sentence, button);
+    } else if (notice.isPresent()) {
+      sentence.setText(notice.get().sentence());
+      button.setText(Texts.of("notice.dismiss"));
+      button.setOnAction(event -> bench.noticeProperty().set(Optional.empty()));
+      if (notice.get().error()) {
+        getStyleClass().add("error");
+      }
+      getChildren().setAll(sentence, button);
+    }
+  }
+
+  private void stop() {
+    bench.worker().stop();
+    bench.say(Texts.of("notice.stopped"));
+  }
+}

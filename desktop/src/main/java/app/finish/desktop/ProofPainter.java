@@ -1,0 +1,63 @@
+package app.finish.desktop;
+
+import app.finish.core.layout.Mark;
+import app.finish.core.layout.Proof;
+import app.finish.core.style.Colour;
+import java.util.HashMap;
+import java.util.Map;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+
+/// Draws the marks of a page on a canvas. It expects the canvas to be scaled and moved so that one unit is
+/// one point of the page.
+final class ProofPainter {
+  private final PaintFonts fonts;
+  private final Map<Colour, Color> colours = new HashMap<>();
+
+  ProofPainter(PaintFonts fonts) {
+    this.fonts = fonts;
+  }
+
+  Color colour(Colour colour) {
+    return colours.computeIfAbsent(
+        colour, own -> Color.rgb(own.red(), own.green(), own.blue()));
+  }
+
+  /// Draws what of a page lies between two heights.
+  ///
+  /// @param hairline the thinnest line, in points
+  void paint(GraphicsContext canvas, Proof.Page page, double top, double bottom, double hairline) {
+    for (Mark mark : page.marks()) {
+      if (mark.bottom() >= top && mark.top() <= bottom) {
+        paint(canvas, mark, hairline);
+      }
+    }
+  }
+
+  private void paint(GraphicsContext canvas, Mark mark, double hairline) {
+    switch (mark) {
+      case Mark.Fill fill -> {
+        canvas.setFill(colour(fill.colour()));
+        canvas.fillRect(fill.x(), fill.y(), fill.width(), fill.height());
+      }
+      case Mark.Rule rule -> {
+        canvas.setStroke(colour(rule.colour()));
+        canvas.setLineWidth(Math.max(rule.weight(), hairline));
+        canvas.setLineCap(StrokeLineCap.BUTT);
+        if (rule.dotted()) {
+          canvas.setLineDashes(rule.weight(), 2 * rule.weight());
+        }
+        canvas.strokeLine(rule.x1(), rule.y1(), rule.x2(), rule.y2());
+        if (rule.dotted()) {
+          canvas.setLineDashes();
+        }
+      }
+      case Mark.Text text -> {
+        canvas.setFill(colour(text.colour()));
+        canvas.setFont(fonts.font(text.face(), text.size()));
+        canvas.fillText(text.text(), text.x(), text.y());
+      }
+    }
+  }
+}

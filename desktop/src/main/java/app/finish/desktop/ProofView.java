@@ -1,0 +1,493 @@
+package app.finish.desktop;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Proof;
+import app.finish.core.style.Colour;
+import app.finish.core.style.PartName;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.geometry.Point2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
+
+/// The table on its paper: drawn live, moved and magnified, pointed at, picked and edited in place.
+final class ProofView extends Pane {
+  private static final Color PAPER = Color.web("#fffefb");
+  private static final Color BRASS = Color.web("#c28a2a");
+  private static final Color VERDIGRIS = Color.web("#2f7f79");
+  private static final double DESK = 28;
+
+  private final Workbench bench;
+  private final ProofPainter painter;
+  private final Canvas canvas = new Canvas();
+  private final DoubleProperty zoom = new SimpleDoubleProperty(1);
+  private double left;
+  private double top;
+  private boolean fitting = true;
+  private Optional<Point2D> grip = Optional.empty();
+  private boolean moved;
+
+  ProofView(Workbench bench, ProofPainter painter) {
+    this.bench = bench;
+    this.painter = painter;
+    getStyleClass().add("desk");
+    setId("proof");
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    getChildren().add(canvas);
+    canvas.widthProperty().bind(widthProperty());
+    canvas.heightProperty().bind(heightProperty());
+    widthProperty().addListener((p, before, now) -> arrange());
+    heightProperty().addListener((p, before, now) -> arrange());
+    bench.shownProperty().addListener((p, before, now) -> changed(before, now));
+    bench.pickProperty().addListener((p, before, now) -> draw());
+    bench.pointedProperty().addListener((p, before, now) -> draw());
+    focusedProperty().addListener((p, before, now) -> draw());
+    setOnMouseMoved(this::point);
+    setOnMouseExited(event -> bench.pointedProperty().set(Optional.empty()));
+    setOnMousePressed(this::press);
+    setOnMouseDragged(this::drag);
+    setOnMouseReleased(this::release);
+    setOnScroll(this::scroll);
+    setOnKeyPressed(this::key);
+  }
+
+  /// How much the table is magnified; 1 is 96 dots an inch.
+  DoubleProperty zoomProperty() {
+    return zoom;
+  }
+
+  private double scale() {
+    return zoom.get() * 96 / 72;
+  }
+
+  private Optional<Proof.Page> page() {
+    return bench.shownProperty().get().map(shown -> shown.proof().pages().getFirst());
+  }
+
+  private void changed(Optional<Shown> before, Optional<Shown> now) {
+    setAccessibleText(now.map(shown -> Texts.of("proof.name", shown.number())).orElse(""));
+    boolean same =
+        before.isPresent()
+            && now.isPresent()
+            && before.get().table().id().equals(now.get().table().id());
+    if (!same) {
+      fitting = true;
+    }
+    arrange();
+  }
+
+  /// Shows the whole table, at most at actual size.
+  void fit() {
+    fitting = true;
+    arrange();
+  }
+
+  /// Magnifies around the middle.
+  void magnify(double factor) {
+    magnify(factor, getWidth() / 2, getHeight() / 2);
+  }
+
+  /// Shows the table at this size.
+  void showAt(double size) {
+    magnify(size / zoom.get());
+  }
+
+  private void magnify(double factor, double x, double y) {
+    double next = Math.clamp(zoom.get() * factor, 0.1, 8);
+    double real = next / zoom.get();
+    left = x - (x - left) * real;
+    top = y - (y - top) * real;
+    fitting = false;
+    zoom.set(next);
+    keepInSight();
+    draw();
+  }
+
+  private void arrange() {
+    page()
+        .ifPresent(
+            page -> {
+              if (fitting && getWidth() > 0) {
+                double wide = (getWidth() - 2 * DESK) / (page.width() * 96 / 72);
+                double tall = (getHeight() - 2 * DESK) / (page.height() * 96 / 72);
+                zoom.set(Math.clamp(Math.min(wide, Math.max(tall, wide * 0.72)), 0.1, 1.25));
+                left = (getWidth() - page.width() * scale()) / 2;
+                top = Math.max(DESK, (getHeight() - page.height() * scale()) / 2 > DESK ? DESK : DESK);
+              }
+              keepInSight();
+            });
+    draw();
+  }
+
+  /// Lets no more than the desk's edge come between the paper and the window.
+  private void keepInSight() {
+    page()
+        .ifPresent(
+            page -> {
+              double wide = page.width() * scale();
+              double tall = page.height() * scale();
+              left =
+                  wide + 2 * DESK <= getWidth()
+                      ? (getWidth() - wide) / 2
+                      : Math.clamp(left, getWidth() - wide - DESK, DESK);
+              top = tall + 2 * DESK <= getHeight() ? DESK : Math.clamp(top, getHeight() - tall - DESK, DESK);
+            });
+  }
+
+  private void draw() {
+    GraphicsContext gc = canvas.getGraphicsContext2D();
+    gc.setTransform(1, 0, 0, 1, 0, 0);
+    gc.clearRect(0, 0, getWidth(), getHeight());
+    page().ifPresent(page -> drawPage(gc, page));
+  }
+
+  private void drawPage(GraphicsContext gc, Proof.Page page) {
+    double scale = scale();
+    double x = Math.round(left);
+    double y = Math.round(top);
+    for (int i = 0; i < 8; i++) {
+      gc.setFill(Color.rgb(22, 36, 44, 0.018));
+      gc.fillRoundRect(
+          x - 8 + i, y - 4 + i, page.width() * scale + 16 - 2 * i, page.height() * scale + 16 - 2 * i, 10, 10);
+    }
+    Colour paper = bench.shownProperty().get().orElseThrow().proof().dressed().palette().colour("paper");
+    boolean white = paper.rgb() == 0xffffff;
+    gc.setFill(white ? PAPER : painter.colour(paper));
+    gc.fillRect(x, y, page.width() * scale, page.height() * scale);
+    gc.save();
+    gc.translate(x, y);
+    gc.scale(scale, scale);
+    painter.paint(gc, page, -y / scale, (getHeight() - y) / scale, 0.75 / scale);
+    outline(gc, page, scale);
+    gc.restore();
+  }
+
+  private void outline(GraphicsContext gc, Proof.Page page, double scale) {
+    bench
+        .pointedProperty()
+        .get()
+        .filter(box -> bench.pickProperty().get().map(pick -> !pick.covers(box)).orElse(true))
+        .ifPresent(
+            box -> {
+              gc.setStroke(VERDIGRIS);
+              gc.setLineWidth(1 / scale);
+              gc.strokeRect(box.x(), box.y(), box.width(), box.height());
+            });
+    bench
+        .pickProperty()
+        .get()
+        .ifPresent(
+            pick -> {
+              gc.setStroke(BRASS);
+              gc.setLineWidth(1.6 / scale);
+              boolean all = pick.reach() == pick.circles().size() - 1;
+              List<CellBox> boxes = page.boxes().stream().filter(pick::covers).toList();
+              if (all) {
+                outlineAll(gc, boxes, scale);
+              } else {
+                outlineRows(gc, boxes, scale);
+              }
+            });
+  }
+
+  private static void outlineAll(GraphicsContext gc, List<CellBox> boxes, double scale) {
+    double x1 = boxes.stream().mapToDouble(CellBox::x).min().orElse(0);
+    double y1 = boxes.stream().mapToDouble(CellBox::y).min().orElse(0);
+    double x2 = boxes.stream().mapToDouble(box -> box.x() + box.width()).max().orElse(0);
+    double y2 = boxes.stream().mapToDouble(box -> box.y() + box.height()).max().orElse(0);
+    double gap = 3 / scale;
+    gc.strokeRect(x1 - gap, y1 - gap, x2 - x1 + 2 * gap, y2 - y1 + 2 * gap);
+  }
+
+  /// Outlines runs of cells side by side as one.
+  private static void outlineRows(GraphicsContext gc, List<CellBox> boxes, double scale) {
+    double gap = 1.5 / scale;
+    int start = 0;
+    while (start < boxes.size()) {
+      CellBox first = boxes.get(start);
+      double right = first.x() + first.width();
+      int end = start + 1;
+      while (end < boxes.size()
+          && boxes.get(end).y() == first.y()
+          && Math.abs(boxes.get(end).x() - right) < 0.01) {
+        right = boxes.get(end).x() + boxes.get(end).width();
+        end++;
+      }
+      gc.strokeRect(first.x() - gap, first.y() - gap, right - first.x() + 2 * gap, first.height() + 2 * gap);
+      start = end;
+    }
+  }
+
+  private Optional<CellBox> at(MouseEvent event) {
+    return page()
+        .flatMap(page -> page.at((event.getX() - left) / scale(), (event.getY() - top) / scale()));
+  }
+
+  private void point(MouseEvent event) {
+    bench.pointedProperty().set(at(event));
+    setCursor(bench.pointedProperty().get().isPresent() ? Cursor.HAND : Cursor.DEFAULT);
+  }
+
+  private void press(MouseEvent event) {
+    requestFocus();
+    grip = Optional.of(new Point2D(event.getX(), event.getY()));
+    moved = false;
+  }
+
+  private void drag(MouseEvent event) {
+    grip.ifPresent(
+        from -> {
+          double dx = event.getX() - from.getX();
+          double dy = event.getY() - from.getY();
+          if (moved || Math.hypot(dx, dy) > 4) {
+            moved = true;
+            fitting = false;
+            left += dx;
+            top += dy;
+            keepInSight();
+            grip = Optional.of(new Point2D(event.getX(), event.getY()));
+            draw();
+          }
+        });
+  }
+
+  private void release(MouseEvent event) {
+    grip = Optional.empty();
+    if (moved || event.getButton() != MouseButton.PRIMARY) {
+      return;
+    }
+    Optional<CellBox> box = at(event);
+    if (box.isEmpty()) {
+      bench.pickProperty().set(Optional.empty());
+    } else if (event.getClickCount() == 2 && isEditable(box.get().cell())) {
+      edit(box.get());
+    } else {
+      pick(box.get().cell());
+    }
+  }
+
+  /// Picks a cell; picking it again picks its part, and so outward.
+  private void pick(DressedCell cell) {
+    Optional<Pick> before = bench.pickProperty().get();
+    boolean again = before.isPresent() && before.get().place().equals(cell.place());
+    bench
+        .pickProperty()
+        .set(Optional.of(again ? before.get().outward() : new Pick(cell.place(), cell.part(), 0)));
+  }
+
+  private static boolean isEditable(DressedCell cell) {
+    return cell.place() instanceof Place.Word word
+        && switch (word.part()) {
+          case TITLE, UNITS, SOURCE -> true;
+          case NOTE -> word.index() == 0;
+          default -> false;
+        };
+  }
+
+  /// Edits the title or the general note in place, even if there is none yet.
+  void edit(PartName part) {
+    page()
+        .ifPresent(
+            page -> {
+              Optional<CellBox> box =
+                  page.boxes().stream()
+                      .filter(one -> one.cell().place().equals(new Place.Word(part, 0)))
+                      .findFirst();
+              if (box.isPresent()) {
+                edit(box.get());
+              } else {
+                double margin = bench.shownProperty().get().orElseThrow().proof().paper().margin();
+                double y = part == PartName.TITLE ? margin / 3 : page.height() - margin;
+                edit(part, "", margin, y, page.width() - 2 * margin, 11);
+              }
+            });
+  }
+
+  private void edit(CellBox box) {
+    PartName part = box.cell().part().name();
+    String text = bench.shownProperty().get().map(shown -> word(shown, part)).orElse("");
+    edit(part, text, box.x(), box.y(), box.width(), box.cell().look().size());
+  }
+
+  private String word(Shown shown, PartName part) {
+    var words = shown.table().finish().wordsOver(shown.recognition().table().words());
+    return switch (part) {
+      case TITLE -> words.title();
+      case UNITS -> words.units();
+      case SOURCE -> words.source();
+      default -> words.generalNote();
+    };
+  }
+
+  private void edit(PartName part, String text, double x, double y, double width, double size) {
+    getChildren().removeIf(node -> node instanceof TextField);
+    TextField field = new TextField(text);
+    field.setId("edit-in-place");
+    field.getStyleClass().add("edit-in-place");
+    field.setAccessibleText(part.label());
+    field.setPromptText(part.label());
+    double height = Math.max(26, size * scale() * 1.9);
+    field.resizeRelocate(
+        Math.round(left + x * scale()) - 6, Math.round(top + y * scale()) - 4, width * scale() + 12, height);
+    field.setManaged(false);
+    field.setStyle("-fx-font-size: " + Math.max(11, size * scale()) + "px");
+    field.setOnAction(
+        event -> {
+          getChildren().remove(field);
+          bench.word(part, field.getText().strip());
+          requestFocus();
+        });
+    field.setOnKeyPressed(
+        event -> {
+          if (event.getCode() == KeyCode.ESCAPE) {
+            getChildren().remove(field);
+            requestFocus();
+            event.consume();
+          }
+        });
+    field.focusedProperty().addListener((p, before, now) -> leave(field, part, text, now));
+    getChildren().add(field);
+    field.requestFocus();
+    field.selectAll();
+  }
+
+  /// Going elsewhere keeps what was written.
+  private void leave(TextField field, PartName part, String before, boolean focused) {
+    if (!focused && getChildren().remove(field) && !field.getText().strip().equals(before)) {
+      bench.word(part, field.getText().strip());
+    }
+  }
+
+  private void scroll(ScrollEvent event) {
+    if (event.isControlDown()) {
+      magnify(event.getDeltaY() > 0 ? 1.1 : 1 / 1.1, event.getX(), event.getY());
+    } else {
+      fitting = false;
+      left += event.getDeltaX();
+      top += event.getDeltaY();
+      keepInSight();
+      draw();
+    }
+    event.consume();
+  }
+
+  private void key(KeyEvent event) {
+    if (event.isControlDown() || event.isAltDown() || event.isMetaDown()) {
+      return;
+    }
+    boolean known = true;
+    switch (event.getCode()) {
+      case UP -> step(0, -1);
+      case DOWN -> step(0, 1);
+      case LEFT -> step(-1, 0);
+      case RIGHT -> step(1, 0);
+      case ENTER, SPACE ->
+          bench.pickProperty().set(bench.pickProperty().get().map(Pick::outward));
+      case F2 -> picked().filter(box -> isEditable(box.cell())).ifPresent(this::edit);
+      case ESCAPE -> known = escape();
+      case PAGE_DOWN -> pan(-getHeight() * 0.8);
+      case PAGE_UP -> pan(getHeight() * 0.8);
+      default -> known = false;
+    }
+    if (known) {
+      event.consume();
+    }
+  }
+
+  private boolean escape() {
+    boolean picked = bench.pickProperty().get().isPresent();
+    bench.pickProperty().set(Optional.empty());
+    return picked;
+  }
+
+  private void pan(double by) {
+    fitting = false;
+    top += by;
+    keepInSight();
+    draw();
+  }
+
+  private Optional<CellBox> picked() {
+    return page()
+        .flatMap(
+            page ->
+                bench
+                    .pickProperty()
+                    .get()
+                    .flatMap(
+                        pick ->
+                            page.boxes().stream()
+                                .filter(box -> box.cell().place().equals(pick.place()))
+                                .findFirst()));
+  }
+
+  /// Picks the neighbour of the picked cell, or the first cell.
+  private void step(int dx, int dy) {
+    page()
+        .ifPresent(
+            page -> {
+              Optional<CellBox> from = picked();
+              Optional<CellBox> to =
+                  from.isEmpty()
+                      ? page.boxes().stream().findFirst()
+                      : neighbour(page, from.get(), dx, dy);
+              to.ifPresent(
+                  box -> {
+                    bench
+                        .pickProperty()
+                        .set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0)));
+                    reveal(box);
+                  });
+            });
+  }
+
+  private static Optional<CellBox> neighbour(Proof.Page page, CellBox from, int dx, int dy) {
+    double x = dx > 0 ? from.x() + from.width() + 1 : dx < 0 ? from.x() - 1 : from.x() + Math.min(from.width() / 2, 20);
+    double y = dy > 0 ? from.y() + from.height() + 1 : dy < 0 ? from.y() - 1 : from.y() + from.height() - 1;
+    Optional<CellBox> exact = page.at(x, y);
+    return exact.isPresent() || dy == 0
+        ? exact
+        : page.boxes().stream().filter(box -> y >= box.y() && y < box.y() + box.height()).findFirst();
+  }
+
+  private void reveal(CellBox box) {
+    double y = top + box.y() * scale();
+    double bottom = y + box.height() * scale();
+    if (y < 8) {
+      top += 8 - y;
+    } else if (bottom > getHeight() - 8) {
+      top -= bottom - getHeight() + 8;
+    }
+    draw();
+  }
+
+  /// Where a cell stands in this view, for whoever wants to point at it.
+  Optional<Point2D> middleOf(Place place) {
+    return page()
+        .flatMap(
+            page ->
+                page.boxes().stream()
+                    .filter(box -> box.cell().place().equals(place))
+                    .findFirst()
+                    .map(
+                        box ->
+                            new Point2D(
+                                left + (box.x() + box.width() / 2) * scale(),
+                                top + (box.y() + box.height() / 2) * scale())));
+  }
+}

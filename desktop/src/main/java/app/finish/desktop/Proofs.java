@@ -1,0 +1,83 @@
+package app.finish.desktop;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.dress.Dresser;
+import app.finish.core.grid.Grid;
+import app.finish.core.layout.Compositor;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.Recogniser;
+import app.finish.core.style.StyleBook;
+import app.finish.core.table.Table;
+import app.finish.formats.Sending;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change when a
+/// table is only dressed anew. It may be asked from any thread.
+final class Proofs {
+  private static final int KEPT = 24;
+
+  private record Key(Grid grid, Corrections corrections) {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Key that && grid == that.grid && corrections.equals(that.corrections);
+    }
+
+    @Override
+    public int hashCode() {
+      return 31 * System.identityHashCode(grid) + corrections.hashCode();
+    }
+  }
+
+  private final Fonts fonts;
+  private final Sending sending;
+  private final Map<Key, Recognition> recognised =
+      new LinkedHashMap<>(KEPT, 0.75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, Recognition> eldest) {
+          return size() > KEPT;
+        }
+      };
+
+  Proofs(Fonts fonts, Sending sending) {
+    this.fonts = fonts;
+    this.sending = sending;
+  }
+
+  /// What is shown of a table of a document, under this finish.
+  Shown shown(Document document, int place, Finish finish, Paper paper) {
+    DocumentTable table = document.tables().get(place);
+    Recognition recognition = recognition(table.source().grid(), finish.corrections());
+    Table worded =
+        recognition.table().withWords(finish.wordsOver(recognition.table().words()));
+    StyleBook styles = sending.styles(document);
+    Proof proof =
+        new Compositor(fonts)
+            .layOut(
+                Dresser.dress(worded, styles.cascade(finish.style()), place + 1), paper);
+    return new Shown(table, place + 1, recognition, proof);
+  }
+
+  private Recognition recognition(Grid grid, Corrections corrections) {
+    Key key = new Key(grid, corrections);
+    synchronized (recognised) {
+      Recognition known = recognised.get(key);
+      if (known != null) {
+        return known;
+      }
+    }
+    Recognition fresh = Recogniser.recognise(grid, corrections);
+    synchronized (recognised) {
+      recognised.put(key, fresh);
+    }
+    return fresh;
+  }
+}

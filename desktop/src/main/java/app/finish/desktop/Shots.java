@@ -1,0 +1,141 @@
+package app.finish.desktop;
+
+import app.finish.core.dress.Place;
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.formats.Samples;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+
+/// Draws each main view of the demo at 1280 × 800 as PNG, and ends.
+final class Shots {
+  private record Shot(String name, Runnable prepare) {}
+
+  private final MainWindow window;
+  private final Stage stage;
+  private final Path folder;
+  private final Deque<Shot> shots = new ArrayDeque<>();
+
+  Shots(MainWindow window, Stage stage, Path folder) {
+    this.window = window;
+    this.stage = stage;
+    this.folder = folder;
+  }
+
+  /// Takes them all.
+  void take() throws IOException {
+    java.nio.file.Files.createDirectories(folder);
+    Workbench bench = window.bench();
+    shots.add(new Shot("empty", () -> {}));
+    shots.add(new Shot("bring-in", this::bringIn));
+    shots.add(new Shot("dress", () -> wear("Marram house", 0)));
+    shots.add(new Shot("dress-apa", () -> wear("APA 7", 0)));
+    shots.add(
+        new Shot(
+            "dress-try-on",
+            () -> {
+              wear("Marram house", 1);
+              bench.pickProperty().set(Optional.empty());
+              bench.tryingProperty().set(Optional.of("APA 7"));
+            }));
+    shots.add(
+        new Shot(
+            "edit-title",
+            () -> {
+              wear("Marram house", 2);
+              window.proof().edit(PartName.TITLE);
+            }));
+    shots.add(
+        new Shot(
+            "send-out",
+            () -> {
+              window.proof().requestFocus();
+              bench.show(0);
+              bench.stepProperty().set(Step.SEND_OUT);
+            }));
+    stage.setScene(window.scene());
+    stage.setWidth(1280);
+    stage.setHeight(800);
+    stage.show();
+    next();
+  }
+
+  private void bringIn() {
+    try {
+      window.begin(Samples.demo(), FinishApplication.DEMO_NAME);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    window
+        .bench()
+        .pickProperty()
+        .set(
+            Optional.of(
+                new Pick(
+                    new Place.Body(4, 0),
+                    new Part(PartName.SUBTOTAL_ROW, 1),
+                    1)));
+  }
+
+  private void wear(String style, int table) {
+    Workbench bench = window.bench();
+    bench.show(table);
+    bench.stepProperty().set(Step.DRESS);
+    bench.wear(bench.styles().named(style).orElseThrow());
+    bench
+        .pickProperty()
+        .set(
+            Optional.of(
+                new Pick(
+                    new Place.Body(15, 0),
+                    Part.of(PartName.GRAND_TOTAL_ROW),
+                    1)));
+  }
+
+  private void next() {
+    if (shots.isEmpty()) {
+      window.close();
+      Platform.exit();
+      return;
+    }
+    Shot shot = shots.poll();
+    shot.prepare.run();
+    PauseTransition settle = new PauseTransition(Duration.millis(900));
+    settle.setOnFinished(
+        event -> {
+          save(shot.name);
+          next();
+        });
+    settle.play();
+  }
+
+  private void save(String name) {
+    WritableImage image = window.scene().snapshot(null);
+    int width = (int) image.getWidth();
+    int height = (int) image.getHeight();
+    BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    PixelReader pixels = image.getPixelReader();
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        copy.setRGB(x, y, pixels.getArgb(x, y));
+      }
+    }
+    try {
+      ImageIO.write(copy, "png", folder.resolve(name + ".png").toFile());
+    } catch (IOException e) {
+      window.bench().tell(e);
+    }
+  }
+}

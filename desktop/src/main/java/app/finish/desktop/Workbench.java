@@ -1,0 +1,268 @@
+package app.finish.desktop;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.document.History;
+import app.finish.core.document.Source;
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Paper;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.StyleBook;
+import app.finish.formats.Problem;
+import app.finish.formats.Sending;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/// What the window shows and what can be done: the view model. All state of the window is here; all
+/// changes to the document go through [#change], so that each can be undone.
+final class Workbench {
+  private final Proofs proofs;
+  private final Sending sending;
+  private final Worker worker;
+
+  private final ReadOnlyObjectWrapper<History> history =
+      new ReadOnlyObjectWrapper<>(History.of(Document.EMPTY));
+  private final ObjectProperty<Document> saved = new SimpleObjectProperty<>(Document.EMPTY);
+  private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.BRING_IN);
+  private final ReadOnlyObjectWrapper<Integer> place = new ReadOnlyObjectWrapper<>(0);
+  private final ObjectProperty<Optional<String>> trying = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<Pick>> pick = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<CellBox>> pointed = new SimpleObjectProperty<>(Optional.empty());
+  private final ReadOnlyObjectWrapper<Optional<Shown>> shown =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ObjectProperty<Optional<Notice>> notice = new SimpleObjectProperty<>(Optional.empty());
+  private int asked;
+
+  Workbench(Proofs proofs, Sending sending, Worker worker) {
+    this.proofs = proofs;
+    this.sending = sending;
+    this.worker = worker;
+    history.addListener((property, before, now) -> settle());
+    place.addListener((property, before, now) -> showAnew());
+    trying.addListener((property, before, now) -> showAnew());
+  }
+
+  ReadOnlyObjectProperty<History> historyProperty() {
+    return history.getReadOnlyProperty();
+  }
+
+  ObjectProperty<Document> savedProperty() {
+    return saved;
+  }
+
+  ObjectProperty<Step> stepProperty() {
+    return step;
+  }
+
+  ReadOnlyObjectProperty<Integer> placeProperty() {
+    return place.getReadOnlyProperty();
+  }
+
+  ObjectProperty<Optional<String>> tryingProperty() {
+    return trying;
+  }
+
+  ObjectProperty<Optional<Pick>> pickProperty() {
+    return pick;
+  }
+
+  ObjectProperty<Optional<CellBox>> pointedProperty() {
+    return pointed;
+  }
+
+  ReadOnlyObjectProperty<Optional<Shown>> shownProperty() {
+    return shown.getReadOnlyProperty();
+  }
+
+  ObjectProperty<Optional<Notice>> noticeProperty() {
+    return notice;
+  }
+
+  Worker worker() {
+    return worker;
+  }
+
+  Proofs proofs() {
+    return proofs;
+  }
+
+  Sending sending() {
+    return sending;
+  }
+
+  Document document() {
+    return history.get().present();
+  }
+
+  boolean isEmpty() {
+    return document().tables().isEmpty();
+  }
+
+  boolean isEdited() {
+    return document() != saved.get();
+  }
+
+  /// The table at hand, if there is one.
+  Optional<DocumentTable> table() {
+    List<DocumentTable> tables = document().tables();
+    return place.get() < tables.size() ? Optional.of(tables.get(place.get())) : Optional.empty();
+  }
+
+  StyleBook styles() {
+    return sending.styles(document());
+  }
+
+  /// Begins anew with a document, which counts as saved.
+  void begin(Document document) {
+    saved.set(document);
+    trying.set(Optional.empty());
+    pick.set(Optional.empty());
+    place.set(0);
+    history.set(History.of(document));
+    step.set(Step.BRING_IN);
+  }
+
+  /// Makes a change that can be undone.
+  void change(String label, Document changed) {
+    history.set(history.get().with(label, changed));
+  }
+
+  void undo() {
+    history.set(history.get().undo());
+  }
+
+  void redo() {
+    history.set(history.get().redo());
+  }
+
+  private void settle() {
+    int tables = document().tables().size();
+    if (tables > 0 && place.get() >= tables) {
+      place.set(tables - 1);
+    }
+    if (tables == 0) {
+      place.set(0);
+      step.set(Step.BRING_IN);
+      pick.set(Optional.empty());
+    }
+    showAnew();
+  }
+
+  /// Shows another table of the document.
+  void show(int table) {
+    if (table >= 0 && table < document().tables().size()) {
+      trying.set(Optional.empty());
+      pick.set(Optional.empty());
+      pointed.set(Optional.empty());
+      place.set(table);
+    }
+  }
+
+  private void showAnew() {
+    int own = ++asked;
+    Optional<DocumentTable> table = table();
+    if (table.isEmpty()) {
+      shown.set(Optional.empty());
+      return;
+    }
+    Document document = document();
+    int at = place.get();
+    Finish finish = table.get().finish();
+    Finish wearing = trying.get().map(finish::withStyle).orElse(finish);
+    worker.behind(
+        () -> proofs.shown(document, at, wearing, Paper.A4.unpaged()),
+        made -> {
+          if (own == asked) {
+            shown.set(Optional.of(made));
+          }
+        },
+        this::tell);
+  }
+
+  /// Changes the finish of the table at hand.
+  void changeFinish(String label, Finish finish) {
+    table().ifPresent(table -> change(label, document().withFinish(place.get(), finish)));
+  }
+
+  /// Puts a style on the table at hand.
+  void wear(HouseStyle style) {
+    trying.set(Optional.empty());
+    table()
+        .ifPresent(
+            table ->
+                changeFinish(
+                    Texts.of("change.style", style.name()), table.finish().withStyle(style.name())));
+  }
+
+  void correct(String label, Corrections corrections) {
+    table().ifPresent(table -> changeFinish(label, table.finish().withCorrections(corrections)));
+  }
+
+  /// Gives the table at hand words of the person's own.
+  void word(PartName part, String text) {
+    String label =
+        switch (part) {
+          case TITLE -> Texts.of("change.title");
+          case UNITS -> Texts.of("change.units");
+          case SOURCE -> Texts.of("change.source");
+          default -> Texts.of("change.note");
+        };
+    table().ifPresent(table -> changeFinish(label, table.finish().withWord(part, text)));
+  }
+
+  /// Adds tables, and shows the first of them.
+  void add(List<Source> sources) {
+    Document document = document();
+    int first = document.tables().size();
+    String style = table().map(table -> table.finish().style()).orElse("Plain");
+    for (Source source : sources) {
+      document = document.withAdded(source, Finish.in(style));
+    }
+    change(Texts.of("change.bringIn", sources.getFirst().name()), document);
+    show(first);
+    step.set(Step.BRING_IN);
+    say(Texts.of("notice.broughtIn", sources.size(), sources.getFirst().name()));
+  }
+
+  void removeTable() {
+    table()
+        .ifPresent(
+            table -> {
+              pick.set(Optional.empty());
+              change(Texts.of("change.remove", place.get() + 1), document().without(place.get()));
+            });
+  }
+
+  /// Moves a table to another place.
+  void move(int from, int to) {
+    int last = document().tables().size() - 1;
+    if (from != to && from >= 0 && to >= 0 && from <= last && to <= last) {
+      change(Texts.of("change.move", from + 1), document().withMoved(from, to));
+      show(to);
+    }
+  }
+
+  void say(String sentence) {
+    notice.set(Optional.of(new Notice(sentence, false)));
+  }
+
+  /// Says what went wrong, in words for the person.
+  void tell(Exception failure) {
+    String sentence =
+        switch (failure) {
+          case Problem problem -> problem.getMessage();
+          case IOException disk -> "The disk says: " + disk.getMessage() + ".";
+          case IllegalArgumentException wrong -> wrong.getMessage();
+          default -> Texts.of("notice.fault", failure.toString());
+        };
+    notice.set(Optional.of(new Notice(sentence, true)));
+  }
+}
