@@ -30,8 +30,8 @@ import javafx.scene.layout.VBox;
 /// The step that dresses: the styles shown on the person's own table, and why a picked part looks as it
 /// does.
 final class DressBench {
-  private static final double WIDTH = 130;
-  private static final double HEIGHT = 78;
+  private static final double WIDTH = 120;
+  private static final double HEIGHT = 76;
   private static final List<Property> TOLD =
       List.of(
           Property.FACE,
@@ -49,7 +49,7 @@ final class DressBench {
 
   private final Workbench bench;
   private final ProofPainter painter;
-  private final FlowPane cards = new FlowPane(12, 10);
+  private final FlowPane cards = new FlowPane(10, 10);
   private final Label hint = Benches.caption(Texts.of("dress.hint"));
   private final HBox palette = new HBox();
   private final VBox why = Benches.section("");
@@ -222,8 +222,9 @@ final class DressBench {
     nodes.add(Benches.heading(cell.get().part().label()));
     nodes.add(circles(pick.get()));
     VBox rows = new VBox();
+    String worn = bench.shownProperty().get().map(shown -> shown.proof().dressed().style()).orElse("");
     for (Property property : TOLD) {
-      rows.getChildren().add(row(property, cell.get()));
+      rows.getChildren().add(row(property, cell.get(), worn));
     }
     nodes.add(rows);
     why.getChildren().setAll(nodes);
@@ -246,14 +247,22 @@ final class DressBench {
     return chips;
   }
 
-  private static Node row(Property property, DressedCell cell) {
+  /// Where a setting comes from; the style is named if it is not the one that is worn.
+  private static String from(Origin origin, String worn) {
+    return Texts.of(
+        "dress.from",
+        origin.style().equals(worn) ? origin.selector().label() : origin.toString());
+  }
+
+  private static Node row(Property property, DressedCell cell, String worn) {
     Label name = new Label(property.label());
     name.getStyleClass().add("property-name");
     String setting = cell.look().setting(property);
     Label value = new Label(setting.isEmpty() ? "–" : setting);
     value.getStyleClass().add("property-value");
     Optional<Origin> origin = cell.look().origin(property);
-    Label from = new Label(origin.map(Origin::toString).orElse(Texts.of("dress.unset")));
+    Label from = new Label(origin.map(one -> from(one, worn)).orElse(Texts.of("dress.unset")));
+    value.setMinWidth(Region.USE_PREF_SIZE);
     from.getStyleClass().add(origin.isPresent() ? "property-origin" : "caption");
     HBox left = new HBox(name, value);
     HBox row = Benches.spread(left, from);

@@ -11,6 +11,8 @@ import javafx.scene.layout.VBox;
 
 /// What stands on the desk while there is no table: what to do first.
 final class EmptyBoard extends VBox {
+  private final Button open = new Button(Texts.of("empty.open"));
+
   EmptyBoard(Files files) {
     super(12);
     getStyleClass().add("empty-board");
@@ -22,7 +24,6 @@ final class EmptyBoard extends VBox {
     Label how = new Label(Texts.of("empty.how"));
     how.setWrapText(true);
     how.setMaxWidth(380);
-    Button open = new Button(Texts.of("empty.open"));
     open.setId("empty-open");
     open.getStyleClass().add("main-button");
     open.setOnAction(event -> files.bringIn());
@@ -39,5 +40,10 @@ final class EmptyBoard extends VBox {
         getChildren().add(link);
       }
     }
+  }
+
+  /// Puts the focus on what to do first.
+  void focusFirst() {
+    open.requestFocus();
   }
 }

@@ -2,6 +2,7 @@ package app.finish.desktop;
 
 import app.finish.core.document.Document;
 import app.finish.core.layout.Fonts;
+import app.finish.core.style.HouseStyle;
 import app.finish.formats.Sending;
 import java.io.File;
 import java.util.EnumMap;
@@ -12,6 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Dragboard;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -91,11 +93,18 @@ final class MainWindow {
   /// Begins with a document that has no file yet.
   void begin(Document document, String name) {
     files.begin(document, name);
+    proof.requestFocus();
   }
 
   private void arrange() {
     boolean empty = bench.isEmpty();
-    desk.getChildren().setAll(empty ? List.of(new EmptyBoard(files)) : List.of(proof));
+    if (empty) {
+      EmptyBoard board = new EmptyBoard(files);
+      desk.getChildren().setAll(board);
+      board.focusFirst();
+    } else if (!desk.getChildren().contains(proof)) {
+      desk.getChildren().setAll(proof);
+    }
     for (Node node : List.of(galley, slug)) {
       node.setVisible(!empty);
       node.setManaged(!empty);
@@ -114,12 +123,31 @@ final class MainWindow {
   }
 
   private void key(KeyEvent event) {
+    if (settlesTryOn(event)) {
+      event.consume();
+      return;
+    }
     boolean typing = scene.getFocusOwner() instanceof TextInputControl;
     if (!typing && handled(event)) {
       event.consume();
     } else if (typing && !isForText(event) && handled(event)) {
       event.consume();
     }
+  }
+
+  /// While a style is tried on, Enter keeps it and Esc goes back, wherever the focus is.
+  private boolean settlesTryOn(KeyEvent event) {
+    Optional<HouseStyle> tried =
+        bench.tryingProperty().get().flatMap(name -> bench.styles().named(name));
+    if (tried.isPresent() && event.getCode() == KeyCode.ENTER) {
+      bench.wear(tried.get());
+      return true;
+    }
+    if (tried.isPresent() && event.getCode() == KeyCode.ESCAPE) {
+      bench.tryingProperty().set(Optional.empty());
+      return true;
+    }
+    return false;
   }
 
   /// Whether a key belongs to the text field that has the focus.

@@ -22,7 +22,9 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
 
 /// The table on its paper: drawn live, moved and magnified, pointed at, picked and edited in place.
 final class ProofView extends Pane {
@@ -34,6 +36,7 @@ final class ProofView extends Pane {
   private final Workbench bench;
   private final ProofPainter painter;
   private final Canvas canvas = new Canvas();
+  private final Region sheet = new Region();
   private final DoubleProperty zoom = new SimpleDoubleProperty(1);
   private double left;
   private double top;
@@ -48,7 +51,14 @@ final class ProofView extends Pane {
     setId("proof");
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-    getChildren().add(canvas);
+    sheet.getStyleClass().add("sheet");
+    sheet.setManaged(false);
+    sheet.visibleProperty().bind(bench.shownProperty().map(Optional::isPresent));
+    getChildren().addAll(sheet, canvas);
+    Rectangle sight = new Rectangle();
+    sight.widthProperty().bind(widthProperty());
+    sight.heightProperty().bind(heightProperty());
+    setClip(sight);
     canvas.widthProperty().bind(widthProperty());
     canvas.heightProperty().bind(heightProperty());
     widthProperty().addListener((p, before, now) -> arrange());
@@ -127,7 +137,7 @@ final class ProofView extends Pane {
                 double tall = (getHeight() - 2 * DESK) / (page.height() * 96 / 72);
                 zoom.set(Math.clamp(Math.min(wide, Math.max(tall, wide * 0.72)), 0.1, 1.25));
                 left = (getWidth() - page.width() * scale()) / 2;
-                top = Math.max(DESK, (getHeight() - page.height() * scale()) / 2 > DESK ? DESK : DESK);
+                top = DESK;
               }
               keepInSight();
             });
@@ -160,11 +170,7 @@ final class ProofView extends Pane {
     double scale = scale();
     double x = Math.round(left);
     double y = Math.round(top);
-    for (int i = 0; i < 8; i++) {
-      gc.setFill(Color.rgb(22, 36, 44, 0.018));
-      gc.fillRoundRect(
-          x - 8 + i, y - 4 + i, page.width() * scale + 16 - 2 * i, page.height() * scale + 16 - 2 * i, 10, 10);
-    }
+    placeSheet(x, y, page.width() * scale, page.height() * scale);
     Colour paper = bench.shownProperty().get().orElseThrow().proof().dressed().palette().colour("paper");
     boolean white = paper.rgb() == 0xffffff;
     gc.setFill(white ? PAPER : painter.colour(paper));
@@ -175,6 +181,15 @@ final class ProofView extends Pane {
     painter.paint(gc, page, -y / scale, (getHeight() - y) / scale, 0.75 / scale);
     outline(gc, page, scale);
     gc.restore();
+  }
+
+  /// Puts the sheet that throws the shadow under the page, no larger than what is in sight.
+  private void placeSheet(double x, double y, double width, double height) {
+    double x1 = Math.max(x, -40);
+    double y1 = Math.max(y, -40);
+    double x2 = Math.min(x + width, getWidth() + 40);
+    double y2 = Math.min(y + height, getHeight() + 40);
+    sheet.resizeRelocate(x1, y1, Math.max(0, x2 - x1), Math.max(0, y2 - y1));
   }
 
   private void outline(GraphicsContext gc, Proof.Page page, double scale) {

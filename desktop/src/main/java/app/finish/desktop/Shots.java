@@ -21,7 +21,7 @@ import javax.imageio.ImageIO;
 
 /// Draws each main view of the demo at 1280 × 800 as PNG, and ends.
 final class Shots {
-  private record Shot(String name, Runnable prepare) {}
+  private record Shot(String name, Runnable prepare, Runnable then) {}
 
   private final MainWindow window;
   private final Stage stage;
@@ -38,25 +38,20 @@ final class Shots {
   void take() throws IOException {
     java.nio.file.Files.createDirectories(folder);
     Workbench bench = window.bench();
-    shots.add(new Shot("empty", () -> {}));
-    shots.add(new Shot("bring-in", this::bringIn));
-    shots.add(new Shot("dress", () -> wear("Marram house", 0)));
-    shots.add(new Shot("dress-apa", () -> wear("APA 7", 0)));
+    shots.add(new Shot("empty", () -> {}, () -> {}));
+    shots.add(new Shot("bring-in", this::bringIn, this::pickSubtotals));
+    shots.add(new Shot("dress", () -> wear("Marram house", 0), this::pickGrandTotal));
+    shots.add(new Shot("dress-apa", () -> wear("APA 7", 0), this::pickGrandTotal));
     shots.add(
         new Shot(
             "dress-try-on",
-            () -> {
-              wear("Marram house", 1);
-              bench.pickProperty().set(Optional.empty());
-              bench.tryingProperty().set(Optional.of("APA 7"));
-            }));
+            () -> wear("Marram house", 1),
+            () -> bench.tryingProperty().set(Optional.of("APA 7"))));
     shots.add(
         new Shot(
             "edit-title",
-            () -> {
-              wear("Marram house", 2);
-              window.proof().edit(PartName.TITLE);
-            }));
+            () -> wear("Marram house", 2),
+            () -> window.proof().edit(PartName.TITLE)));
     shots.add(
         new Shot(
             "send-out",
@@ -64,7 +59,8 @@ final class Shots {
               window.proof().requestFocus();
               bench.show(0);
               bench.stepProperty().set(Step.SEND_OUT);
-            }));
+            },
+            () -> {}));
     stage.setScene(window.scene());
     stage.setWidth(1280);
     stage.setHeight(800);
@@ -78,15 +74,18 @@ final class Shots {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    window
-        .bench()
-        .pickProperty()
-        .set(
-            Optional.of(
-                new Pick(
-                    new Place.Body(4, 0),
-                    new Part(PartName.SUBTOTAL_ROW, 1),
-                    1)));
+  }
+
+  private void pickSubtotals() {
+    pick(new Pick(new Place.Body(4, 0), new Part(PartName.SUBTOTAL_ROW, 1), 1));
+  }
+
+  private void pickGrandTotal() {
+    pick(new Pick(new Place.Body(15, 0), Part.of(PartName.GRAND_TOTAL_ROW), 1));
+  }
+
+  private void pick(Pick pick) {
+    window.bench().pickProperty().set(Optional.of(pick));
   }
 
   private void wear(String style, int table) {
@@ -94,14 +93,6 @@ final class Shots {
     bench.show(table);
     bench.stepProperty().set(Step.DRESS);
     bench.wear(bench.styles().named(style).orElseThrow());
-    bench
-        .pickProperty()
-        .set(
-            Optional.of(
-                new Pick(
-                    new Place.Body(15, 0),
-                    Part.of(PartName.GRAND_TOTAL_ROW),
-                    1)));
   }
 
   private void next() {
@@ -112,13 +103,19 @@ final class Shots {
     }
     Shot shot = shots.poll();
     shot.prepare.run();
-    PauseTransition settle = new PauseTransition(Duration.millis(900));
-    settle.setOnFinished(
-        event -> {
-          save(shot.name);
-          next();
+    after(700, () -> {
+          shot.then.run();
+          after(700, () -> {
+                save(shot.name);
+                next();
+              });
         });
-    settle.play();
+  }
+
+  private static void after(double milliseconds, Runnable work) {
+    PauseTransition pause = new PauseTransition(Duration.millis(milliseconds));
+    pause.setOnFinished(event -> work.run());
+    pause.play();
   }
 
   private void save(String name) {

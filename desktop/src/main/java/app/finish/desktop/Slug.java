@@ -69,7 +69,7 @@ final class Slug extends HBox {
     Map<Origin, List<String>> told = new LinkedHashMap<>();
     for (Property property : TOLD) {
       String setting = cell.look().setting(property);
-      boolean plain = setting.equals("regular") || setting.equals("upright") || setting.equals("none");
+      boolean plain = setting.equals("regular") || setting.equals("upright") || setting.equals("none") || setting.equals("ink");
       if (!plain) {
         cell.look()
             .origin(property)

@@ -71,6 +71,7 @@ final class TopBar extends HBox {
     HBox zoom = new HBox(smaller, size, larger);
     zoom.setAlignment(Pos.CENTER);
     zoom.visibleProperty().bind(bench.shownProperty().map(Optional::isPresent));
+    zoom.managedProperty().bind(zoom.visibleProperty());
     return zoom;
   }
 

@@ -11,7 +11,7 @@ public enum OutputFormat {
   /// Web pages, and pasting into mail.
   HTML("Web page", "html", true),
   /// Printing and exchange (ISO 32000).
-  PDF("PDF", "pdf", true),
+  PDF("Print", "pdf", true),
   /// A picture.
   PNG("Picture", "png", false);
 

@@ -121,6 +121,6 @@ final class HeadDresser {
     if (named) {
       return heading.label();
     }
-    return heading.label() + (measure.unit().equals("%") ? ", %" : " (" + measure.unit() + ")");
+    return heading.label() + (measure.unit().equals("%") ? ",\u00A0%" : "\u00A0(" + measure.unit() + ")");
   }
 }

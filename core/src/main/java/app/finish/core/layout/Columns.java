@@ -244,6 +244,18 @@ final class Columns {
     }
   }
 
+  /// How much of what could be taken from the columns was taken to make them fit: the more, the more
+  /// cramped the table is.
+  double strain() {
+    double spare = 0;
+    double taken = 0;
+    for (int column = 0; column < widths.length; column++) {
+      spare += natural[column] - Math.min(natural[column], narrowest[column]);
+      taken += Math.max(0, natural[column] - widths[column]);
+    }
+    return spare == 0 ? 0 : taken / spare;
+  }
+
   /// The columns as they came out.
   List<Proof.Column> settled() {
     List<Proof.Column> settled = new ArrayList<>();

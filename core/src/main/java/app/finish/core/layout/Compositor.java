@@ -15,6 +15,8 @@ import java.util.List;
 /// A table that is too wide is first broken in its stub and heads, then the paper is turned, and at last
 /// the paper is as wide as the table needs: no figure is ever cut.
 public final class Compositor {
+  private static final double CRAMPED = 0.6;
+
   private final Measurer measurer;
 
   /// A compositor that measures with these fonts.
@@ -38,7 +40,8 @@ public final class Compositor {
 
   private static Paper fit(Columns columns, Paper paper) {
     columns.fit(paper.textWidth());
-    if (columns.total() <= paper.textWidth() + 0.01) {
+    boolean fits = columns.total() <= paper.textWidth() + 0.01;
+    if (fits && columns.strain() <= CRAMPED) {
       return paper;
     }
     Paper turned = paper.height() > paper.width() ? paper.turned() : paper;
