@@ -4,6 +4,7 @@ import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.reader.CsvRecordHandler;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -21,6 +22,7 @@ import java.util.List;
 public final class CsvReader implements TableReader {
   private static final char[] DELIMITERS = {'\t', ';', ',', '|'};
   private static final int SAMPLE = 200;
+  private static final int MOST_FIELDS = 1_000_000;
 
   @Override
   public List<Grid> read(Path file) throws IOException {
@@ -40,7 +42,9 @@ public final class CsvReader implements TableReader {
             .fieldSeparator(delimiter)
             .skipEmptyLines(false)
             .allowExtraCharsAfterClosingQuote(true)
-            .ofCsvRecord(text)) {
+            .allowMissingFields(true)
+            .allowExtraFields(true)
+            .build(CsvRecordHandler.of(handler -> handler.maxFields(MOST_FIELDS)), text)) {
       for (CsvRecord record : records) {
         if (record.getFieldCount() > Limits.COLUMNS) {
           throw Limits.tooWide(name, rows.size() + 1L);

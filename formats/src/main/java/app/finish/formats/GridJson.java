@@ -75,7 +75,7 @@ final class GridJson {
     }
     GridCell[][] cells = new GridCell[rows][columns];
     try (CsvReader<CsvRecord> records =
-        CsvReader.builder().skipEmptyLines(false).ofCsvRecord(csv)) {
+        CsvReader.builder().skipEmptyLines(false).allowMissingFields(true).allowExtraFields(true).ofCsvRecord(csv)) {
       int row = 0;
       for (CsvRecord record : records) {
         for (int column = 0; row < rows && column < columns; column++) {

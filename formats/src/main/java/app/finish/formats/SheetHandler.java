@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.apache.poi.ss.usermodel.DataFormatter;
@@ -28,7 +29,7 @@ final class SheetHandler extends DefaultHandler {
 
   private final String fileName;
   private final ReadOnlySharedStringsTable strings;
-  private final StylesTable styles;
+  private final Optional<StylesTable> styles;
   private final DataFormatter formatter = new DataFormatter(Locale.ROOT);
   private final Map<Integer, Style> known = new HashMap<>();
   private final List<List<GridCell>> rows = new ArrayList<>();
@@ -44,7 +45,8 @@ final class SheetHandler extends DefaultHandler {
   private String value = "";
   private boolean collecting;
 
-  SheetHandler(String fileName, ReadOnlySharedStringsTable strings, StylesTable styles) {
+  SheetHandler(
+      String fileName, ReadOnlySharedStringsTable strings, Optional<StylesTable> styles) {
     this.fileName = fileName;
     this.strings = strings;
     this.styles = styles;
@@ -162,10 +164,10 @@ final class SheetHandler extends DefaultHandler {
     return known.computeIfAbsent(
         style,
         index -> {
-          if (index >= styles.getNumCellStyles()) {
+          if (styles.isEmpty() || index < 0 || index >= styles.get().getNumCellStyles()) {
             return new Style(SourceFormat.PLAIN, (short) 0, "General", false);
           }
-          XSSFCellStyle cellStyle = styles.getStyleAt(index);
+          XSSFCellStyle cellStyle = styles.get().getStyleAt(index);
           String pattern =
               cellStyle.getDataFormatString() == null ? "General" : cellStyle.getDataFormatString();
           short number = cellStyle.getDataFormat();

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javax.xml.parsers.ParserConfigurationException;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
@@ -66,7 +67,7 @@ public final class XlsxReader implements TableReader {
       ReadOnlySharedStringsTable strings,
       StylesTable styles)
       throws IOException, SAXException, ParserConfigurationException {
-    SheetHandler handler = new SheetHandler(fileName, strings, styles);
+    SheetHandler handler = new SheetHandler(fileName, strings, Optional.ofNullable(styles));
     XMLReader parser = XMLHelper.newXMLReader();
     parser.setContentHandler(handler);
     try {

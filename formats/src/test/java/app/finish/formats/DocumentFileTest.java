@@ -1,0 +1,161 @@
+package app.finish.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.RowRole;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.zip.ZipFile;
+import org.testng.annotations.Test;
+
+public class DocumentFileTest {
+  private static Document full() throws IOException {
+    Document demo = Samples.demo();
+    DocumentTable first = demo.tables().getFirst();
+    Corrections corrections =
+        Corrections.NONE.withHeadRows(2).withStubColumns(2).withRow(9, RowRole.SUBTOTAL).withRow(20, RowRole.LEFT_OUT);
+    HouseStyle own =
+        StyleFile.shipped()
+            .named("APA 7")
+            .orElseThrow()
+            .derived("Mine")
+            .with(Selector.of(PartName.TITLE), Property.WEIGHT, "bold")
+            .with(new Selector.OfMeasure("Cost recovery"), Property.DECIMALS, "2");
+    return new Document(
+        demo.withFinish(
+                0,
+                first
+                    .finish()
+                    .withStyle("Mine")
+                    .withCorrections(corrections)
+                    .withWord(PartName.TITLE, "A “title” with, commas\nand ümlauts")
+                    .withWord(PartName.NOTE, ""))
+            .tables(),
+        List.of(own));
+  }
+
+  @Test
+  public void givesBackTheVeryDocument() throws IOException {
+    Path file = Given.folder().resolve("a.finish");
+    DocumentFile.write(full(), file);
+    assertThat(DocumentFile.read(file)).isEqualTo(full());
+    assertThat(Files.list(file.getParent())).containsExactly(file);
+  }
+
+  @Test
+  public void keepsAnyCell() throws IOException {
+    Random random = new Random(3);
+    String[] texts = {"", " ", "  indented", "a,b", "say \"x\"", "=1+1", "−1.204,50", "#DIV/0!", "名前", "a\tb"};
+    GridCell[][] cells = new GridCell[12][7];
+    for (GridCell[] row : cells) {
+      for (int i = 0; i < row.length; i++) {
+        String text = texts[random.nextInt(texts.length)];
+        GridCell cell = random.nextBoolean() || text.isBlank() ? GridCell.of(text) : GridCell.of(random.nextGaussian() * 1e6, text);
+        row[i] = cell.with(new SourceFormat(random.nextBoolean(), random.nextBoolean(), random.nextInt(3)));
+      }
+    }
+    cells[0][0] = cells[0][0].spanning(2, 3);
+    Grid grid = Grid.of("a sheet", Arrays.stream(cells).map(List::of).toList());
+    Path file = Given.folder().resolve("a.finish");
+    Document document =
+        Document.EMPTY.withAdded(
+            new app.finish.core.document.Source("x.csv", grid.region(0, 0, 12, 7)),
+            app.finish.core.document.Finish.in("Plain"));
+    DocumentFile.write(document, file);
+    assertThat(DocumentFile.read(file)).isEqualTo(document);
+  }
+
+  @Test
+  public void isAZipOfPlainJsonAndCsv() throws IOException {
+    Path file = Given.folder().resolve("a.finish");
+    DocumentFile.write(full(), file);
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      assertThat(zip.stream().map(Object::toString))
+          .contains("finish.json", "tables/t1/source.csv", "tables/t1/source.json", "tables/t1/finish.json", "styles/1.json");
+      String csv = new String(zip.getInputStream(zip.getEntry("tables/t1/source.csv")).readAllBytes(), "UTF-8");
+      assertThat(csv).startsWith("\"Fares, running cost and cost recovery by route, season and year\"");
+    }
+  }
+
+  @Test
+  public void aFileCutOffAnywhereIsSaidToBeSo() throws IOException {
+    Path file = Given.folder().resolve("cut.finish");
+    DocumentFile.write(full(), file);
+    byte[] whole = Files.readAllBytes(file);
+    for (int length = 4; length < whole.length; length += Math.max(1, whole.length / 97)) {
+      Files.write(file, Arrays.copyOf(whole, length));
+      assertThatThrownBy(() -> DocumentFile.read(file))
+          .isInstanceOf(Problem.class)
+          .hasMessageStartingWith("cut.finish is damaged or cut off");
+    }
+  }
+
+  @Test
+  public void aDamagedFileNeverCrashesTheReader() throws IOException {
+    Path file = Given.folder().resolve("bad.finish");
+    DocumentFile.write(full(), file);
+    byte[] whole = Files.readAllBytes(file);
+    Random random = new Random(11);
+    for (int i = 0; i < 300; i++) {
+      byte[] bad = whole.clone();
+      for (int hits = 0; hits < 4; hits++) {
+        bad[random.nextInt(bad.length)] = (byte) random.nextInt(256);
+      }
+      Files.write(file, bad);
+      try {
+        DocumentFile.read(file);
+      } catch (IOException e) {
+        assertThat(e).isInstanceOf(Problem.class);
+      }
+    }
+  }
+
+  @Test
+  public void anotherKindOfFileIsNoDocument() throws IOException {
+    Path file = Given.folder().resolve("notes.finish");
+    Files.writeString(file, "only text");
+    assertThatThrownBy(() -> DocumentFile.read(file))
+        .isInstanceOf(Problem.class)
+        .hasMessageContaining("notes.finish is not a Finish document");
+  }
+
+  @Test
+  public void aFailedWriteLeavesTheOldFileAsItWas() throws IOException {
+    Path file = Given.folder().resolve("a.txt");
+    Files.writeString(file, "before");
+    assertThatThrownBy(
+            () ->
+                AtomicFile.write(
+                    file,
+                    out -> {
+                      out.write(new byte[100_000]);
+                      throw new IOException("full");
+                    }))
+        .hasMessage("full");
+    assertThat(file).hasContent("before");
+    assertThat(Files.list(file.getParent())).containsExactly(file);
+  }
+
+  @Test
+  public void saysWhenTheFolderIsNotThere() {
+    Path file = Path.of("/no/such/folder/a.finish");
+    assertThatThrownBy(() -> DocumentFile.write(Document.EMPTY, file))
+        .isInstanceOf(Problem.class)
+        .hasMessageContaining("There is no folder /no/such/folder");
+  }
+}

@@ -1,0 +1,77 @@
+package app.finish.formats;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.document.Source;
+import app.finish.core.grid.Grid;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.recognise.Recogniser;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+/// What tests of this module begin with.
+final class Given {
+  static final Fonts FONTS = new Fonts();
+
+  private static final String[] PIVOT = {
+    "Fares and recovery by route",
+    "In thousands of euros",
+    "",
+    "Route | Season | 2025 | | 2026 |",
+    " | | Fares | Cost recovery | Fares | Cost recovery",
+    "Hale–Orrin | Winter | 10.5 | 93% | 11.5 | 98%",
+    " | Summer | 20.0 | 104% | 1,300.0 | 108%",
+    "Hale–Orrin total | | 30.5 | 97% | 1,311.5 | 101%",
+    "Skell & <Tamsay> | Winter | 1.5 | 43% | 1.5 | 48%",
+    " | Summer | 2.0 | 54% | -2.5 | n/a",
+    "Skell & <Tamsay> total | | 3.5 | 47% | -1.0 | 51%",
+    "All routes | | 34.0 | 87% | 1,310.5 | 89%",
+    "Note. Fares \"in thousands\" & rounded.",
+    "Source: Sailing records"
+  };
+
+  private Given() {}
+
+  static Path folder() {
+    try {
+      Path folder = Files.createTempDirectory("finish-test");
+      folder.toFile().deleteOnExit();
+      return folder;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  static Document pivot(String style) {
+    return document(style, PIVOT);
+  }
+
+  static Document document(String style, String... lines) {
+    Document document = Document.EMPTY;
+    for (Grid grid : Recogniser.split(Grid.ofText(lines))) {
+      document = document.withAdded(new Source("given", grid), Finish.in(style));
+    }
+    return document;
+  }
+
+  static Sending sending() {
+    return new Sending(FONTS, StyleFile.shipped());
+  }
+
+  /// A document as a file of a format.
+  static Path sent(Document document, OutputFormat format) throws IOException {
+    Path file = folder().resolve("out." + format.extension());
+    List<Integer> places = java.util.stream.IntStream.range(0, document.tables().size()).boxed().toList();
+    sending().write(document, places, format, Paper.A4, file);
+    return file;
+  }
+
+  static Proof proof(Document document, OutputFormat format) {
+    return sending().proof(document, 0, format.writer(FONTS).paper(Paper.A4));
+  }
+}
