@@ -18,7 +18,8 @@ import picocli.CommandLine.Command;
     subcommands = {ReadCommand.class, DressCommand.class},
     footer = {
       "",
-      "Exit codes: 0 done; 1 done, with findings; 2 something that you can mend; 70 a fault of Finish."
+      "Exit codes: 0 done; 1 done, with findings; 2 an error that you can mend;",
+      "70 a fault of Finish."
     })
 public final class Main {
   /// Something was found that does not hold.

@@ -45,6 +45,7 @@ final class ActionFinder extends StackPane {
     popup.setAutoHide(true);
     field.textProperty().addListener((p, before, now) -> show());
     field.focusedProperty().addListener((p, before, now) -> focused(now));
+    field.setOnMouseClicked(event -> show());
     field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
   }
 
@@ -75,9 +76,7 @@ final class ActionFinder extends StackPane {
   }
 
   private void focused(boolean now) {
-    if (now) {
-      show();
-    } else {
+    if (!now) {
       popup.hide();
     }
   }

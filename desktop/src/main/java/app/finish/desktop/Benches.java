@@ -1,11 +1,15 @@
 package app.finish.desktop;
 
+import java.util.List;
+import java.util.Optional;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -61,6 +65,24 @@ final class Benches {
     HBox row = new HBox(8, left, gap, right);
     row.setAlignment(Pos.CENTER_LEFT);
     return row;
+  }
+
+  /// Puts other nodes into a box. If the focus was on one of the old ones, it goes to the new one of the
+  /// same id.
+  static void replace(Pane box, List<? extends Node> nodes) {
+    Optional<Scene> scene = Optional.ofNullable(box.getScene());
+    Optional<Node> focused =
+        scene.map(Scene::getFocusOwner).filter(node -> node.getId() != null && isInside(node, box));
+    box.getChildren().setAll(nodes);
+    focused.map(node -> box.lookup("#" + node.getId())).ifPresent(Node::requestFocus);
+  }
+
+  private static boolean isInside(Node node, Pane box) {
+    Node at = node;
+    while (at != null && at != box) {
+      at = at.getParent();
+    }
+    return at == box;
   }
 
   /// Calls `show` now and whenever the value changes.

@@ -51,7 +51,7 @@ final class BringInBench {
   private void show() {
     Button open = button(Texts.of("bring.file"), "bring-file", files::bringIn);
     Button paste = button(Texts.of("bring.paste"), "bring-paste", files::paste);
-    source.getChildren().setAll(new HBox(8, open, paste));
+    Benches.replace(source, List.of(new HBox(8, open, paste)));
     bench
         .shownProperty()
         .get()
@@ -100,15 +100,16 @@ final class BringInBench {
             count ->
                 bench.correct(
                     Texts.of("change.stubColumns", count), corrections.withStubColumns(count)));
-    shape.getChildren().setAll(Benches.heading(Texts.of("bring.frame")), heads, stub);
+    List<Node> nodes = new ArrayList<>(List.of(Benches.heading(Texts.of("bring.frame")), heads, stub));
     if (corrections.size() > 0) {
       Hyperlink lift = new Hyperlink(Texts.of("bring.lift"));
       lift.setId("lift-corrections");
       lift.setAccessibleText(Texts.of("action.liftCorrections"));
       lift.setOnAction(event -> bench.correct(Texts.of("change.lift"), Corrections.NONE));
       Label count = Benches.caption(Texts.of("bring.corrected", corrections.size()));
-      shape.getChildren().add(Benches.spread(count, lift));
+      nodes.add(Benches.spread(count, lift));
     }
+    Benches.replace(shape, nodes);
   }
 
   private static Node counter(String name, String id, int count, IntConsumer set) {
@@ -192,7 +193,7 @@ final class BringInBench {
         nodes.add(Benches.caption("because " + String.join(", and ", one.because())));
       }
     }
-    row.getChildren().setAll(nodes);
+    Benches.replace(row, nodes);
   }
 
   private Node roles(Shown shown, SourceRow at, int number) {
@@ -223,7 +224,7 @@ final class BringInBench {
     for (Evidence one : recognition.evidence()) {
       nodes.add(evidence(one));
     }
-    evidence.getChildren().setAll(nodes);
+    Benches.replace(evidence, nodes);
   }
 
   private static Node evidence(Evidence one) {

@@ -104,13 +104,20 @@ final class MainWindow {
       board.focusFirst();
     } else if (!desk.getChildren().contains(proof)) {
       desk.getChildren().setAll(proof);
+      proof.requestFocus();
     }
     for (Node node : List.of(galley, slug)) {
       node.setVisible(!empty);
       node.setManaged(!empty);
     }
     boolean shows = !empty && !benchShut;
-    work.setLeft(shows ? benches.get(bench.stepProperty().get()) : null);
+    Node now = benches.get(bench.stepProperty().get());
+    if (shows && work.getLeft() != now) {
+      proof.requestFocus();
+      work.setLeft(now);
+    } else if (!shows) {
+      work.setLeft(null);
+    }
   }
 
   private void shutBench() {

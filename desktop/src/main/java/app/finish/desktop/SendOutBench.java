@@ -65,7 +65,7 @@ final class SendOutBench {
     every.setOnAction(event -> choose(true, every));
     HBox chips = choice ? new HBox(one, every) : new HBox(new Label(Texts.of("send.this")));
     chips.getStyleClass().add("chips");
-    what.getChildren().setAll(Benches.heading(Texts.of("send.what")), chips);
+    Benches.replace(what, List.of(Benches.heading(Texts.of("send.what")), chips));
   }
 
   private void choose(boolean every, ToggleButton chosen) {

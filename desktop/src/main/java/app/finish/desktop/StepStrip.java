@@ -26,7 +26,7 @@ final class StepStrip extends VBox {
         buttons.add(button(step));
       }
     }
-    getChildren().setAll(buttons);
+    Benches.replace(this, buttons);
   }
 
   private Button button(Step step) {

@@ -1,0 +1,125 @@
+package app.finish.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.formats.Samples;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class MainTest {
+  private Path folder;
+  private Path sample;
+
+  private record Ran(int code, String out, String err) {}
+
+  @BeforeClass
+  public void prepare() throws IOException {
+    folder = Files.createTempDirectory("finish-cli");
+    sample = Samples.copy(Samples.PIVOTS, folder);
+  }
+
+  private static Ran run(Object... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    String[] words = new String[arguments.length];
+    for (int i = 0; i < words.length; i++) {
+      words[i] = arguments[i].toString();
+    }
+    int code = Main.run(words, new PrintWriter(out), new PrintWriter(err));
+    return new Ran(code, out.toString(), err.toString());
+  }
+
+  @Test
+  public void readSaysWhatWasRecognised() {
+    Ran ran = run("read", sample);
+    assertThat(ran.code).isZero();
+    assertThat(ran.err).isEmpty();
+    assertThat(ran.out)
+        .contains("Table 1. Fares, running cost and cost recovery by route, season and year")
+        .contains("16 rows, 8 columns, 2 rows of heads, 2 columns of stub")
+        .containsPattern("row 11 +subtotalRow +99%  its figures are the sums of rows 7 to 10")
+        .containsPattern("row 22 +grandTotalRow");
+  }
+
+  @Test
+  public void readPrintsJson() {
+    Ran ran = run("read", sample, "--json");
+    assertThat(ran.code).isZero();
+    assertThat(ran.out).startsWith("{").contains("\"stubHead\" : [ \"Route\", \"Season\" ]").contains("\"findings\" : [ ]");
+  }
+
+  @DataProvider
+  public Object[] endings() {
+    return new Object[] {"docx", "html", "pdf", "png"};
+  }
+
+  @Test(dataProvider = "endings")
+  public void dressWritesEachFormat(String ending) throws IOException {
+    Path out = folder.resolve("out." + ending);
+    Ran ran = run("dress", sample, "--style", "apa 7", "-o", out, "--table", "1");
+    assertThat(ran.err).isEmpty();
+    assertThat(ran.code).isZero();
+    assertThat(Files.size(out)).isGreaterThan(1000);
+  }
+
+  @Test
+  public void dressTakesAStyleFile() throws IOException {
+    Path style = folder.resolve("mine.json");
+    Files.writeString(
+        style, "{\"name\":\"Mine\",\"basedOn\":\"APA 7\",\"looks\":{\"table\":{\"face\":\"Arial\",\"size\":\"11 pt\"}}}");
+    Path out = folder.resolve("mine.html");
+    Ran ran = run("dress", sample, "--style", style, "-o", out);
+    assertThat(ran.err).isEmpty();
+    assertThat(Files.readString(out)).contains("11pt/1.2 'Arial'").doesNotContain("Times New Roman");
+  }
+
+  @DataProvider
+  public Object[][] mendable() {
+    return new Object[][] {
+      {"There is no file", new Object[] {"read", "/no/such.csv"}},
+      {"There is no style “Neon”. Name one of Plain, Marram house, APA 7", new Object[] {"dress", "IN", "--style", "Neon", "-o", "OUT.pdf"}},
+      {"has no ending that says what to write", new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.doc"}},
+      {"there is no number 9", new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.pdf", "--table", "9"}},
+      {"a picture shows one. Pick it with --table N", new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.png"}},
+      {"There is no folder", new Object[] {"dress", "IN", "--style", "Plain", "-o", "/no/such/out.pdf"}},
+      {"Unknown option: '--colour'", new Object[] {"read", "IN", "--colour"}},
+      {"Missing required", new Object[] {"dress", "IN"}},
+    };
+  }
+
+  @Test(dataProvider = "mendable")
+  public void whatThePersonCanMendEndsWithTwoAndOneSentence(String sentence, Object[] words) throws IOException {
+    Object[] arguments = words.clone();
+    for (int i = 0; i < arguments.length; i++) {
+      String word = arguments[i].toString();
+      arguments[i] = word.equals("IN") ? sample : word.startsWith("OUT") ? folder.resolve("never" + word) : word;
+    }
+    Ran ran = run(arguments);
+    assertThat(ran.code).isEqualTo(2);
+    assertThat(ran.err).contains(sentence).doesNotContain("\tat ");
+    try (var files = Files.list(folder)) {
+      assertThat(files.map(Path::getFileName).map(Path::toString)).noneMatch(name -> name.contains("never"));
+    }
+  }
+
+  @Test
+  public void helpTellsTheExitCodes() {
+    Ran ran = run("--help");
+    assertThat(ran.code).isZero();
+    assertThat(ran.out).contains("read").contains("dress").contains("70 a fault of Finish");
+  }
+
+  @Test
+  public void aTotalThatStandsInTheFileIsFoundInTheJson() throws IOException {
+    Path csv = folder.resolve("fares.csv");
+    Files.writeString(csv, "Route;Fares\nHale;10,5\nSkell;2,5\nTotal;13,0\n");
+    Ran ran = run("read", csv, "--json");
+    assertThat(ran.out).contains("\"value\" : 10.5").contains("\"part\" : \"grandTotalRow\"");
+  }
+}

@@ -1,0 +1,384 @@
+package app.finish.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.Paper;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.style.PartName;
+import app.finish.formats.DocumentFile;
+import app.finish.formats.Samples;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.ZipFile;
+import javafx.scene.Node;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import org.testng.annotations.Test;
+
+/// Whole journeys through the window.
+public class JourneyTest extends WindowTest {
+  @Test
+  public void fromAWorkbookToAWordProcessor() throws Exception {
+    assertThat(shows("#empty-board")).isTrue();
+    assertThat(shows("#step-dress")).isFalse();
+    answers.files.add(Samples.copy(Samples.PIVOTS, folder));
+    click("#empty-open");
+    waitFor(() -> window.bench().document().tables().size() == 3);
+    settle();
+    assertThat(shows("#bench-bring-in")).isTrue();
+    assertThat(textOf("#head-rows")).isEqualTo("2");
+    assertThat(textOf("#stub-columns")).isEqualTo("2");
+
+    clickCell(new Place.Body(4, 0));
+    assertThat(shows("#role-subtotal")).isTrue();
+    assertThat(slug()).startsWith("Subtotal row").contains("bold", "Plain › all totals");
+
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    assertThat(shows("#bench-dress")).isTrue();
+    click("#style-marram-house");
+    assertThat(proof().dressed().style()).isEqualTo("Marram house");
+    clickCell(new Place.Body(15, 1));
+    assertThat(slug()).startsWith("Grand total row").contains("Marram house › grand total row");
+    click("#style-apa-7");
+    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(slug()).contains("APA 7 › grand total row");
+
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    Path out = folder.resolve("journey.docx");
+    answers.files.add(out);
+    click("#send-out");
+    waitFor(() -> Files.exists(out));
+    settle();
+    assertThat(textOf("#notice-sentence")).contains("journey.docx");
+    try (ZipFile zip = new ZipFile(out.toFile())) {
+      String document = new String(zip.getInputStream(zip.getEntry("word/document.xml")).readAllBytes(), "UTF-8");
+      assertThat(document).contains("Fares, Running Cost and Cost Recovery by Route, Season and Year").contains("w:tblHeader");
+    }
+  }
+
+  @Test
+  public void pointingTriesAStyleOnAndLeavingGoesBack() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    robot.moveTo("#style-apa-7");
+    settle();
+    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+    robot.moveTo("#proof");
+    settle();
+    assertThat(proof().dressed().style()).isEqualTo("Plain");
+    robot.moveTo("#style-marram-house");
+    settle();
+    press(KeyCode.ENTER);
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style())).isEqualTo("Marram house");
+    robot.moveTo("#style-apa-7");
+    settle();
+    press(KeyCode.ESCAPE);
+    assertThat(proof().dressed().style()).isEqualTo("Marram house");
+  }
+
+  @Test
+  public void arrowKeysTryStylesOnEnterKeepsEscGoesBack() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    robot.interact(() -> window.scene().lookup("#style-plain").requestFocus());
+    press(KeyCode.RIGHT);
+    assertThat(proof().dressed().style()).isEqualTo("Marram house");
+    press(KeyCode.RIGHT);
+    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    press(KeyCode.ESCAPE);
+    assertThat(proof().dressed().style()).isEqualTo("Plain");
+    press(KeyCode.LEFT);
+    press(KeyCode.ENTER);
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style())).isEqualTo("Marram house");
+  }
+
+  @Test
+  public void aSecondClickPicksThePartAndSoOutward() {
+    openDemo();
+    Place cell = new Place.Body(15, 2);
+    clickCell(cell);
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().reach())).isZero();
+    robot.sleep(600);
+    clickCell(cell);
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().reach())).isEqualTo(1);
+    press(KeyCode.ENTER);
+    press(KeyCode.ENTER);
+    Pick pick = ask(() -> window.bench().pickProperty().get().orElseThrow());
+    assertThat(pick.circles().get(pick.reach())).isEqualTo("table");
+    press(KeyCode.ESCAPE);
+    assertThat(ask(() -> window.bench().pickProperty().get())).isEmpty();
+  }
+
+  @Test
+  public void arrowKeysWalkOverTheCells() {
+    openDemo();
+    clickCell(new Place.Body(0, 0));
+    press(KeyCode.RIGHT);
+    press(KeyCode.DOWN);
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place())).isEqualTo(new Place.Body(1, 1));
+    press(KeyCode.UP);
+    press(KeyCode.UP);
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place())).isEqualTo(new Place.Head(1, 1, 1));
+  }
+
+  @Test
+  public void theTitleIsEditedInPlaceAndUndone() {
+    openDemo();
+    robot.doubleClickOn(where(new Place.Word(PartName.TITLE, 0)));
+    settle();
+    assertThat(shows("#edit-in-place")).isTrue();
+    TextInputControl field = (TextInputControl) window.scene().lookup("#edit-in-place");
+    robot.interact(() -> field.setText("Sailings of the year"));
+    press(KeyCode.ENTER);
+    assertThat(title()).isEqualTo("Sailings of the year");
+    assertThat(textOf("#document-edited")).isEqualTo("edited");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(title()).startsWith("Fares, running cost");
+    press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+    assertThat(title()).isEqualTo("Sailings of the year");
+  }
+
+  @Test
+  public void escLeavesTheTitleAsItWas() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.T);
+    robot.write("something else");
+    press(KeyCode.ESCAPE);
+    assertThat(shows("#edit-in-place")).isFalse();
+    assertThat(title()).startsWith("Fares, running cost");
+    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+  }
+
+  private String title() {
+    return proof().dressed().band(Band.ABOVE).stream()
+        .filter(row -> row.part().name() == PartName.TITLE)
+        .map(row -> row.cells().getFirst().text())
+        .findFirst()
+        .orElse("");
+  }
+
+  @Test
+  public void aRowIsCorrectedByHandAndTheCorrectionLifted() {
+    openDemo();
+    clickCell(new Place.Body(0, 0));
+    click("#role-left_out");
+    assertThat(proof().dressed().band(Band.BODY)).hasSize(15);
+    assertThat(shows("#lift-corrections")).isTrue();
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(proof().dressed().band(Band.BODY)).hasSize(16);
+    clickCell(new Place.Body(0, 0));
+    click("#role-subtotal");
+    assertThat(parts()).contains("Subtotal row");
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections().size())).isEqualTo(1);
+    click("#lift-corrections");
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections())).isEqualTo(Corrections.NONE);
+  }
+
+  private List<String> parts() {
+    return proof().dressed().band(Band.BODY).stream().map(row -> row.part().name().label()).toList();
+  }
+
+  @Test
+  public void theShapeIsCorrectedWithItsButtons() {
+    openDemo();
+    click("#stub-columns-less");
+    assertThat(textOf("#stub-columns")).isEqualTo("1");
+    click("#stub-columns-more");
+    click("#head-rows-less");
+    assertThat(textOf("#head-rows")).isEqualTo("1");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(textOf("#head-rows")).isEqualTo("2");
+  }
+
+  @Test
+  public void pastedCellsBecomeATable() {
+    robot.interact(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString("Pier\tBoats\tPassengers\nNorth\t12\t340\nSouth\t7\t115\nTotal\t19\t455\n");
+          Clipboard.getSystemClipboard().setContent(content);
+        });
+    press(KeyCode.CONTROL, KeyCode.V);
+    waitFor(() -> window.bench().document().tables().size() == 1);
+    settle();
+    assertThat(parts()).containsExactly("Body", "Body", "Grand total row");
+  }
+
+  @Test
+  public void badFilesGiveASentenceAndLeaveTheDocumentAlone() throws Exception {
+    openDemo();
+    Path bad = folder.resolve("bad.xlsx");
+    Files.writeString(bad, "no workbook");
+    answers.files.add(bad);
+    press(KeyCode.CONTROL, KeyCode.I);
+    waitFor(() -> window.bench().noticeProperty().get().isPresent());
+    assertThat(textOf("#notice-sentence")).startsWith("bad.xlsx is not an XLSX workbook");
+    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(3);
+    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+    click("#notice-button");
+    assertThat(shows("#notice-sentence")).isFalse();
+  }
+
+  @Test
+  public void documentsAreSavedAndOpenedAgain() throws Exception {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    click("#style-apa-7");
+    Path file = folder.resolve("year two.finish");
+    answers.files.add(file);
+    press(KeyCode.CONTROL, KeyCode.S);
+    waitFor(() -> Files.exists(file) && !window.bench().isEdited());
+    assertThat(textOf("#document-name")).isEqualTo("year two");
+    assertThat(DocumentFile.read(file)).isEqualTo(ask(() -> window.bench().document()));
+
+    press(KeyCode.CONTROL, KeyCode.N);
+    assertThat(shows("#empty-board")).isTrue();
+    answers.files.add(file);
+    press(KeyCode.CONTROL, KeyCode.O);
+    waitFor(() -> window.bench().document().tables().size() == 3);
+    settle();
+    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    press(KeyCode.CONTROL, KeyCode.N);
+    assertThat(ask(() -> ((EmptyBoard) window.scene().lookup("#empty-board")).getChildren().size())).isGreaterThan(3);
+  }
+
+  @Test
+  public void unsavedChangesAreAskedAbout() throws Exception {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    click("#style-apa-7");
+    answers.unsaved.add(FilePicker.Answer.GO_BACK);
+    press(KeyCode.CONTROL, KeyCode.N);
+    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(3);
+    Path file = folder.resolve("kept.finish");
+    answers.unsaved.add(FilePicker.Answer.SAVE);
+    answers.files.add(file);
+    press(KeyCode.CONTROL, KeyCode.N);
+    waitFor(() -> window.bench().isEmpty());
+    assertThat(DocumentFile.read(file).tables()).hasSize(3);
+  }
+
+  @Test
+  public void theActionFinderDoesAnythingByName() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.K);
+    robot.write("put apa");
+    settle();
+    press(KeyCode.ENTER);
+    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    press(KeyCode.CONTROL, KeyCode.K);
+    robot.write("go to send");
+    press(KeyCode.ENTER);
+    assertThat(shows("#bench-send-out")).isTrue();
+    press(KeyCode.CONTROL, KeyCode.K);
+    robot.write("quit");
+    press(KeyCode.ENTER);
+    assertThat(ended).isTrue();
+  }
+
+  @Test
+  public void tablesAreDraggedAndMovedByKeyAndNumberThemselves() {
+    openDemo();
+    List<String> ids = ids();
+    robot.drag("#galley-1").moveBy(150, 0).drop();
+    settle();
+    assertThat(ids()).containsExactly(ids.get(1), ids.get(0), ids.get(2));
+    robot.interact(() -> window.scene().lookup("#galley-2").requestFocus());
+    press(KeyCode.ALT, KeyCode.RIGHT);
+    assertThat(ids()).containsExactly(ids.get(1), ids.get(2), ids.get(0));
+    assertThat(proof().dressed().band(Band.ABOVE).getFirst().cells().getFirst().text()).isEqualTo("Table 3");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(ids()).isEqualTo(ids);
+  }
+
+  private List<String> ids() {
+    return ask(() -> window.bench().document().tables().stream().map(table -> table.id()).toList());
+  }
+
+  @Test
+  public void theProofIsMagnifiedAndFitted() {
+    openDemo();
+    double fitted = ask(() -> window.proof().zoomProperty().get());
+    press(KeyCode.CONTROL, KeyCode.EQUALS);
+    assertThat(ask(() -> window.proof().zoomProperty().get())).isGreaterThan(fitted * 1.15);
+    press(KeyCode.CONTROL, KeyCode.DIGIT0);
+    assertThat(ask(() -> window.proof().zoomProperty().get())).isEqualTo(fitted);
+    click("#zoom-in");
+    click("#zoom");
+    assertThat(ask(() -> window.proof().zoomProperty().get())).isEqualTo(fitted);
+  }
+
+  @Test
+  public void theOriginInTheSlugLeadsToWhereItIsSet() {
+    openDemo();
+    clickCell(new Place.Body(15, 0));
+    robot.moveTo("#slug");
+    settle();
+    Node origin =
+        ask(
+            () ->
+                ((Slug) window.scene().lookup("#slug"))
+                    .getChildren().stream()
+                        .filter(node -> node instanceof javafx.scene.control.Hyperlink link && link.getText().contains("all totals"))
+                        .findFirst()
+                        .orElseThrow());
+    robot.clickOn(origin);
+    settle();
+    assertThat(ask(() -> window.bench().stepProperty().get())).isEqualTo(Step.DRESS);
+    Pick pick = ask(() -> window.bench().pickProperty().get().orElseThrow());
+    assertThat(pick.circles().get(pick.reach())).isEqualTo("all totals");
+  }
+
+  @Test
+  public void everyControlHasANameForThoseWhoDontSeeIt() {
+    openDemo();
+    for (Step step : Step.values()) {
+      robot.interact(() -> window.bench().stepProperty().set(step));
+      settle();
+      List<Node> unnamed =
+          ask(
+              () ->
+                  window.scene().getRoot().lookupAll(".button").stream()
+                      .filter(node -> node instanceof javafx.scene.control.ButtonBase)
+                      .map(node -> (javafx.scene.control.ButtonBase) node)
+                      .filter(button -> (button.getText() == null || button.getText().isBlank()) && button.getAccessibleText() == null)
+                      .map(button -> (Node) button)
+                      .toList());
+      assertThat(unnamed).isEmpty();
+    }
+  }
+
+  @Test
+  public void whatIsShownIsWhatIsSentOut() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    click("#style-marram-house");
+    var shown = proof();
+    var sent = ask(() -> window.bench().sending().proof(window.bench().document(), 0, Paper.A4));
+    Optional<DressedCell> one = Explained.cell(shown, new Place.Body(3, 3));
+    Optional<DressedCell> other = Explained.cell(sent, new Place.Body(3, 3));
+    assertThat(one).isPresent().isEqualTo(other);
+    assertThat(shown.columns()).isEqualTo(sent.columns());
+  }
+
+  @Test
+  public void theLastTableRemovedLeavesAnEmptyDesk() {
+    openDemo();
+    for (int i = 0; i < 3; i++) {
+      robot.interact(() -> window.scene().lookup("#galley-1").requestFocus());
+      press(KeyCode.DELETE);
+    }
+    assertThat(shows("#empty-board")).isTrue();
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(1);
+  }
+}

@@ -1,0 +1,203 @@
+package app.finish.desktop;
+
+import app.finish.core.dress.Place;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Proof;
+import app.finish.formats.Samples;
+import app.finish.formats.Sending;
+import app.finish.formats.StyleFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.prefs.Preferences;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.BeforeMethod;
+
+/// The real window, driven with keyboard and mouse.
+abstract class WindowTest {
+  /// Answers questions about files without asking anybody.
+  static final class Answers implements FilePicker {
+    final Deque<Path> files = new ArrayDeque<>();
+    final Deque<Answer> unsaved = new ArrayDeque<>();
+
+    @Override
+    public Optional<Path> toRead(String kind, String... endings) {
+      return Optional.ofNullable(files.poll());
+    }
+
+    @Override
+    public Optional<Path> toWrite(String name, String kind, String ending) {
+      return Optional.ofNullable(files.poll());
+    }
+
+    @Override
+    public Answer aboutUnsaved(String documentName) {
+      return unsaved.isEmpty() ? Answer.GO_BACK : unsaved.poll();
+    }
+  }
+
+  final FxRobot robot = new FxRobot();
+  Answers answers = new Answers();
+  Path folder;
+  Stage stage;
+  MainWindow window;
+  boolean ended;
+
+  @BeforeClass
+  public void startToolkit() throws Exception {
+    folder = Files.createTempDirectory("finish-window");
+    FxToolkit.registerPrimaryStage();
+  }
+
+  @BeforeMethod
+  public void openWindow() throws Exception {
+    answers = new Answers();
+    ended = false;
+    FxToolkit.setupStage(
+        shown -> {
+          FinishApplication.useTheme();
+          stage = shown;
+          if (window != null) {
+            window.close();
+          }
+          window =
+              new MainWindow(
+                  new Fonts(),
+                  new Sending(new Fonts(), StyleFile.shipped()),
+                  answers,
+                  new Recent(Preferences.userRoot().node("app/finish/test" + System.nanoTime())),
+                  () -> ended = true);
+          shown.setScene(window.scene());
+          shown.setWidth(1280);
+          shown.setHeight(800);
+          shown.show();
+        });
+    settle();
+  }
+
+  @AfterClass
+  public void closeWindow() throws Exception {
+    FxToolkit.cleanupStages();
+  }
+
+  /// Waits until nothing is going on.
+  void settle() {
+    WaitForAsyncUtils.waitForFxEvents();
+    waitFor(() -> window.bench().worker().busyProperty().get().isEmpty());
+    on(
+        () -> {
+          java.util.concurrent.CountDownLatch latch = new java.util.concurrent.CountDownLatch(1);
+          window.bench().worker().behind(() -> true, done -> latch.countDown(), failed -> latch.countDown());
+          return latch;
+        },
+        latch -> {
+          try {
+            latch.await(10, TimeUnit.SECONDS);
+          } catch (InterruptedException e) {
+            throw new AssertionError(e);
+          }
+        });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private static <T> void on(Callable<T> window, java.util.function.Consumer<T> then) {
+    then.accept(WaitForAsyncUtils.waitForAsyncFx(10_000, window));
+  }
+
+  static void waitFor(BooleanSupplier condition) {
+    try {
+      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(10_000, condition::getAsBoolean));
+    } catch (java.util.concurrent.TimeoutException e) {
+      throw new AssertionError("it did not happen in time", e);
+    }
+  }
+
+  <T> T ask(Callable<T> question) {
+    return WaitForAsyncUtils.waitForAsyncFx(10_000, question);
+  }
+
+  void openDemo() {
+    robot.interact(
+        () -> {
+          try {
+            window.begin(Samples.demo(), "Marram Sound");
+          } catch (java.io.IOException e) {
+            throw new AssertionError(e);
+          }
+        });
+    settle();
+  }
+
+  void press(KeyCode... keys) {
+    robot.press(keys);
+    for (int i = keys.length - 1; i >= 0; i--) {
+      robot.release(keys[i]);
+    }
+    settle();
+  }
+
+  void click(String selector) {
+    robot.clickOn(selector);
+    settle();
+  }
+
+  /// Points at the middle of a cell of the proof and clicks there.
+  void clickCell(Place place) {
+    robot.clickOn(where(place));
+    settle();
+  }
+
+  Point2D where(Place place) {
+    return ask(
+        () -> {
+          Point2D middle = window.proof().middleOf(place).orElseThrow(() -> new AssertionError("no such cell: " + place));
+          return window.proof().localToScreen(middle);
+        });
+  }
+
+  boolean shows(String selector) {
+    return ask(
+        () -> {
+          Node node = window.scene().lookup(selector);
+          Node at = node;
+          while (at != null && at.isVisible()) {
+            at = at.getParent();
+          }
+          return node != null && at == null;
+        });
+  }
+
+  String textOf(String selector) {
+    return ask(() -> ((Label) window.scene().lookup(selector)).getText());
+  }
+
+  /// All that the slug says.
+  String slug() {
+    return ask(
+        () -> {
+          StringBuilder text = new StringBuilder();
+          for (Node node : ((Slug) window.scene().lookup("#slug")).getChildren()) {
+            text.append(((javafx.scene.control.Labeled) node).getText()).append(' ');
+          }
+          return text.toString().strip();
+        });
+  }
+
+  Proof proof() {
+    return ask(() -> window.bench().shownProperty().get().orElseThrow().proof());
+  }
+}
