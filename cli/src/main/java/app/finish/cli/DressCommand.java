@@ -59,13 +59,20 @@ final class DressCommand implements Callable<Integer> {
             .orElseThrow(
                 () ->
                     new Problem(
-                        out + " has no ending that says what to write. End it in .docx, .html, .pdf or .png."));
+                        out
+                            + " has no ending that says what to write. End it in .docx, .html, .pdf or .png."));
     StyleBook shipped = StyleFile.shipped();
     HouseStyle chosen = chosen(shipped);
     List<Source> sources = Sources.read(in);
     if (only < 0 || only > sources.size()) {
       throw new Problem(
-          in + " holds " + sources.size() + (sources.size() == 1 ? " table" : " tables") + "; there is no number " + only + ".");
+          in
+              + " holds "
+              + sources.size()
+              + (sources.size() == 1 ? " table" : " tables")
+              + "; there is no number "
+              + only
+              + ".");
     }
     Document document = new Document(List.of(), chosen.shipped() ? List.of() : List.of(chosen));
     List<Integer> places = new ArrayList<>();
@@ -77,7 +84,10 @@ final class DressCommand implements Callable<Integer> {
     }
     if (places.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
-          in + " holds " + sources.size() + " tables, and a picture shows one. Pick it with --table N.");
+          in
+              + " holds "
+              + sources.size()
+              + " tables, and a picture shows one. Pick it with --table N.");
     }
     new Sending(new Fonts(), shipped).write(document, places, format, Paper.A4, out);
     return 0;
@@ -92,7 +102,8 @@ final class DressCommand implements Callable<Integer> {
     if (!style.endsWith(".json") && !Files.exists(Path.of(style))) {
       String names =
           shipped.styles().stream().map(HouseStyle::name).collect(Collectors.joining(", "));
-      throw new Problem("There is no style “" + style + "”. Name one of " + names + ", or a style file.");
+      throw new Problem(
+          "There is no style “" + style + "”. Name one of " + names + ", or a style file.");
     }
     HouseStyle own = StyleFile.read(Path.of(style));
     try {

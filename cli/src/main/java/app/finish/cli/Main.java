@@ -14,7 +14,8 @@ import picocli.CommandLine.Command;
     name = "finish",
     mixinStandardHelpOptions = true,
     version = "Finish 0.1.0",
-    description = "Turns crosstabs, pivots and statistical output into tables that can be published.",
+    description =
+        "Turns crosstabs, pivots and statistical output into tables that can be published.",
     subcommands = {ReadCommand.class, DressCommand.class},
     footer = {
       "",
@@ -62,13 +63,17 @@ public final class Main {
     return switch (failure) {
       case Problem problem -> say(err, problem.getMessage());
       case AccessDeniedException denied ->
-          say(err, denied.getFile() + " may not be used by you. Change its permissions, or pick another.");
+          say(
+              err,
+              denied.getFile()
+                  + " may not be used by you. Change its permissions, or pick another.");
       case FileSystemException disk -> say(err, "The disk says: " + disk.getMessage() + ".");
       case IOException disk -> say(err, "The disk says: " + disk.getMessage() + ".");
       default -> {
         err.println("Finish has made a mistake, and nothing was written: " + failure + ".");
         StackTraceElement[] trace = failure.getStackTrace();
-        err.println("Please report it with this place: " + (trace.length == 0 ? "unknown" : trace[0]));
+        err.println(
+            "Please report it with this place: " + (trace.length == 0 ? "unknown" : trace[0]));
         yield FAULT;
       }
     };

@@ -51,7 +51,10 @@ public class MainTest {
   public void readPrintsJson() {
     Ran ran = run("read", sample, "--json");
     assertThat(ran.code).isZero();
-    assertThat(ran.out).startsWith("{").contains("\"stubHead\" : [ \"Route\", \"Season\" ]").contains("\"findings\" : [ ]");
+    assertThat(ran.out)
+        .startsWith("{")
+        .contains("\"stubHead\" : [ \"Route\", \"Season\" ]")
+        .contains("\"findings\" : [ ]");
   }
 
   @DataProvider
@@ -72,39 +75,62 @@ public class MainTest {
   public void dressTakesAStyleFile() throws IOException {
     Path style = folder.resolve("mine.json");
     Files.writeString(
-        style, "{\"name\":\"Mine\",\"basedOn\":\"APA 7\",\"looks\":{\"table\":{\"face\":\"Arial\",\"size\":\"11 pt\"}}}");
+        style,
+        "{\"name\":\"Mine\",\"basedOn\":\"APA 7\",\"looks\":{\"table\":{\"face\":\"Arial\",\"size\":\"11 pt\"}}}");
     Path out = folder.resolve("mine.html");
     Ran ran = run("dress", sample, "--style", style, "-o", out);
     assertThat(ran.err).isEmpty();
-    assertThat(Files.readString(out)).contains("11pt/1.2 'Arial'").doesNotContain("Times New Roman");
+    assertThat(Files.readString(out))
+        .contains("11pt/1.2 'Arial'")
+        .doesNotContain("Times New Roman");
   }
 
   @DataProvider
   public Object[][] mendable() {
     return new Object[][] {
       {"There is no file", new Object[] {"read", "/no/such.csv"}},
-      {"There is no style “Neon”. Name one of Plain, Marram house, APA 7", new Object[] {"dress", "IN", "--style", "Neon", "-o", "OUT.pdf"}},
-      {"has no ending that says what to write", new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.doc"}},
-      {"there is no number 9", new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.pdf", "--table", "9"}},
-      {"a picture shows one. Pick it with --table N", new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.png"}},
-      {"There is no folder", new Object[] {"dress", "IN", "--style", "Plain", "-o", "/no/such/out.pdf"}},
+      {
+        "There is no style “Neon”. Name one of Plain, Marram house, APA 7",
+        new Object[] {"dress", "IN", "--style", "Neon", "-o", "OUT.pdf"}
+      },
+      {
+        "has no ending that says what to write",
+        new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.doc"}
+      },
+      {
+        "there is no number 9",
+        new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.pdf", "--table", "9"}
+      },
+      {
+        "a picture shows one. Pick it with --table N",
+        new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.png"}
+      },
+      {
+        "There is no folder",
+        new Object[] {"dress", "IN", "--style", "Plain", "-o", "/no/such/out.pdf"}
+      },
       {"Unknown option: '--colour'", new Object[] {"read", "IN", "--colour"}},
       {"Missing required", new Object[] {"dress", "IN"}},
     };
   }
 
   @Test(dataProvider = "mendable")
-  public void whatThePersonCanMendEndsWithTwoAndOneSentence(String sentence, Object[] words) throws IOException {
+  public void whatThePersonCanMendEndsWithTwoAndOneSentence(String sentence, Object[] words)
+      throws IOException {
     Object[] arguments = words.clone();
     for (int i = 0; i < arguments.length; i++) {
       String word = arguments[i].toString();
-      arguments[i] = word.equals("IN") ? sample : word.startsWith("OUT") ? folder.resolve("never" + word) : word;
+      arguments[i] =
+          word.equals("IN")
+              ? sample
+              : word.startsWith("OUT") ? folder.resolve("never" + word) : word;
     }
     Ran ran = run(arguments);
     assertThat(ran.code).isEqualTo(2);
     assertThat(ran.err).contains(sentence).doesNotContain("\tat ");
     try (var files = Files.list(folder)) {
-      assertThat(files.map(Path::getFileName).map(Path::toString)).noneMatch(name -> name.contains("never"));
+      assertThat(files.map(Path::getFileName).map(Path::toString))
+          .noneMatch(name -> name.contains("never"));
     }
   }
 

@@ -9,8 +9,8 @@ import app.finish.core.layout.Compositor;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
-import app.finish.core.recognise.Recognition;
 import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.Recognition;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 
@@ -84,8 +84,7 @@ public final class Finishing {
     ///
     /// @throws IllegalArgumentException if the styles lack the one of the finish
     public Dressed dressed() {
-      return Dresser.dress(
-          finishing.table(), styles.cascade(finishing.finish.style()), number);
+      return Dresser.dress(finishing.table(), styles.cascade(finishing.finish.style()), number);
     }
 
     /// The proof.

@@ -22,7 +22,9 @@ import java.util.Random;
 
 /// Tables of Marram Sound from a seed, and the grids that an analyst would paste of them.
 public final class RandomTables {
-  private static final String[] ROUTES = {"Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "Hale–Skell", "Orrin–Tamsay"};
+  private static final String[] ROUTES = {
+    "Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "Hale–Skell", "Orrin–Tamsay"
+  };
   private static final String[] SEASONS = {"Winter", "Spring", "Summer", "Autumn"};
   private static final String[] YEARS = {"2023", "2024", "2025", "2026"};
   private static final Measure[] MEASURES = {
@@ -73,12 +75,18 @@ public final class RandomTables {
     List<List<Value>> rows = values(down, across);
     Words words =
         new Words(
-            "Sailings by route and year", "in thousands", List.of("Seasons start in March."), "Sailing records");
+            "Sailings by route and year",
+            "in thousands",
+            List.of("Seasons start in March."),
+            "Sailing records");
     return new Table(
         down,
         across,
         List.of(MEASURES).subList(0, measures),
-        Body.of(down.leaves().size(), across.leaves().size(), (row, column) -> rows.get(row).get(column)),
+        Body.of(
+            down.leaves().size(),
+            across.leaves().size(),
+            (row, column) -> rows.get(row).get(column)),
         List.of(),
         words);
   }
@@ -109,7 +117,9 @@ public final class RandomTables {
     }
     boolean oneColumn = form == Form.INDENTED || form == Form.GROUPS_BEAR_TOTALS;
     return Axis.of(
-        !nested ? List.of("Route") : oneColumn ? List.of("Route and season", "") : List.of("Route", "Season"),
+        !nested
+            ? List.of("Route")
+            : oneColumn ? List.of("Route and season", "") : List.of("Route", "Season"),
         headings);
   }
 
@@ -142,8 +152,14 @@ public final class RandomTables {
     int member = 0;
     for (Leaf leaf : down.leaves()) {
       int group = leaf.path().size() > 1 ? groupOf(down, leaf) : 0;
-      int from = leaf.role() == Role.GRAND_TOTAL ? 0 : leaf.role() == Role.SUBTOTAL ? group * seasons : member;
-      int to = leaf.role() == Role.GRAND_TOTAL ? members : leaf.role() == Role.SUBTOTAL ? from + seasons : member + 1;
+      int from =
+          leaf.role() == Role.GRAND_TOTAL
+              ? 0
+              : leaf.role() == Role.SUBTOTAL ? group * seasons : member;
+      int to =
+          leaf.role() == Role.GRAND_TOTAL
+              ? members
+              : leaf.role() == Role.SUBTOTAL ? from + seasons : member + 1;
       member += leaf.role() == Role.MEMBER ? 1 : 0;
       BigDecimal[] sums = new BigDecimal[width];
       for (int i = 0; i < width; i++) {
@@ -174,7 +190,9 @@ public final class RandomTables {
         for (int year = 0; year < years; year++) {
           sum = sum.add(sums[year * measures + m]);
         }
-        row.add(value(MEASURES[m].kind() == MeasureKind.PERCENT ? draw(MEASURES[m]) : sum, MEASURES[m]));
+        row.add(
+            value(
+                MEASURES[m].kind() == MeasureKind.PERCENT ? draw(MEASURES[m]) : sum, MEASURES[m]));
       }
     }
     return row;
@@ -182,7 +200,9 @@ public final class RandomTables {
 
   private BigDecimal draw(Measure measure) {
     double figure =
-        measure.kind() == MeasureKind.PERCENT ? 40 + random.nextDouble() * 120 : 20 + random.nextDouble() * 4000;
+        measure.kind() == MeasureKind.PERCENT
+            ? 40 + random.nextDouble() * 120
+            : 20 + random.nextDouble() * 4000;
     return BigDecimal.valueOf(figure).setScale(measure.decimals(), RoundingMode.HALF_UP);
   }
 
@@ -256,7 +276,18 @@ public final class RandomTables {
 
   @Override
   public String toString() {
-    return form + (subtotals ? ", subtotals" : "") + (grandTotal ? ", grand total" : "") + (totalColumn ? ", total column" : "")
-        + ", " + routes + " routes, " + seasons + " seasons, " + years + " years, " + measures + " measures";
+    return form
+        + (subtotals ? ", subtotals" : "")
+        + (grandTotal ? ", grand total" : "")
+        + (totalColumn ? ", total column" : "")
+        + ", "
+        + routes
+        + " routes, "
+        + seasons
+        + " seasons, "
+        + years
+        + " years, "
+        + measures
+        + " measures";
   }
 }

@@ -45,8 +45,18 @@ final class Actions {
     add(all, "action.save", "Shortcut+S", table, files::save);
     add(all, "action.saveAs", "Shortcut+Shift+S", table, files::saveAs);
     add(all, "action.new", "Shortcut+N", always, files::startNew);
-    all.add(Action.of(undoName(), "Shortcut+Z", () -> bench.historyProperty().get().undoLabel().isPresent(), bench::undo));
-    all.add(Action.of(redoName(), "Shortcut+Shift+Z", () -> bench.historyProperty().get().redoLabel().isPresent(), bench::redo));
+    all.add(
+        Action.of(
+            undoName(),
+            "Shortcut+Z",
+            () -> bench.historyProperty().get().undoLabel().isPresent(),
+            bench::undo));
+    all.add(
+        Action.of(
+            redoName(),
+            "Shortcut+Shift+Z",
+            () -> bench.historyProperty().get().redoLabel().isPresent(),
+            bench::redo));
     for (Step step : Step.values()) {
       all.add(
           Action.of(
@@ -60,11 +70,26 @@ final class Actions {
     }
     add(all, "action.editTitle", "Shortcut+T", table, () -> proof.edit(PartName.TITLE));
     add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
-    add(all, "action.liftCorrections", "", this::hasCorrections, () -> bench.correct(Texts.of("change.lift"), Corrections.NONE));
+    add(
+        all,
+        "action.liftCorrections",
+        "",
+        this::hasCorrections,
+        () -> bench.correct(Texts.of("change.lift"), Corrections.NONE));
     add(all, "action.sendOut", "Shortcut+E", table, sendOut);
     add(all, "action.copy", "Shortcut+Shift+C", table, files::copy);
-    add(all, "action.nextTable", "Shortcut+Page_Down", table, () -> bench.show(bench.placeProperty().get() + 1));
-    add(all, "action.previousTable", "Shortcut+Page_Up", table, () -> bench.show(bench.placeProperty().get() - 1));
+    add(
+        all,
+        "action.nextTable",
+        "Shortcut+Page_Down",
+        table,
+        () -> bench.show(bench.placeProperty().get() + 1));
+    add(
+        all,
+        "action.previousTable",
+        "Shortcut+Page_Up",
+        table,
+        () -> bench.show(bench.placeProperty().get() - 1));
     add(all, "action.moveEarlier", "Shortcut+Shift+Page_Up", table, () -> moveBy(-1));
     add(all, "action.moveLater", "Shortcut+Shift+Page_Down", table, () -> moveBy(1));
     add(all, "action.removeTable", "", table, bench::removeTable);
@@ -93,10 +118,20 @@ final class Actions {
   }
 
   private String undoName() {
-    return bench.historyProperty().get().undoLabel().map(what -> Texts.of("undo.what", what)).orElse(Texts.of("undo.name"));
+    return bench
+        .historyProperty()
+        .get()
+        .undoLabel()
+        .map(what -> Texts.of("undo.what", what))
+        .orElse(Texts.of("undo.name"));
   }
 
   private String redoName() {
-    return bench.historyProperty().get().redoLabel().map(what -> Texts.of("redo.what", what)).orElse(Texts.of("redo.name"));
+    return bench
+        .historyProperty()
+        .get()
+        .redoLabel()
+        .map(what -> Texts.of("redo.what", what))
+        .orElse(Texts.of("redo.name"));
   }
 }

@@ -67,8 +67,8 @@ final class Benches {
     return row;
   }
 
-  /// Puts other nodes into a box. If the focus was on one of the old ones, it goes to the new one of the
-  /// same id.
+  /// Puts other nodes into a box. If the focus was on one of the old ones, it goes to the new one
+  /// of the same id.
   static void replace(Pane box, List<? extends Node> nodes) {
     Optional<Scene> scene = Optional.ofNullable(box.getScene());
     Optional<Node> focused =

@@ -25,8 +25,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/// The first step: where a table came from, what was recognised and by which evidence, and how to correct
-/// it.
+/// The first step: where a table came from, what was recognised and by which evidence, and how to
+/// correct it.
 final class BringInBench {
   private final Workbench bench;
   private final Files files;
@@ -57,7 +57,9 @@ final class BringInBench {
         .get()
         .ifPresent(
             shown -> {
-              source.getChildren().addAll(Benches.heading(Texts.of("bring.source")), from(shown.table()));
+              source
+                  .getChildren()
+                  .addAll(Benches.heading(Texts.of("bring.source")), from(shown.table()));
               showShape(shown);
               showEvidence(shown.recognition());
             });
@@ -90,8 +92,7 @@ final class BringInBench {
             "head-rows",
             recognition.headRows(),
             count ->
-                bench.correct(
-                    Texts.of("change.headRows", count), corrections.withHeadRows(count)));
+                bench.correct(Texts.of("change.headRows", count), corrections.withHeadRows(count)));
     Node stub =
         counter(
             Texts.of("bring.stubColumns"),
@@ -100,7 +101,8 @@ final class BringInBench {
             count ->
                 bench.correct(
                     Texts.of("change.stubColumns", count), corrections.withStubColumns(count)));
-    List<Node> nodes = new ArrayList<>(List.of(Benches.heading(Texts.of("bring.frame")), heads, stub));
+    List<Node> nodes =
+        new ArrayList<>(List.of(Benches.heading(Texts.of("bring.frame")), heads, stub));
     if (corrections.size() > 0) {
       Hyperlink lift = new Hyperlink(Texts.of("bring.lift"));
       lift.setId("lift-corrections");
@@ -139,11 +141,7 @@ final class BringInBench {
         .shownProperty()
         .get()
         .flatMap(
-            shown ->
-                bench
-                    .pickProperty()
-                    .get()
-                    .flatMap(pick -> rowOf(shown.recognition(), pick)));
+            shown -> bench.pickProperty().get().flatMap(pick -> rowOf(shown.recognition(), pick)));
   }
 
   private static Optional<SourceRow> rowOf(Recognition recognition, Pick pick) {
@@ -178,7 +176,8 @@ final class BringInBench {
     Optional<SourceRow> picked = pickedRow();
     if (picked.isEmpty()) {
       row.getChildren()
-          .setAll(Benches.heading(Texts.of("bring.rowIs")), Benches.caption(Texts.of("bring.rowPick")));
+          .setAll(
+              Benches.heading(Texts.of("bring.rowIs")), Benches.caption(Texts.of("bring.rowPick")));
       return;
     }
     Shown shown = bench.shownProperty().get().orElseThrow();
@@ -186,7 +185,8 @@ final class BringInBench {
     int number = shown.table().source().grid().top() + at.row() + 1;
     List<Node> nodes = new ArrayList<>();
     nodes.add(Benches.heading(Texts.of("bring.rowIs")));
-    nodes.add(Benches.caption(Texts.of("bring.row", number) + ": " + String.join(", ", at.headings())));
+    nodes.add(
+        Benches.caption(Texts.of("bring.row", number) + ": " + String.join(", ", at.headings())));
     nodes.add(roles(shown, at, number));
     for (Evidence one : shown.recognition().evidence()) {
       if (one.place().equals("row " + number)) {

@@ -27,8 +27,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/// The step that dresses: the styles shown on the person's own table, and why a picked part looks as it
-/// does.
+/// The step that dresses: the styles shown on the person's own table, and why a picked part looks
+/// as it does.
 final class DressBench {
   private static final double WIDTH = 120;
   private static final double HEIGHT = 76;
@@ -72,6 +72,7 @@ final class DressBench {
             why);
     node.setId("bench-dress");
     Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(bench.stepProperty(), this::show);
     Benches.follow(bench.pickProperty(), this::showWhy);
     Benches.follow(bench.tryingProperty(), this::mark);
     return node;
@@ -79,7 +80,7 @@ final class DressBench {
 
   private void show() {
     Optional<DocumentTable> table = bench.table();
-    if (table.isEmpty()) {
+    if (table.isEmpty() || bench.stepProperty().get() != Step.DRESS) {
       return;
     }
     if (cards.getChildren().size() != bench.styles().styles().size()) {
@@ -164,8 +165,7 @@ final class DressBench {
       }
     }
     Optional<String> trying = bench.tryingProperty().get().filter(name -> !name.equals(worn));
-    hint.setText(
-        trying.map(name -> Texts.of("dress.trying", name)).orElse(Texts.of("dress.hint")));
+    hint.setText(trying.map(name -> Texts.of("dress.trying", name)).orElse(Texts.of("dress.hint")));
   }
 
   private void drawPictures(DocumentTable table) {
@@ -179,7 +179,10 @@ final class DressBench {
                   bench
                       .proofs()
                       .shown(
-                          document, place, table.finish().withStyle(style.name()), Paper.A4.unpaged()),
+                          document,
+                          place,
+                          table.finish().withStyle(style.name()),
+                          Paper.A4.unpaged()),
               made -> pictures.get(style.name()).show(made.proof()),
               bench::tell);
     }
@@ -187,7 +190,11 @@ final class DressBench {
 
   private void showPalette() {
     Palette colours =
-        bench.shownProperty().get().map(shown -> shown.proof().dressed().palette()).orElse(Palette.PLAIN);
+        bench
+            .shownProperty()
+            .get()
+            .map(shown -> shown.proof().dressed().palette())
+            .orElse(Palette.PLAIN);
     List<Node> swatches = new ArrayList<>();
     colours
         .roles()
@@ -222,7 +229,8 @@ final class DressBench {
     nodes.add(Benches.heading(cell.get().part().label()));
     nodes.add(circles(pick.get()));
     VBox rows = new VBox();
-    String worn = bench.shownProperty().get().map(shown -> shown.proof().dressed().style()).orElse("");
+    String worn =
+        bench.shownProperty().get().map(shown -> shown.proof().dressed().style()).orElse("");
     for (Property property : TOLD) {
       rows.getChildren().add(row(property, cell.get(), worn));
     }
@@ -250,8 +258,7 @@ final class DressBench {
   /// Where a setting comes from; the style is named if it is not the one that is worn.
   private static String from(Origin origin, String worn) {
     return Texts.of(
-        "dress.from",
-        origin.style().equals(worn) ? origin.selector().label() : origin.toString());
+        "dress.from", origin.style().equals(worn) ? origin.selector().label() : origin.toString());
   }
 
   private static Node row(Property property, DressedCell cell, String worn) {

@@ -63,7 +63,10 @@ final class Files {
   /// Asks for a document and opens it.
   void open() {
     settled(
-        () -> picker.toRead(Texts.of("files.documents"), "*.finish").ifPresent(this::openWithoutAsking));
+        () ->
+            picker
+                .toRead(Texts.of("files.documents"), "*.finish")
+                .ifPresent(this::openWithoutAsking));
   }
 
   /// Opens a document, once the old one is dealt with.
@@ -98,7 +101,9 @@ final class Files {
   private void save(Optional<Path> where, Runnable then) {
     Optional<Path> target =
         where.or(
-            () -> picker.toWrite(documentName() + ".finish", Texts.of("files.documents"), "*.finish"));
+            () ->
+                picker.toWrite(
+                    documentName() + ".finish", Texts.of("files.documents"), "*.finish"));
     if (target.isEmpty()) {
       return;
     }

@@ -2,6 +2,7 @@ package app.finish.desktop;
 
 import app.finish.core.document.Document;
 import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
 import app.finish.formats.Samples;
 import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
@@ -11,6 +12,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.prefs.Preferences;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -18,25 +20,57 @@ import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 
-/// The application. Arguments: `demo` for the Marram Sound document, `--shots DIR` with it to draw the
-/// main views as PNG and end, or a file to open or bring in.
-public final class FinishApplication extends Application {
-  private static final List<String> UI_FACES = List.of("Inter-Regular", "Inter-Medium", "Inter-SemiBold", "Inter-Italic");
+/// The application. Arguments: `demo` for the Marram Sound document, with it `--shots DIR` to draw
+/// the main views as PNG and end, or `--until-proof` to end as soon as the first proof is on the
+/// screen (for measuring); or a file to open or bring in.
+///
+/// What needs no toolkit begins before the toolkit does, on a thread of its own: the demo is read
+/// and its first proof made while the window is still being built.
+public final class FinishApplication {
+  private static final List<String> UI_FACES =
+      List.of("Inter-Regular", "Inter-Medium", "Inter-SemiBold", "Inter-Italic");
 
-  @Override
-  public void start(Stage stage) throws Exception {
+  /// The name of the demo's document.
+  static final String DEMO_NAME = "Marram Sound, year two";
+
+  private final List<String> arguments;
+  private final Fonts fonts = new Fonts();
+  private final Sending sending = new Sending(fonts, StyleFile.shipped());
+  private final Proofs proofs = new Proofs(fonts, sending);
+  private final CompletableFuture<Document> demo;
+
+  private FinishApplication(List<String> arguments) {
+    this.arguments = arguments;
+    this.demo =
+        arguments.contains("demo")
+            ? CompletableFuture.supplyAsync(this::readDemo)
+            : CompletableFuture.completedFuture(Document.EMPTY);
+  }
+
+  private Document readDemo() {
+    try {
+      Document document = Samples.demo();
+      proofs.shown(document, 0, document.tables().getFirst().finish(), Paper.A4.unpaged());
+      return document;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private void start() {
+    Stage stage = new Stage();
     useTheme();
     MainWindow window =
         new MainWindow(
-            new Fonts(),
-            new Sending(new Fonts(), StyleFile.shipped()),
+            fonts,
+            proofs,
+            sending,
             new WindowPicker(stage),
             new Recent(Preferences.userRoot().node("app/finish")),
             () -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-    List<String> arguments = getParameters().getRaw();
     if (arguments.contains("--shots")) {
       Path folder = Path.of(arguments.get(arguments.indexOf("--shots") + 1));
-      new Shots(window, stage, folder).take();
+      new Shots(window, stage, demo.join(), folder).take();
       return;
     }
     stage.setTitle(Texts.of("app.name"));
@@ -48,8 +82,15 @@ public final class FinishApplication extends Application {
           event.consume();
           window.files().settled(() -> end(window));
         });
+    begin(window);
     stage.show();
-    begin(window, arguments);
+    if (arguments.contains("--until-proof")) {
+      window
+          .bench()
+          .shownProperty()
+          .addListener(
+              (p, before, now) -> Platform.runLater(() -> Platform.runLater(() -> end(window))));
+    }
   }
 
   private static void end(MainWindow window) {
@@ -57,30 +98,26 @@ public final class FinishApplication extends Application {
     Platform.exit();
   }
 
-  private static void begin(MainWindow window, List<String> arguments) {
+  private void begin(MainWindow window) {
     if (arguments.contains("demo")) {
       window
           .bench()
           .worker()
           .run(
               Texts.of("busy.demo"),
-              Samples::demo,
+              demo::get,
               document -> window.begin(document, DEMO_NAME),
               window.bench()::tell);
     } else if (!arguments.isEmpty()) {
       window.files().bringIn(Path.of(arguments.getLast()));
-    } else {
-      window.begin(Document.EMPTY, Texts.of("document.untitled"));
     }
   }
-
-  /// The name of the demo's document.
-  static final String DEMO_NAME = "Marram Sound, year two";
 
   /// Puts on the theme, with our own faces loaded.
   static void useTheme() {
     for (String face : UI_FACES) {
-      try (InputStream stream = FinishApplication.class.getResourceAsStream("fonts/" + face + ".otf")) {
+      try (InputStream stream =
+          FinishApplication.class.getResourceAsStream("fonts/" + face + ".otf")) {
         Font.loadFont(stream, 12);
       } catch (IOException e) {
         throw new UncheckedIOException(e);
@@ -91,6 +128,7 @@ public final class FinishApplication extends Application {
 
   /// Starts the application.
   public static void main(String[] arguments) {
-    launch(FinishApplication.class, arguments);
+    FinishApplication application = new FinishApplication(List.of(arguments));
+    Platform.startup(application::start);
   }
 }

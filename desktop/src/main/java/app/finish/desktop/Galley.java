@@ -19,8 +19,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/// The document's tables, small, in order. They number themselves; they can be dragged, or moved with
-/// Alt and the arrow keys.
+/// The document's tables, small, in order. They number themselves; they can be dragged, or moved
+/// with Alt and the arrow keys.
 final class Galley extends HBox {
   private static final double WIDTH = 116;
   private static final double HEIGHT = 56;
@@ -117,8 +117,7 @@ final class Galley extends HBox {
         .behind(
             () -> bench.proofs().shown(document, place, table.finish(), Paper.A4.unpaged()),
             shown -> {
-              String words =
-                  table.finish().wordsOver(shown.recognition().table().words()).title();
+              String words = table.finish().wordsOver(shown.recognition().table().words()).title();
               title.setText(words.isEmpty() ? table.source().name() : words);
               tile.setAccessibleText(Texts.of("galley.table", place + 1, title.getText()));
               boolean fresh =

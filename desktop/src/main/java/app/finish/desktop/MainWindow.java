@@ -37,14 +37,21 @@ final class MainWindow {
   private final Scene scene;
   private boolean benchShut;
 
-  MainWindow(Fonts fonts, Sending sending, FilePicker picker, Recent recent, Runnable quit) {
+  MainWindow(
+      Fonts fonts,
+      Proofs proofs,
+      Sending sending,
+      FilePicker picker,
+      Recent recent,
+      Runnable quit) {
     ProofPainter painter = new ProofPainter(new PaintFonts(fonts));
-    this.bench = new Workbench(new Proofs(fonts, sending), sending, new Worker());
+    this.bench = new Workbench(proofs, sending, new Worker());
     this.files = new Files(bench, picker, recent);
     this.proof = new ProofView(bench, painter);
     SendOutBench sendOut = new SendOutBench(bench, files);
     this.dressBench = new DressBench(bench, painter);
-    this.actions = new Actions(bench, files, proof, this::find, this::shutBench, sendOut::send, quit);
+    this.actions =
+        new Actions(bench, files, proof, this::find, this::shutBench, sendOut::send, quit);
     this.finder = new ActionFinder(actions::all);
     benches.put(Step.BRING_IN, new BringInBench(bench, files).build());
     benches.put(Step.DRESS, dressBench.build());
@@ -63,7 +70,8 @@ final class MainWindow {
   private Node buildMiddle() {
     desk.getStyleClass().add("desk");
     VBox.setVgrow(desk, Priority.ALWAYS);
-    return new VBox(new TopBar(bench, files, finder, proof), desk, new NoticeBar(bench), slug, galley);
+    return new VBox(
+        new TopBar(bench, files, finder, proof), desk, new NoticeBar(bench), slug, galley);
   }
 
   private BorderPane build() {
@@ -194,7 +202,10 @@ final class MainWindow {
     Optional<File> file = board.getFiles().stream().findFirst();
     file.ifPresentOrElse(
         dropped -> files.bringIn(dropped.toPath()),
-        () -> bench.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.dropNothing"), true))));
+        () ->
+            bench
+                .noticeProperty()
+                .set(Optional.of(new Notice(Texts.of("notice.dropNothing"), true))));
   }
 
   /// Ends the window's threads.

@@ -8,8 +8,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
-/// What has just happened or is going on, in one line: a sentence that can be dismissed, or work that can
-/// be stopped.
+/// What has just happened or is going on, in one line: a sentence that can be dismissed, or work
+/// that can be stopped.
 final class NoticeBar extends HBox {
   private final Workbench bench;
   private final Label sentence = new Label();

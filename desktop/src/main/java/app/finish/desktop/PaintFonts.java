@@ -12,18 +12,20 @@ import javafx.scene.text.FontPosture;
 import javafx.scene.text.FontWeight;
 
 /// The shipped fonts as the toolkit draws them.
-final class PaintFonts {
+public final class PaintFonts {
   private record Key(Face face, double size) {}
 
   private final Fonts fonts;
   private final Map<Face, String> families = new HashMap<>();
   private final Map<Key, Font> known = new HashMap<>();
 
-  PaintFonts(Fonts fonts) {
+  /// The shipped fonts of core, loaded when they are first drawn with.
+  public PaintFonts(Fonts fonts) {
     this.fonts = fonts;
   }
 
-  Font font(Face face, double size) {
+  /// A face at a size in points.
+  public Font font(Face face, double size) {
     return known.computeIfAbsent(new Key(face, size), this::make);
   }
 

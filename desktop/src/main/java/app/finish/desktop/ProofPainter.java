@@ -9,25 +9,28 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 
-/// Draws the marks of a page on a canvas. It expects the canvas to be scaled and moved so that one unit is
-/// one point of the page.
-final class ProofPainter {
+/// Draws the marks of a page on a canvas. It expects the canvas to be scaled and moved so that one
+/// unit is one point of the page.
+public final class ProofPainter {
   private final PaintFonts fonts;
   private final Map<Colour, Color> colours = new HashMap<>();
 
-  ProofPainter(PaintFonts fonts) {
+  /// A painter that draws with these fonts.
+  public ProofPainter(PaintFonts fonts) {
     this.fonts = fonts;
   }
 
   Color colour(Colour colour) {
-    return colours.computeIfAbsent(
-        colour, own -> Color.rgb(own.red(), own.green(), own.blue()));
+    return colours.computeIfAbsent(colour, own -> Color.rgb(own.red(), own.green(), own.blue()));
   }
 
   /// Draws what of a page lies between two heights.
   ///
+  /// @param top the upper height, in points
+  /// @param bottom the lower height
   /// @param hairline the thinnest line, in points
-  void paint(GraphicsContext canvas, Proof.Page page, double top, double bottom, double hairline) {
+  public void paint(
+      GraphicsContext canvas, Proof.Page page, double top, double bottom, double hairline) {
     for (Mark mark : page.marks()) {
       if (mark.bottom() >= top && mark.top() <= bottom) {
         paint(canvas, mark, hairline);

@@ -155,7 +155,10 @@ final class ProofView extends Pane {
                   wide + 2 * DESK <= getWidth()
                       ? (getWidth() - wide) / 2
                       : Math.clamp(left, getWidth() - wide - DESK, DESK);
-              top = tall + 2 * DESK <= getHeight() ? DESK : Math.clamp(top, getHeight() - tall - DESK, DESK);
+              top =
+                  tall + 2 * DESK <= getHeight()
+                      ? DESK
+                      : Math.clamp(top, getHeight() - tall - DESK, DESK);
             });
   }
 
@@ -171,7 +174,8 @@ final class ProofView extends Pane {
     double x = Math.round(left);
     double y = Math.round(top);
     placeSheet(x, y, page.width() * scale, page.height() * scale);
-    Colour paper = bench.shownProperty().get().orElseThrow().proof().dressed().palette().colour("paper");
+    Colour paper =
+        bench.shownProperty().get().orElseThrow().proof().dressed().palette().colour("paper");
     boolean white = paper.rgb() == 0xffffff;
     gc.setFill(white ? PAPER : painter.colour(paper));
     gc.fillRect(x, y, page.width() * scale, page.height() * scale);
@@ -243,7 +247,8 @@ final class ProofView extends Pane {
         right = boxes.get(end).x() + boxes.get(end).width();
         end++;
       }
-      gc.strokeRect(first.x() - gap, first.y() - gap, right - first.x() + 2 * gap, first.height() + 2 * gap);
+      gc.strokeRect(
+          first.x() - gap, first.y() - gap, right - first.x() + 2 * gap, first.height() + 2 * gap);
       start = end;
     }
   }
@@ -358,7 +363,10 @@ final class ProofView extends Pane {
     field.setPromptText(part.label());
     double height = Math.max(26, size * scale() * 1.9);
     field.resizeRelocate(
-        Math.round(left + x * scale()) - 6, Math.round(top + y * scale()) - 4, width * scale() + 12, height);
+        Math.round(left + x * scale()) - 6,
+        Math.round(top + y * scale()) - 4,
+        width * scale() + 12,
+        height);
     field.setManaged(false);
     field.setStyle("-fx-font-size: " + Math.max(11, size * scale()) + "px");
     field.setOnAction(
@@ -411,8 +419,7 @@ final class ProofView extends Pane {
       case DOWN -> step(0, 1);
       case LEFT -> step(-1, 0);
       case RIGHT -> step(1, 0);
-      case ENTER, SPACE ->
-          bench.pickProperty().set(bench.pickProperty().get().map(Pick::outward));
+      case ENTER, SPACE -> bench.pickProperty().set(bench.pickProperty().get().map(Pick::outward));
       case F2 -> picked().filter(box -> isEditable(box.cell())).ifPresent(this::edit);
       case ESCAPE -> known = escape();
       case PAGE_DOWN -> pan(-getHeight() * 0.8);
@@ -472,12 +479,20 @@ final class ProofView extends Pane {
   }
 
   private static Optional<CellBox> neighbour(Proof.Page page, CellBox from, int dx, int dy) {
-    double x = dx > 0 ? from.x() + from.width() + 1 : dx < 0 ? from.x() - 1 : from.x() + Math.min(from.width() / 2, 20);
-    double y = dy > 0 ? from.y() + from.height() + 1 : dy < 0 ? from.y() - 1 : from.y() + from.height() - 1;
+    double x =
+        dx > 0
+            ? from.x() + from.width() + 1
+            : dx < 0 ? from.x() - 1 : from.x() + Math.min(from.width() / 2, 20);
+    double y =
+        dy > 0
+            ? from.y() + from.height() + 1
+            : dy < 0 ? from.y() - 1 : from.y() + from.height() - 1;
     Optional<CellBox> exact = page.at(x, y);
     return exact.isPresent() || dy == 0
         ? exact
-        : page.boxes().stream().filter(box -> y >= box.y() && y < box.y() + box.height()).findFirst();
+        : page.boxes().stream()
+            .filter(box -> y >= box.y() && y < box.y() + box.height())
+            .findFirst();
   }
 
   private void reveal(CellBox box) {

@@ -10,16 +10,16 @@ import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Recognition;
 import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.Recognition;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 import app.finish.formats.Sending;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change when a
-/// table is only dressed anew. It may be asked from any thread.
+/// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change
+/// when a table is only dressed anew. It may be asked from any thread.
 final class Proofs {
   private static final int KEPT = 24;
 
@@ -56,13 +56,11 @@ final class Proofs {
   Shown shown(Document document, int place, Finish finish, Paper paper) {
     DocumentTable table = document.tables().get(place);
     Recognition recognition = recognition(table.source().grid(), finish.corrections());
-    Table worded =
-        recognition.table().withWords(finish.wordsOver(recognition.table().words()));
+    Table worded = recognition.table().withWords(finish.wordsOver(recognition.table().words()));
     StyleBook styles = sending.styles(document);
     Proof proof =
         new Compositor(fonts)
-            .layOut(
-                Dresser.dress(worded, styles.cascade(finish.style()), place + 1), paper);
+            .layOut(Dresser.dress(worded, styles.cascade(finish.style()), place + 1), paper);
     return new Shown(table, place + 1, recognition, proof);
   }
 

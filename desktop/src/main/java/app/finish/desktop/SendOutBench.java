@@ -86,7 +86,8 @@ final class SendOutBench {
     ToggleGroup group = new ToggleGroup();
     for (OutputFormat one : OutputFormat.values()) {
       String word = one.extension();
-      RadioButton choice = new RadioButton(one.label() + " (" + word.toUpperCase(Locale.ROOT) + ")");
+      RadioButton choice =
+          new RadioButton(one.label() + " (" + word.toUpperCase(Locale.ROOT) + ")");
       choice.setId("format-" + word);
       choice.setToggleGroup(group);
       choice.setSelected(one == format.get());
@@ -104,7 +105,8 @@ final class SendOutBench {
     ToggleGroup group = new ToggleGroup();
     for (Paper one : List.of(Paper.A4, Paper.LETTER)) {
       String key = one.equals(Paper.A4) ? "a4" : "letter";
-      ToggleButton choice = chip(Texts.of("send.paper." + key), "paper-" + key, one.equals(paper.get()));
+      ToggleButton choice =
+          chip(Texts.of("send.paper." + key), "paper-" + key, one.equals(paper.get()));
       choice.setToggleGroup(group);
       choice.setOnAction(
           event -> {

@@ -1,9 +1,9 @@
 package app.finish.desktop;
 
+import app.finish.core.document.Document;
 import app.finish.core.dress.Place;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
-import app.finish.formats.Samples;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -25,18 +25,20 @@ final class Shots {
 
   private final MainWindow window;
   private final Stage stage;
+  private final Document demo;
   private final Path folder;
   private final Deque<Shot> shots = new ArrayDeque<>();
 
-  Shots(MainWindow window, Stage stage, Path folder) {
+  Shots(MainWindow window, Stage stage, Document demo, Path folder) {
     this.window = window;
     this.stage = stage;
+    this.demo = demo;
     this.folder = folder;
   }
 
   /// Takes them all.
-  void take() throws IOException {
-    java.nio.file.Files.createDirectories(folder);
+  void take() {
+    makeFolder();
     Workbench bench = window.bench();
     shots.add(new Shot("empty", () -> {}, () -> {}));
     shots.add(new Shot("bring-in", this::bringIn, this::pickSubtotals));
@@ -68,12 +70,16 @@ final class Shots {
     next();
   }
 
-  private void bringIn() {
+  private void makeFolder() {
     try {
-      window.begin(Samples.demo(), FinishApplication.DEMO_NAME);
+      java.nio.file.Files.createDirectories(folder);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private void bringIn() {
+    window.begin(demo, FinishApplication.DEMO_NAME);
   }
 
   private void pickSubtotals() {
@@ -103,9 +109,13 @@ final class Shots {
     }
     Shot shot = shots.poll();
     shot.prepare.run();
-    after(700, () -> {
+    after(
+        700,
+        () -> {
           shot.then.run();
-          after(700, () -> {
+          after(
+              700,
+              () -> {
                 save(shot.name);
                 next();
               });

@@ -17,7 +17,14 @@ import javafx.scene.layout.HBox;
 /// The line below the proof: what is under the pointer or picked, and why it looks so.
 final class Slug extends HBox {
   private static final List<Property> TOLD =
-      List.of(Property.WEIGHT, Property.SLANT, Property.SIZE, Property.INK, Property.FILL, Property.RULE_ABOVE, Property.RULE_BELOW);
+      List.of(
+          Property.WEIGHT,
+          Property.SLANT,
+          Property.SIZE,
+          Property.INK,
+          Property.FILL,
+          Property.RULE_ABOVE,
+          Property.RULE_BELOW);
 
   private final Workbench bench;
 
@@ -69,7 +76,11 @@ final class Slug extends HBox {
     Map<Origin, List<String>> told = new LinkedHashMap<>();
     for (Property property : TOLD) {
       String setting = cell.look().setting(property);
-      boolean plain = setting.equals("regular") || setting.equals("upright") || setting.equals("none") || setting.equals("ink");
+      boolean plain =
+          setting.equals("regular")
+              || setting.equals("upright")
+              || setting.equals("none")
+              || setting.equals("ink");
       if (!plain) {
         cell.look()
             .origin(property)

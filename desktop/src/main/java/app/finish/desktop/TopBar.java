@@ -82,7 +82,13 @@ final class TopBar extends HBox {
     Optional<String> redone = bench.historyProperty().get().redoLabel();
     undo.setDisable(undone.isEmpty());
     redo.setDisable(redone.isEmpty());
-    undo.setTooltip(undone.map(what -> new Tooltip(Texts.of("undo.what", what))).orElse(new Tooltip(Texts.of("undo.name"))));
-    redo.setTooltip(redone.map(what -> new Tooltip(Texts.of("redo.what", what))).orElse(new Tooltip(Texts.of("redo.name"))));
+    undo.setTooltip(
+        undone
+            .map(what -> new Tooltip(Texts.of("undo.what", what)))
+            .orElse(new Tooltip(Texts.of("undo.name"))));
+    redo.setTooltip(
+        redone
+            .map(what -> new Tooltip(Texts.of("redo.what", what)))
+            .orElse(new Tooltip(Texts.of("redo.name"))));
   }
 }

@@ -33,12 +33,15 @@ final class Workbench {
   private final ObjectProperty<Document> saved = new SimpleObjectProperty<>(Document.EMPTY);
   private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.BRING_IN);
   private final ReadOnlyObjectWrapper<Integer> place = new ReadOnlyObjectWrapper<>(0);
-  private final ObjectProperty<Optional<String>> trying = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<String>> trying =
+      new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<Pick>> pick = new SimpleObjectProperty<>(Optional.empty());
-  private final ObjectProperty<Optional<CellBox>> pointed = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<CellBox>> pointed =
+      new SimpleObjectProperty<>(Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Shown>> shown =
       new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final ObjectProperty<Optional<Notice>> notice = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<Notice>> notice =
+      new SimpleObjectProperty<>(Optional.empty());
   private int asked;
 
   Workbench(Proofs proofs, Sending sending, Worker worker) {
@@ -199,7 +202,8 @@ final class Workbench {
         .ifPresent(
             table ->
                 changeFinish(
-                    Texts.of("change.style", style.name()), table.finish().withStyle(style.name())));
+                    Texts.of("change.style", style.name()),
+                    table.finish().withStyle(style.name())));
   }
 
   void correct(String label, Corrections corrections) {

@@ -10,8 +10,8 @@ import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
-/// Does what takes time away from the window's thread: one thing that the person waits for at a time,
-/// which can be stopped, and small things behind it.
+/// Does what takes time away from the window's thread: one thing that the person waits for at a
+/// time, which can be stopped, and small things behind it.
 final class Worker {
   private final ExecutorService front = Executors.newSingleThreadExecutor(r -> daemon(r, "work"));
   private final ExecutorService back = Executors.newSingleThreadExecutor(r -> daemon(r, "proofs"));
@@ -30,8 +30,8 @@ final class Worker {
     return busy.getReadOnlyProperty();
   }
 
-  /// Does something that the person waits for. What it gives, or what went wrong, is told on the window's
-  /// thread, unless it was stopped or something else was begun.
+  /// Does something that the person waits for. What it gives, or what went wrong, is told on the
+  /// window's thread, unless it was stopped or something else was begun.
   <T> void run(String label, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
     running.cancel(true);
     int own = ++ticket;

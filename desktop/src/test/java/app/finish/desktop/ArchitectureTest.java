@@ -12,7 +12,9 @@ import org.testng.annotations.Test;
 /// The rule between modules and the direction in which data flows.
 public class ArchitectureTest {
   private final JavaClasses classes =
-      new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("app.finish");
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("app.finish");
 
   @Test
   public void coreKnowsOnlyItselfAndTheLanguage() {
@@ -21,7 +23,13 @@ public class ArchitectureTest {
         .resideInAPackage("app.finish.core..")
         .should()
         .onlyDependOnClassesThat()
-        .resideInAnyPackage("app.finish.core..", "java.lang..", "java.util..", "java.math..", "java.io..", "java.nio..")
+        .resideInAnyPackage(
+            "app.finish.core..",
+            "java.lang..",
+            "java.util..",
+            "java.math..",
+            "java.io..",
+            "java.nio..")
         .check(classes);
   }
 
@@ -56,7 +64,9 @@ public class ArchitectureTest {
 
   @Test
   public void stagesKnowOnlyTheStagesBeforeThem() {
-    String[] order = {"grid", "number", "table", "words", "recognise", "style", "dress", "layout", "document"};
+    String[] order = {
+      "grid", "number", "table", "words", "recognise", "style", "dress", "layout", "document"
+    };
     for (int i = 0; i < order.length; i++) {
       for (int later = i + 1; later < order.length; later++) {
         noClasses()
@@ -88,7 +98,8 @@ public class ArchitectureTest {
                 new com.tngtech.archunit.base.DescribedPredicate<>("setters") {
                   @Override
                   public boolean test(com.tngtech.archunit.core.domain.JavaClass type) {
-                    return type.getMethods().stream().anyMatch(method -> method.getName().matches("set[A-Z].*"));
+                    return type.getMethods().stream()
+                        .anyMatch(method -> method.getName().matches("set[A-Z].*"));
                   }
                 }))
         .check(classes);

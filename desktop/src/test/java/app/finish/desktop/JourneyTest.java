@@ -58,8 +58,11 @@ public class JourneyTest extends WindowTest {
     settle();
     assertThat(textOf("#notice-sentence")).contains("journey.docx");
     try (ZipFile zip = new ZipFile(out.toFile())) {
-      String document = new String(zip.getInputStream(zip.getEntry("word/document.xml")).readAllBytes(), "UTF-8");
-      assertThat(document).contains("Fares, Running Cost and Cost Recovery by Route, Season and Year").contains("w:tblHeader");
+      String document =
+          new String(zip.getInputStream(zip.getEntry("word/document.xml")).readAllBytes(), "UTF-8");
+      assertThat(document)
+          .contains("Fares, Running Cost and Cost Recovery by Route, Season and Year")
+          .contains("w:tblHeader");
     }
   }
 
@@ -77,7 +80,8 @@ public class JourneyTest extends WindowTest {
     robot.moveTo("#style-marram-house");
     settle();
     press(KeyCode.ENTER);
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style())).isEqualTo("Marram house");
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style()))
+        .isEqualTo("Marram house");
     robot.moveTo("#style-apa-7");
     settle();
     press(KeyCode.ESCAPE);
@@ -97,7 +101,8 @@ public class JourneyTest extends WindowTest {
     assertThat(proof().dressed().style()).isEqualTo("Plain");
     press(KeyCode.LEFT);
     press(KeyCode.ENTER);
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style())).isEqualTo("Marram house");
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style()))
+        .isEqualTo("Marram house");
   }
 
   @Test
@@ -123,10 +128,12 @@ public class JourneyTest extends WindowTest {
     clickCell(new Place.Body(0, 0));
     press(KeyCode.RIGHT);
     press(KeyCode.DOWN);
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place())).isEqualTo(new Place.Body(1, 1));
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
+        .isEqualTo(new Place.Body(1, 1));
     press(KeyCode.UP);
     press(KeyCode.UP);
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place())).isEqualTo(new Place.Head(1, 1, 1));
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
+        .isEqualTo(new Place.Head(1, 1, 1));
   }
 
   @Test
@@ -177,13 +184,17 @@ public class JourneyTest extends WindowTest {
     clickCell(new Place.Body(0, 0));
     click("#role-subtotal");
     assertThat(parts()).contains("Subtotal row");
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections().size())).isEqualTo(1);
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections().size()))
+        .isEqualTo(1);
     click("#lift-corrections");
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections())).isEqualTo(Corrections.NONE);
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections()))
+        .isEqualTo(Corrections.NONE);
   }
 
   private List<String> parts() {
-    return proof().dressed().band(Band.BODY).stream().map(row -> row.part().name().label()).toList();
+    return proof().dressed().band(Band.BODY).stream()
+        .map(row -> row.part().name().label())
+        .toList();
   }
 
   @Test
@@ -203,7 +214,8 @@ public class JourneyTest extends WindowTest {
     robot.interact(
         () -> {
           ClipboardContent content = new ClipboardContent();
-          content.putString("Pier\tBoats\tPassengers\nNorth\t12\t340\nSouth\t7\t115\nTotal\t19\t455\n");
+          content.putString(
+              "Pier\tBoats\tPassengers\nNorth\t12\t340\nSouth\t7\t115\nTotal\t19\t455\n");
           Clipboard.getSystemClipboard().setContent(content);
         });
     press(KeyCode.CONTROL, KeyCode.V);
@@ -247,7 +259,8 @@ public class JourneyTest extends WindowTest {
     settle();
     assertThat(proof().dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.N);
-    assertThat(ask(() -> ((EmptyBoard) window.scene().lookup("#empty-board")).getChildren().size())).isGreaterThan(3);
+    assertThat(ask(() -> ((EmptyBoard) window.scene().lookup("#empty-board")).getChildren().size()))
+        .isGreaterThan(3);
   }
 
   @Test
@@ -294,7 +307,8 @@ public class JourneyTest extends WindowTest {
     robot.interact(() -> window.scene().lookup("#galley-2").requestFocus());
     press(KeyCode.ALT, KeyCode.RIGHT);
     assertThat(ids()).containsExactly(ids.get(1), ids.get(2), ids.get(0));
-    assertThat(proof().dressed().band(Band.ABOVE).getFirst().cells().getFirst().text()).isEqualTo("Table 3");
+    assertThat(proof().dressed().band(Band.ABOVE).getFirst().cells().getFirst().text())
+        .isEqualTo("Table 3");
     press(KeyCode.CONTROL, KeyCode.Z);
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(ids()).isEqualTo(ids);
@@ -328,7 +342,10 @@ public class JourneyTest extends WindowTest {
             () ->
                 ((Slug) window.scene().lookup("#slug"))
                     .getChildren().stream()
-                        .filter(node -> node instanceof javafx.scene.control.Hyperlink link && link.getText().contains("all totals"))
+                        .filter(
+                            node ->
+                                node instanceof javafx.scene.control.Hyperlink link
+                                    && link.getText().contains("all totals"))
                         .findFirst()
                         .orElseThrow());
     robot.clickOn(origin);
@@ -350,7 +367,10 @@ public class JourneyTest extends WindowTest {
                   window.scene().getRoot().lookupAll(".button").stream()
                       .filter(node -> node instanceof javafx.scene.control.ButtonBase)
                       .map(node -> (javafx.scene.control.ButtonBase) node)
-                      .filter(button -> (button.getText() == null || button.getText().isBlank()) && button.getAccessibleText() == null)
+                      .filter(
+                          button ->
+                              (button.getText() == null || button.getText().isBlank())
+                                  && button.getAccessibleText() == null)
                       .map(button -> (Node) button)
                       .toList());
       assertThat(unnamed).isEmpty();

@@ -30,7 +30,9 @@ public class PaintTest extends WindowTest {
     Fonts fonts = new Fonts();
     Face face = fonts.face(family, bold, italic);
     PaintFonts paint = new PaintFonts(fonts);
-    for (String text : List.of("1,204.5", "Cost recovery", "Hale–Orrin", "−0.45", "Note.", "All seasons", "(93.0)")) {
+    for (String text :
+        List.of(
+            "1,204.5", "Cost recovery", "Hale–Orrin", "−0.45", "Note.", "All seasons", "(93.0)")) {
       for (double size : new double[] {9.5, 10, 12}) {
         double core = fonts.width(text, face, size);
         double screen =
@@ -63,6 +65,7 @@ public class PaintTest extends WindowTest {
               assertThat(mark.top()).isGreaterThan(0);
               assertThat(mark.bottom()).isLessThan(page.height());
             });
-    assertThat(page.marks().stream().filter(Mark.Text.class::isInstance).count()).isGreaterThan(100);
+    assertThat(page.marks().stream().filter(Mark.Text.class::isInstance).count())
+        .isGreaterThan(100);
   }
 }

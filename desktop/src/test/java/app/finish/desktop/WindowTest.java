@@ -74,10 +74,13 @@ abstract class WindowTest {
           if (window != null) {
             window.close();
           }
+          Fonts fonts = new Fonts();
+          Sending sending = new Sending(fonts, StyleFile.shipped());
           window =
               new MainWindow(
-                  new Fonts(),
-                  new Sending(new Fonts(), StyleFile.shipped()),
+                  fonts,
+                  new Proofs(fonts, sending),
+                  sending,
                   answers,
                   new Recent(Preferences.userRoot().node("app/finish/test" + System.nanoTime())),
                   () -> ended = true);
@@ -101,7 +104,10 @@ abstract class WindowTest {
     on(
         () -> {
           java.util.concurrent.CountDownLatch latch = new java.util.concurrent.CountDownLatch(1);
-          window.bench().worker().behind(() -> true, done -> latch.countDown(), failed -> latch.countDown());
+          window
+              .bench()
+              .worker()
+              .behind(() -> true, done -> latch.countDown(), failed -> latch.countDown());
           return latch;
         },
         latch -> {
@@ -120,7 +126,10 @@ abstract class WindowTest {
 
   static void waitFor(BooleanSupplier condition) {
     try {
-      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(10_000, condition::getAsBoolean));
+      WaitForAsyncUtils.waitFor(
+          20,
+          TimeUnit.SECONDS,
+          () -> WaitForAsyncUtils.waitForAsyncFx(10_000, condition::getAsBoolean));
     } catch (java.util.concurrent.TimeoutException e) {
       throw new AssertionError("it did not happen in time", e);
     }
@@ -164,7 +173,11 @@ abstract class WindowTest {
   Point2D where(Place place) {
     return ask(
         () -> {
-          Point2D middle = window.proof().middleOf(place).orElseThrow(() -> new AssertionError("no such cell: " + place));
+          Point2D middle =
+              window
+                  .proof()
+                  .middleOf(place)
+                  .orElseThrow(() -> new AssertionError("no such cell: " + place));
           return window.proof().localToScreen(middle);
         });
   }

@@ -37,7 +37,12 @@ public final class AtomicFile {
     Path target = file.toAbsolutePath();
     Path folder = target.getParent();
     if (folder == null || !Files.isDirectory(folder)) {
-      throw new Problem("There is no folder " + folder + " to put " + Sources.name(file) + " in. Make it, or pick another.");
+      throw new Problem(
+          "There is no folder "
+              + folder
+              + " to put "
+              + Sources.name(file)
+              + " in. Make it, or pick another.");
     }
     if (Files.isDirectory(target)) {
       throw new Problem(Sources.name(file) + " is a folder. Give the file another name.");

@@ -16,9 +16,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Reads CSV and TSV (RFC 4180 and its relatives). The encoding is found out (a byte order mark, else
-/// UTF-8 if the bytes are that, else Windows-1252), and so is the delimiter (the one of comma, semicolon,
-/// tab and bar that parts the lines most evenly).
+/// Reads CSV and TSV (RFC 4180 and its relatives). The encoding is found out (a byte order mark,
+/// else UTF-8 if the bytes are that, else Windows-1252), and so is the delimiter (the one of comma,
+/// semicolon, tab and bar that parts the lines most evenly).
 public final class CsvReader implements TableReader {
   private static final char[] DELIMITERS = {'\t', ';', ',', '|'};
   private static final int SAMPLE = 200;
@@ -87,7 +87,8 @@ public final class CsvReader implements TableReader {
                 + " is not a text file, whatever its name says. Save the table as CSV or XLSX and bring that in.");
       }
     }
-    if (Sources.startsWith(bytes, 'P', 'K', 3, 4) || Sources.startsWith(bytes, '%', 'P', 'D', 'F')) {
+    if (Sources.startsWith(bytes, 'P', 'K', 3, 4)
+        || Sources.startsWith(bytes, '%', 'P', 'D', 'F')) {
       throw new Problem(
           name
               + " is not a text file, whatever its name says. Save the table as CSV or XLSX and bring that in.");
@@ -104,8 +105,8 @@ public final class CsvReader implements TableReader {
     }
   }
 
-  /// The delimiter that parts the most lines into the same number of cells, more than one. Tabs win a
-  /// draw, then semicolons: a comma may be a decimal mark.
+  /// The delimiter that parts the most lines into the same number of cells, more than one. Tabs win
+  /// a draw, then semicolons: a comma may be a decimal mark.
   static char delimiter(String text) {
     char best = ',';
     double bestScore = 0;

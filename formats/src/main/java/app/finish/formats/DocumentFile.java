@@ -119,7 +119,8 @@ public final class DocumentFile {
 
   private static Problem notADocument(String name, Exception cause) {
     return new Problem(
-        name + " is not a Finish document. Open a file that ends in .finish, or bring this one in.", cause);
+        name + " is not a Finish document. Open a file that ends in .finish, or bring this one in.",
+        cause);
   }
 
   private static Document read(ZipFile zip, String name) throws IOException {
@@ -167,7 +168,8 @@ public final class DocumentFile {
     try {
       for (Map.Entry<String, JsonNode> row : said.path("rows").properties()) {
         corrections =
-            corrections.withRow(Integer.parseInt(row.getKey()), RowRole.of(row.getValue().asText()));
+            corrections.withRow(
+                Integer.parseInt(row.getKey()), RowRole.of(row.getValue().asText()));
       }
     } catch (IllegalArgumentException e) {
       throw GridJson.damaged(name);

@@ -8,8 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 
-/// The paragraph styles of a DOCX: one for each part and look, named after the part, so that a person can
-/// change all column heads at one place.
+/// The paragraph styles of a DOCX: one for each part and look, named after the part, so that a
+/// person can change all column heads at one place.
 final class DocxStyles {
   /// What makes two looks the same paragraph style.
   private record Key(
@@ -49,7 +49,8 @@ final class DocxStyles {
 
   private Style add(Key key) {
     long like = styles.keySet().stream().filter(other -> other.part == key.part).count();
-    String name = "Finish " + key.part.label().toLowerCase(Locale.ROOT) + (like == 0 ? "" : " " + (like + 1));
+    String name =
+        "Finish " + key.part.label().toLowerCase(Locale.ROOT) + (like == 0 ? "" : " " + (like + 1));
     String id = "Finish" + key.part.word() + (like == 0 ? "" : "" + (like + 1));
     Style style = new Style(id, name);
     styles.put(key, style);
@@ -62,7 +63,14 @@ final class DocxStyles {
     xml.raw("<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>");
     xml.open("w:styles", "xmlns:w", DocxWriter.NAMESPACE);
     xml.open("w:docDefaults").open("w:rPrDefault").open("w:rPr");
-    xml.empty("w:rFonts", "w:ascii", "Times New Roman", "w:hAnsi", "Times New Roman", "w:cs", "Times New Roman");
+    xml.empty(
+        "w:rFonts",
+        "w:ascii",
+        "Times New Roman",
+        "w:hAnsi",
+        "Times New Roman",
+        "w:cs",
+        "Times New Roman");
     xml.empty("w:sz", "w:val", 24).empty("w:lang", "w:val", "en-GB");
     xml.close("w:rPr").close("w:rPrDefault");
     xml.open("w:pPrDefault").open("w:pPr").empty("w:spacing", "w:after", 0).close("w:pPr");
@@ -77,7 +85,9 @@ final class DocxStyles {
 
   private static void style(XmlText xml, Key key, Style style) {
     xml.open("w:style", "w:type", "paragraph", "w:customStyle", 1, "w:styleId", style.id);
-    xml.empty("w:name", "w:val", style.name).empty("w:basedOn", "w:val", "Normal").empty("w:qFormat");
+    xml.empty("w:name", "w:val", style.name)
+        .empty("w:basedOn", "w:val", "Normal")
+        .empty("w:qFormat");
     xml.open("w:pPr");
     xml.empty(
         "w:spacing",
@@ -91,7 +101,16 @@ final class DocxStyles {
         "atLeast");
     xml.empty("w:jc", "w:val", justification(key.align));
     xml.close("w:pPr").open("w:rPr");
-    xml.empty("w:rFonts", "w:ascii", key.face, "w:hAnsi", key.face, "w:cs", key.face, "w:eastAsia", key.face);
+    xml.empty(
+        "w:rFonts",
+        "w:ascii",
+        key.face,
+        "w:hAnsi",
+        key.face,
+        "w:cs",
+        key.face,
+        "w:eastAsia",
+        key.face);
     if (key.bold) {
       xml.empty("w:b").empty("w:bCs");
     }
@@ -99,7 +118,8 @@ final class DocxStyles {
       xml.empty("w:i").empty("w:iCs");
     }
     xml.empty("w:color", "w:val", String.format("%06X", key.ink));
-    xml.empty("w:sz", "w:val", Math.round(key.size * 2)).empty("w:szCs", "w:val", Math.round(key.size * 2));
+    xml.empty("w:sz", "w:val", Math.round(key.size * 2))
+        .empty("w:szCs", "w:val", Math.round(key.size * 2));
     xml.close("w:rPr").close("w:style");
   }
 

@@ -65,7 +65,8 @@ final class DocxTable {
     xml.empty("w:tblLayout", "w:type", "fixed");
     long sides = DocxWriter.twips(proof.dressed().root().sides() - SLACK);
     xml.open("w:tblCellMar");
-    xml.empty("w:left", "w:w", sides, "w:type", "dxa").empty("w:right", "w:w", sides, "w:type", "dxa");
+    xml.empty("w:left", "w:w", sides, "w:type", "dxa")
+        .empty("w:right", "w:w", sides, "w:type", "dxa");
     xml.close("w:tblCellMar").close("w:tblPr").open("w:tblGrid");
     for (Proof.Column column : proof.columns()) {
       xml.empty("w:gridCol", "w:w", DocxWriter.twips(column.width()));
@@ -116,7 +117,8 @@ final class DocxTable {
       DressedRow row, DressedCell cell, String merge, boolean endsHere, boolean keepNext) {
     Look look = cell.look();
     xml.open("w:tc").open("w:tcPr");
-    xml.empty("w:tcW", "w:w", DocxWriter.twips(width(cell.column(), cell.columnSpan())), "w:type", "dxa");
+    xml.empty(
+        "w:tcW", "w:w", DocxWriter.twips(width(cell.column(), cell.columnSpan())), "w:type", "dxa");
     if (cell.columnSpan() > 1) {
       xml.empty("w:gridSpan", "w:val", cell.columnSpan());
     }
@@ -143,7 +145,8 @@ final class DocxTable {
 
   private void borders(DressedRow row, DressedCell cell, boolean begins, boolean ends) {
     RuleLine above = begins ? cell.look().ruleAbove().orHeavier(row.above().rule()) : RuleLine.NONE;
-    RuleLine below = ends ? full(cell.look().ruleBelow()).orHeavier(row.below().rule()) : RuleLine.NONE;
+    RuleLine below =
+        ends ? full(cell.look().ruleBelow()).orHeavier(row.below().rule()) : RuleLine.NONE;
     RuleLine left = cell.look().ruleLeft();
     RuleLine right = cell.look().ruleRight();
     if (above.isDrawn() || below.isDrawn() || left.isDrawn() || right.isDrawn()) {
@@ -156,7 +159,8 @@ final class DocxTable {
     }
   }
 
-  /// A rule with a gap to its neighbours is drawn under the paragraph, which ends at the cell's margins.
+  /// A rule with a gap to its neighbours is drawn under the paragraph, which ends at the cell's
+  /// margins.
   private static RuleLine full(RuleLine rule) {
     return rule.reach() == RuleLine.Reach.SPANNED ? RuleLine.NONE : rule;
   }
@@ -188,7 +192,8 @@ final class DocxTable {
     }
     boolean decimal = look.align() == Align.DECIMAL || look.align() == Align.DECIMAL_CENTRE;
     if (decimal && cell.place() instanceof Place.Body && width > 0) {
-      double point = proof.columns().get(cell.column()).point() - proof.dressed().root().sides() + SLACK;
+      double point =
+          proof.columns().get(cell.column()).point() - proof.dressed().root().sides() + SLACK;
       xml.open("w:tabs");
       xml.empty("w:tab", "w:val", "decimal", "w:pos", DocxWriter.twips(point));
       xml.close("w:tabs");

@@ -11,12 +11,13 @@ import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
-/// Writes DOCX (ECMA-376, wordprocessing): a real table with spans, head rows that repeat, rows that keep
-/// together, paragraph styles by name, faces, rules and decimal tabs. The elements are written as they
-/// stand in the standard; docs/decisions.md says why.
+/// Writes DOCX (ECMA-376, wordprocessing): a real table with spans, head rows that repeat, rows
+/// that keep together, paragraph styles by name, faces, rules and decimal tabs. The elements are
+/// written as they stand in the standard; docs/decisions.md says why.
 public final class DocxWriter implements TableWriter {
   static final String NAMESPACE = "http://schemas.openxmlformats.org/wordprocessingml/2006/main";
-  private static final String HEAD = "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>";
+  private static final String HEAD =
+      "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>";
   private static final String PACKAGE = "http://schemas.openxmlformats.org/package/2006/";
   private static final String OFFICE =
       "http://schemas.openxmlformats.org/officeDocument/2006/relationships/";
@@ -74,8 +75,21 @@ public final class DocxWriter implements TableWriter {
         paper.width() > paper.height() ? "landscape" : "portrait");
     long margin = twips(paper.margin());
     xml.empty(
-        "w:pgMar", "w:top", margin, "w:right", margin, "w:bottom", margin, "w:left", margin, "w:header",
-        720, "w:footer", 720, "w:gutter", 0);
+        "w:pgMar",
+        "w:top",
+        margin,
+        "w:right",
+        margin,
+        "w:bottom",
+        margin,
+        "w:left",
+        margin,
+        "w:header",
+        720,
+        "w:footer",
+        720,
+        "w:gutter",
+        0);
     xml.close("w:sectPr");
   }
 
@@ -89,9 +103,15 @@ public final class DocxWriter implements TableWriter {
 
   private static String contentTypes() {
     XmlText xml = new XmlText().raw(HEAD).open("Types", "xmlns", PACKAGE + "content-types");
-    xml.empty("Default", "Extension", "rels", "ContentType", "application/vnd.openxmlformats-package.relationships+xml");
+    xml.empty(
+        "Default",
+        "Extension",
+        "rels",
+        "ContentType",
+        "application/vnd.openxmlformats-package.relationships+xml");
     xml.empty("Default", "Extension", "xml", "ContentType", "application/xml");
-    xml.empty("Override", "PartName", "/word/document.xml", "ContentType", MAIN + "document.main+xml");
+    xml.empty(
+        "Override", "PartName", "/word/document.xml", "ContentType", MAIN + "document.main+xml");
     xml.empty("Override", "PartName", "/word/styles.xml", "ContentType", MAIN + "styles+xml");
     xml.empty("Override", "PartName", "/word/settings.xml", "ContentType", MAIN + "settings+xml");
     return xml.close("Types").toString();
@@ -101,7 +121,13 @@ public final class DocxWriter implements TableWriter {
     XmlText xml = new XmlText().raw(HEAD).open("Relationships", "xmlns", PACKAGE + "relationships");
     for (int i = 0; i < typesAndTargets.length; i += 2) {
       xml.empty(
-          "Relationship", "Id", "r" + (i / 2 + 1), "Type", OFFICE + typesAndTargets[i], "Target", typesAndTargets[i + 1]);
+          "Relationship",
+          "Id",
+          "r" + (i / 2 + 1),
+          "Type",
+          OFFICE + typesAndTargets[i],
+          "Target",
+          typesAndTargets[i + 1]);
     }
     return xml.close("Relationships").toString();
   }
@@ -110,8 +136,13 @@ public final class DocxWriter implements TableWriter {
     XmlText xml = new XmlText().raw(HEAD).open("w:settings", "xmlns:w", NAMESPACE);
     xml.open("w:compat");
     xml.empty(
-        "w:compatSetting", "w:name", "compatibilityMode", "w:uri",
-        "http://schemas.microsoft.com/office/word", "w:val", 15);
+        "w:compatSetting",
+        "w:name",
+        "compatibilityMode",
+        "w:uri",
+        "http://schemas.microsoft.com/office/word",
+        "w:val",
+        15);
     return xml.close("w:compat").close("w:settings").toString();
   }
 

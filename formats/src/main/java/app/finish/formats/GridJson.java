@@ -18,8 +18,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 
-/// A grid as two plain files: its texts as CSV, and what CSV can't say (typed numbers, spans, formats) as
-/// JSON.
+/// A grid as two plain files: its texts as CSV, and what CSV can't say (typed numbers, spans,
+/// formats) as JSON.
 final class GridJson {
   private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -60,7 +60,13 @@ final class GridJson {
         }
         SourceFormat format = cell.format();
         if (!format.equals(SourceFormat.PLAIN)) {
-          formats.addArray().add(row).add(column).add(format.bold()).add(format.italic()).add(format.indent());
+          formats
+              .addArray()
+              .add(row)
+              .add(column)
+              .add(format.bold())
+              .add(format.italic())
+              .add(format.indent());
         }
       }
     }
@@ -70,12 +76,19 @@ final class GridJson {
   static Grid read(String csv, JsonNode json, String fileName) throws Problem {
     int rows = json.path("rows").asInt(-1);
     int columns = json.path("columns").asInt(-1);
-    if (rows < 0 || columns < 0 || columns > Limits.COLUMNS || (long) rows * columns > Limits.CELLS) {
+    if (rows < 0
+        || columns < 0
+        || columns > Limits.COLUMNS
+        || (long) rows * columns > Limits.CELLS) {
       throw damaged(fileName);
     }
     GridCell[][] cells = new GridCell[rows][columns];
     try (CsvReader<CsvRecord> records =
-        CsvReader.builder().skipEmptyLines(false).allowMissingFields(true).allowExtraFields(true).ofCsvRecord(csv)) {
+        CsvReader.builder()
+            .skipEmptyLines(false)
+            .allowMissingFields(true)
+            .allowExtraFields(true)
+            .ofCsvRecord(csv)) {
       int row = 0;
       for (CsvRecord record : records) {
         for (int column = 0; row < rows && column < columns; column++) {
@@ -93,7 +106,8 @@ final class GridJson {
     for (JsonNode entry : json.path("formats")) {
       GridCell cell = at(cells, entry, fileName);
       SourceFormat format =
-          new SourceFormat(entry.path(2).asBoolean(), entry.path(3).asBoolean(), entry.path(4).asInt());
+          new SourceFormat(
+              entry.path(2).asBoolean(), entry.path(3).asBoolean(), entry.path(4).asInt());
       put(cells, entry, cell.with(format));
     }
     for (JsonNode entry : json.path("numbers")) {
@@ -103,7 +117,10 @@ final class GridJson {
     }
     for (JsonNode entry : json.path("spans")) {
       GridCell cell = at(cells, entry, fileName);
-      put(cells, entry, cell.spanning(Math.max(1, entry.path(2).asInt()), Math.max(1, entry.path(3).asInt())));
+      put(
+          cells,
+          entry,
+          cell.spanning(Math.max(1, entry.path(2).asInt()), Math.max(1, entry.path(3).asInt())));
     }
     List<List<GridCell>> lists = new ArrayList<>();
     for (GridCell[] row : cells) {

@@ -18,8 +18,8 @@ import java.util.List;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
-/// Writes HTML: a `table` with a caption, `scope` on every head, `headers` on every figure, and the look
-/// inline, so that it can be pasted into mail and editors.
+/// Writes HTML: a `table` with a caption, `scope` on every head, `headers` on every figure, and the
+/// look inline, so that it can be pasted into mail and editors.
 public final class HtmlWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
@@ -33,7 +33,9 @@ public final class HtmlWriter implements TableWriter {
     page.prependChild(new org.jsoup.nodes.DocumentType("html", "", ""));
     page.child(0).attr("lang", "en");
     page.head().appendElement("meta").attr("charset", "utf-8");
-    page.head().appendElement("title").text(proofs.isEmpty() ? "" : title(proofs.getFirst().dressed()));
+    page.head()
+        .appendElement("title")
+        .text(proofs.isEmpty() ? "" : title(proofs.getFirst().dressed()));
     for (int i = 0; i < proofs.size(); i++) {
       page.body().appendText("\n");
       page.body().appendChild(table(proofs.get(i), "t" + (i + 1)));
@@ -64,7 +66,12 @@ public final class HtmlWriter implements TableWriter {
     Dressed dressed = proof.dressed();
     Element table = new Element("table");
     double width = proof.columns().stream().mapToDouble(Proof.Column::width).sum();
-    table.attr("style", "border-collapse: collapse; width: " + points(width) + "; background: #" + dressed.palette().colour("paper").hex());
+    table.attr(
+        "style",
+        "border-collapse: collapse; width: "
+            + points(width)
+            + "; background: #"
+            + dressed.palette().colour("paper").hex());
     List<DressedRow> above = dressed.band(Band.ABOVE);
     if (!above.isEmpty()) {
       Element caption = table.appendElement("caption");
@@ -121,7 +128,8 @@ public final class HtmlWriter implements TableWriter {
   }
 
   private static void words(Element element, DressedCell cell) {
-    element.attr("style", text(cell.look()) + "; text-align: left; padding: " + padding(cell.look(), 0, 0));
+    element.attr(
+        "style", text(cell.look()) + "; text-align: left; padding: " + padding(cell.look(), 0, 0));
     runs(element, cell);
   }
 
@@ -161,7 +169,13 @@ public final class HtmlWriter implements TableWriter {
     look.fill().ifPresent(fill -> style.append("; background: ").append(fill));
     boolean ends = cell.rowSpan() == 1 || row.below().rule().isDrawn();
     rule(style, "top", look.ruleAbove().orHeavier(row.above().rule()), proof);
-    rule(style, "bottom", ends || look.ruleBelow().isDrawn() ? look.ruleBelow().orHeavier(row.below().rule()) : RuleLine.NONE, proof);
+    rule(
+        style,
+        "bottom",
+        ends || look.ruleBelow().isDrawn()
+            ? look.ruleBelow().orHeavier(row.below().rule())
+            : RuleLine.NONE,
+        proof);
     rule(style, "left", look.ruleLeft(), proof);
     rule(style, "right", look.ruleRight(), proof);
     return style.toString();
@@ -184,11 +198,19 @@ public final class HtmlWriter implements TableWriter {
 
   private static String generic(String face) {
     boolean serif = face.startsWith("Times") || face.equals("Georgia");
-    return serif ? ", 'Liberation Serif', serif" : face.equals("Calibri") ? ", Carlito, sans-serif" : ", 'Liberation Sans', sans-serif";
+    return serif
+        ? ", 'Liberation Serif', serif"
+        : face.equals("Calibri") ? ", Carlito, sans-serif" : ", 'Liberation Sans', sans-serif";
   }
 
   private static String padding(Look look, double left, double right) {
-    return points(look.above()) + " " + points(right) + " " + points(look.below()) + " " + points(left);
+    return points(look.above())
+        + " "
+        + points(right)
+        + " "
+        + points(look.below())
+        + " "
+        + points(left);
   }
 
   private static void rule(StringBuilder style, String side, RuleLine rule, Proof proof) {
@@ -198,7 +220,10 @@ public final class HtmlWriter implements TableWriter {
           .append(side)
           .append(": ")
           .append(points(rule.weight()))
-          .append(rule.kind() == RuleLine.Kind.SINGLE ? " solid " : rule.kind() == RuleLine.Kind.DOUBLE ? " double " : " dotted ")
+          .append(
+              rule.kind() == RuleLine.Kind.SINGLE
+                  ? " solid "
+                  : rule.kind() == RuleLine.Kind.DOUBLE ? " double " : " dotted ")
           .append(proof.dressed().palette().colour(rule.ink()));
     }
   }

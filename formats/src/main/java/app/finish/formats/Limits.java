@@ -5,8 +5,8 @@ import app.finish.core.grid.GridCell;
 import java.util.ArrayList;
 import java.util.List;
 
-/// How much Finish takes in. Beyond these a file is not a table to publish, and reading it would only
-/// fill the memory.
+/// How much Finish takes in. Beyond these a file is not a table to publish, and reading it would
+/// only fill the memory.
 final class Limits {
   /// Bytes of a file.
   static final long BYTES = 256L << 20;
@@ -19,7 +19,8 @@ final class Limits {
 
   private Limits() {}
 
-  /// The grid of these rows without the blank ones at its end and the blank cells at the ends of rows.
+  /// The grid of these rows without the blank ones at its end and the blank cells at the ends of
+  /// rows.
   ///
   /// @throws Problem if the sheet, filled up to a rectangle, has too many cells
   static Grid grid(String fileName, String sheetName, List<List<GridCell>> rows) throws Problem {

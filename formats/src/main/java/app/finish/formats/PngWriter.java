@@ -14,8 +14,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
-/// Writes PNG: the first table, on a paper just large enough, at 200 dots an inch. It draws the PDF, so
-/// that the two can't differ.
+/// Writes PNG: the first table, on a paper just large enough, at 200 dots an inch. It draws the
+/// PDF, so that the two can't differ.
 public final class PngWriter implements TableWriter {
   private static final float DOTS_PER_INCH = 200;
   private static final double MARGIN = 14;

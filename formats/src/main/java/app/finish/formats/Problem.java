@@ -2,8 +2,8 @@ package app.finish.formats;
 
 import java.io.IOException;
 
-/// Something that the person can mend. Its message is one sentence or two for them to read: which file,
-/// what is wrong, what to do.
+/// Something that the person can mend. Its message is one sentence or two for them to read: which
+/// file, what is wrong, what to do.
 public final class Problem extends IOException {
   private static final long serialVersionUID = 1;
 

@@ -74,7 +74,11 @@ public final class RecognitionJson {
 
   private static ObjectNode column(Table table, Leaf leaf) {
     ObjectNode node = JSON.createObjectNode();
-    node.put("part", leaf.role() == Role.MEMBER ? "body" : leaf.role() == Role.SUBTOTAL ? "subtotalColumn" : "grandTotalColumn");
+    node.put(
+        "part",
+        leaf.role() == Role.MEMBER
+            ? "body"
+            : leaf.role() == Role.SUBTOTAL ? "subtotalColumn" : "grandTotalColumn");
     ArrayNode headings = node.putArray("headings");
     leaf.labels().stream().filter(label -> !label.isEmpty()).forEach(headings::add);
     Measure measure = table.measures().get(leaf.measure().orElse(0));
@@ -91,7 +95,8 @@ public final class RecognitionJson {
   private static ArrayNode cells(Table table, SourceRow row) {
     ArrayNode cells = JSON.createArrayNode();
     for (int column = 0; column < table.body().columns(); column++) {
-      Value value = row.leaf().isPresent() ? table.body().at(row.leaf().getAsInt(), column) : Value.BLANK;
+      Value value =
+          row.leaf().isPresent() ? table.body().at(row.leaf().getAsInt(), column) : Value.BLANK;
       cells.add(value(value));
     }
     return cells;

@@ -21,7 +21,8 @@ public final class Samples {
   /// @return the file
   public static Path copy(String name, Path folder) throws IOException {
     Path file = folder.resolve(name);
-    try (InputStream stream = Samples.class.getResourceAsStream("/app/finish/formats/samples/" + name)) {
+    try (InputStream stream =
+        Samples.class.getResourceAsStream("/app/finish/formats/samples/" + name)) {
       Files.copy(stream, file, StandardCopyOption.REPLACE_EXISTING);
     }
     return file;

@@ -16,7 +16,8 @@ import java.util.Locale;
 /// Sends tables of a document out as a file. The window and the command line both go through here.
 ///
 /// ```java
-/// new Sending(new Fonts(), StyleFile.shipped()).write(document, List.of(0), OutputFormat.DOCX, Paper.A4, path);
+/// new Sending(new Fonts(), StyleFile.shipped()).write(document, List.of(0), OutputFormat.DOCX,
+/// Paper.A4, path);
 /// ```
 public final class Sending {
   private final Fonts fonts;
@@ -40,14 +41,16 @@ public final class Sending {
   /// Writes the tables, whole or not at all.
   ///
   /// @param places which tables, by their places in the document
-  /// @throws Problem if the format holds one table only and several are asked for, or if the file can't
-  ///     be written there
+  /// @throws Problem if the format holds one table only and several are asked for, or if the file
+  ///     can't be written there
   public void write(
       Document document, List<Integer> places, OutputFormat format, Paper chosen, Path file)
       throws IOException {
     if (places.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
-          "A " + format.label().toLowerCase(Locale.ROOT) + " holds one table. Send the tables one by one.");
+          "A "
+              + format.label().toLowerCase(Locale.ROOT)
+              + " holds one table. Send the tables one by one.");
     }
     TableWriter writer = format.writer(fonts);
     List<Proof> proofs = new ArrayList<>();

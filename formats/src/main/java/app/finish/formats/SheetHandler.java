@@ -45,8 +45,7 @@ final class SheetHandler extends DefaultHandler {
   private String value = "";
   private boolean collecting;
 
-  SheetHandler(
-      String fileName, ReadOnlySharedStringsTable strings, Optional<StylesTable> styles) {
+  SheetHandler(String fileName, ReadOnlySharedStringsTable strings, Optional<StylesTable> styles) {
     this.fileName = fileName;
     this.strings = strings;
     this.styles = styles;
@@ -133,7 +132,8 @@ final class SheetHandler extends DefaultHandler {
     Style own = style();
     GridCell plain =
         switch (type) {
-          case "s" -> GridCell.of(clean(strings.getItemAt(Integer.parseInt(value.strip())).getString()));
+          case "s" ->
+              GridCell.of(clean(strings.getItemAt(Integer.parseInt(value.strip())).getString()));
           case "b" -> GridCell.of(value.strip().equals("1") ? "TRUE" : "FALSE");
           case "n", "d" -> number(own);
           default -> GridCell.of(clean(value));
@@ -156,7 +156,8 @@ final class SheetHandler extends DefaultHandler {
       return GridCell.of(clean(value));
     }
     String shown = formatter.formatRawCellContents(number, own.number, own.pattern).strip();
-    OptionalDouble typed = own.date || !Double.isFinite(number) ? OptionalDouble.empty() : OptionalDouble.of(number);
+    OptionalDouble typed =
+        own.date || !Double.isFinite(number) ? OptionalDouble.empty() : OptionalDouble.of(number);
     return new GridCell(shown.isEmpty() ? "" : shown, typed, SourceFormat.PLAIN, 1, 1);
   }
 

@@ -34,7 +34,8 @@ public final class Sources {
       }
     }
     if (sources.isEmpty()) {
-      throw new Problem(name + " has no cells with anything in them. Pick a file that holds a table.");
+      throw new Problem(
+          name + " has no cells with anything in them. Pick a file that holds a table.");
     }
     return sources;
   }
@@ -48,7 +49,8 @@ public final class Sources {
       sources.add(new Source("pasted", grid));
     }
     if (sources.isEmpty()) {
-      throw new Problem("There is no table in what was pasted. Copy the cells of a table and paste again.");
+      throw new Problem(
+          "There is no table in what was pasted. Copy the cells of a table and paste again.");
     }
     return sources;
   }

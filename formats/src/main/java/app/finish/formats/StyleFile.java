@@ -20,8 +20,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/// House styles as JSON: `name`, `basedOn`, `palette` (role → #rrggbb) and `looks` (part → property →
-/// setting). docs/styles.md lists the parts and properties.
+/// House styles as JSON: `name`, `basedOn`, `palette` (role → #rrggbb) and `looks` (part → property
+/// → setting). docs/styles.md lists the parts and properties.
 ///
 /// ```java
 /// HouseStyle mine = StyleFile.read(Path.of("mine.json"));
@@ -116,7 +116,12 @@ public final class StyleFile {
               .orElseThrow(
                   () ->
                       new Problem(
-                          fileName + ", " + part + ": there is no property “" + key + "”. See docs/styles.md for the properties."));
+                          fileName
+                              + ", "
+                              + part
+                              + ": there is no property “"
+                              + key
+                              + "”. See docs/styles.md for the properties."));
       if (!property.accepts(value)) {
         throw new Problem(
             fileName

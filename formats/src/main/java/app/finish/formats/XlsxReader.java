@@ -23,8 +23,8 @@ import org.xml.sax.InputSource;
 import org.xml.sax.SAXException;
 import org.xml.sax.XMLReader;
 
-/// Reads XLSX workbooks (ECMA-376, spreadsheets) as a stream: spans, bold, italic, indents and number
-/// formats. Hidden sheets and hidden rows are left out.
+/// Reads XLSX workbooks (ECMA-376, spreadsheets) as a stream: spans, bold, italic, indents and
+/// number formats. Hidden sheets and hidden rows are left out.
 public final class XlsxReader implements TableReader {
   @Override
   public List<Grid> read(Path file) throws IOException {
@@ -94,7 +94,8 @@ public final class XlsxReader implements TableReader {
     }
     if (!Sources.startsWith(start, 'P', 'K')) {
       throw new Problem(
-          name + " is not an XLSX workbook, whatever its name says. Save the table as XLSX or CSV.");
+          name
+              + " is not an XLSX workbook, whatever its name says. Save the table as XLSX or CSV.");
     }
   }
 

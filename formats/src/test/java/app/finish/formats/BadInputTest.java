@@ -32,21 +32,27 @@ public class BadInputTest {
           + "<Override PartName='/xl/workbook.xml' ContentType='application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml'/>"
           + "<Override PartName='/xl/worksheets/sheet1.xml' ContentType='application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml'/>"
           + "</Types>";
-  private static final String RELATIONS = "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
+  private static final String RELATIONS =
+      "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
 
   /// A workbook by hand, with this as its sheet.
-  private static void workbook(Path file, String prolog, Iterable<String> sheet) throws IOException {
+  private static void workbook(Path file, String prolog, Iterable<String> sheet)
+      throws IOException {
     try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
       part(zip, "[Content_Types].xml", TYPES);
       part(zip, "_rels/.rels", relation("officeDocument", "xl/workbook.xml"));
       part(
           zip,
           "xl/workbook.xml",
-          "<workbook xmlns='http://schemas.openxmlformats.org/spreadsheetml/2006/main' xmlns:r='" + RELATIONS
+          "<workbook xmlns='http://schemas.openxmlformats.org/spreadsheetml/2006/main' xmlns:r='"
+              + RELATIONS
               + "'><sheets><sheet name='S' sheetId='1' r:id='r1'/></sheets></workbook>");
       part(zip, "xl/_rels/workbook.xml.rels", relation("worksheet", "worksheets/sheet1.xml"));
       zip.putNextEntry(new ZipEntry("xl/worksheets/sheet1.xml"));
-      zip.write((prolog + "<worksheet xmlns='http://schemas.openxmlformats.org/spreadsheetml/2006/main'><sheetData>").getBytes(StandardCharsets.UTF_8));
+      zip.write(
+          (prolog
+                  + "<worksheet xmlns='http://schemas.openxmlformats.org/spreadsheetml/2006/main'><sheetData>")
+              .getBytes(StandardCharsets.UTF_8));
       for (String piece : sheet) {
         zip.write(piece.getBytes(StandardCharsets.UTF_8));
       }
@@ -57,7 +63,12 @@ public class BadInputTest {
 
   private static String relation(String type, String target) {
     return "<Relationships xmlns='http://schemas.openxmlformats.org/package/2006/relationships'><Relationship Id='r1' Type='"
-        + RELATIONS + "/" + type + "' Target='" + target + "'/></Relationships>";
+        + RELATIONS
+        + "/"
+        + type
+        + "' Target='"
+        + target
+        + "'/></Relationships>";
   }
 
   private static void part(ZipOutputStream zip, String name, String text) throws IOException {
@@ -78,53 +89,121 @@ public class BadInputTest {
   public Object[][] files() {
     return new Object[][] {
       file("empty.csv", "empty.csv is empty", path -> Files.write(path, new byte[0])),
-      file("blank.csv", "blank.csv has no cells with anything in them", path -> Files.writeString(path, "\n,,\n\n")),
-      file("picture.csv", "picture.csv is not a text file", path -> Files.write(path, new byte[] {1, 0, 2, 0, 3})),
-      file("paper.csv", "paper.csv is not a text file", path -> Files.writeString(path, "%PDF-1.7\n%%EOF")),
-      file("text.xlsx", "text.xlsx is not an XLSX workbook", path -> Files.writeString(path, "Route,Fares\nHale,12")),
-      file("old.xlsx", "old.xlsx is a workbook of the old kind", path -> {
-        try (POIFSFileSystem system = new POIFSFileSystem(); OutputStream out = Files.newOutputStream(path)) {
-          system.createDocument(new java.io.ByteArrayInputStream(new byte[5000]), "Workbook");
-          system.writeFilesystem(out);
-        }
-      }),
+      file(
+          "blank.csv",
+          "blank.csv has no cells with anything in them",
+          path -> Files.writeString(path, "\n,,\n\n")),
+      file(
+          "picture.csv",
+          "picture.csv is not a text file",
+          path -> Files.write(path, new byte[] {1, 0, 2, 0, 3})),
+      file(
+          "paper.csv",
+          "paper.csv is not a text file",
+          path -> Files.writeString(path, "%PDF-1.7\n%%EOF")),
+      file(
+          "text.xlsx",
+          "text.xlsx is not an XLSX workbook",
+          path -> Files.writeString(path, "Route,Fares\nHale,12")),
+      file(
+          "old.xlsx",
+          "old.xlsx is a workbook of the old kind",
+          path -> {
+            try (POIFSFileSystem system = new POIFSFileSystem();
+                OutputStream out = Files.newOutputStream(path)) {
+              system.createDocument(new java.io.ByteArrayInputStream(new byte[5000]), "Workbook");
+              system.writeFilesystem(out);
+            }
+          }),
       file("locked.xlsx", "locked.xlsx is protected with a password", BadInputTest::encrypted),
-      file("cut.xlsx", "cut.xlsx can't be read as an XLSX workbook", path -> {
-        Path whole = Samples.copy(Samples.PIVOTS, path.getParent());
-        byte[] bytes = Files.readAllBytes(whole);
-        Files.write(path, Arrays.copyOf(bytes, bytes.length / 2));
-      }),
-      file("archive.xlsx", "archive.xlsx can't be read as an XLSX workbook", path -> {
-        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(path))) {
-          part(zip, "readme.txt", "no workbook");
-        }
-      }),
-      file("wide.csv", "wide.csv: row 2 has more than 16,384 columns",
+      file(
+          "cut.xlsx",
+          "cut.xlsx can't be read as an XLSX workbook",
+          path -> {
+            Path whole = Samples.copy(Samples.PIVOTS, path.getParent());
+            byte[] bytes = Files.readAllBytes(whole);
+            Files.write(path, Arrays.copyOf(bytes, bytes.length / 2));
+          }),
+      file(
+          "archive.xlsx",
+          "archive.xlsx can't be read as an XLSX workbook",
+          path -> {
+            try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(path))) {
+              part(zip, "readme.txt", "no workbook");
+            }
+          }),
+      file(
+          "wide.csv",
+          "wide.csv: row 2 has more than 16,384 columns",
           path -> Files.writeString(path, "a,b\n" + "1,".repeat(20_000) + "1\n")),
-      file("wide.xlsx", "wide.xlsx: row 1 has more than 16,384 columns",
-          path -> workbook(path, "", Arrays.asList("<row r='1'>", inline("A1", "x"), inline("ADSF1", "y"), "</row>"))),
-      file("huge.xlsx", "huge.xlsx holds more than 5 million cells",
-          path -> workbook(path, "", Arrays.asList("<row r='1'>", inline("A1", "x"), inline("XFD1", "y"), "</row>", "<row r='900000'>", inline("A900000", "z"), "</row>"))),
-      file("bomb.xlsx", "bomb.xlsx unpacks to far more than a workbook should", BadInputTest::zipBomb),
-      file("laughs.xlsx", "laughs.xlsx holds a document type declaration", path -> workbook(path,
-          "<!DOCTYPE x [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b '&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;'><!ENTITY c '&b;&b;&b;&b;&b;&b;&b;&b;'>]>",
-          Arrays.asList("<row r='1'>", inline("A1", "&c;&c;&c;&c;"), "</row>"))),
-      file("outside.xlsx", "outside.xlsx holds a document type declaration", path -> workbook(path,
-          "<!DOCTYPE x [<!ENTITY a SYSTEM 'file:///etc/hostname'>]>",
-          Arrays.asList("<row r='1'>", inline("A1", "&a;"), "</row>"))),
-      file("large.csv", "large.csv is 2048 MB; Finish reads files of up to 256 MB", path -> {
-        try (RandomAccessFile sparse = new RandomAccessFile(path.toFile(), "rw")) {
-          sparse.setLength(2L << 30);
-        }
-      }),
-      file("thesis.docx", "thesis.docx is of a kind that Finish does not bring in", path -> Files.writeString(path, "x")),
-      file("quote.csv", "quote.csv", path -> Files.writeString(path, "a,b\n\"never closed,1\n".repeat(1) + "x".repeat(20_000_000))),
+      file(
+          "wide.xlsx",
+          "wide.xlsx: row 1 has more than 16,384 columns",
+          path ->
+              workbook(
+                  path,
+                  "",
+                  Arrays.asList("<row r='1'>", inline("A1", "x"), inline("ADSF1", "y"), "</row>"))),
+      file(
+          "huge.xlsx",
+          "huge.xlsx holds more than 5 million cells",
+          path ->
+              workbook(
+                  path,
+                  "",
+                  Arrays.asList(
+                      "<row r='1'>",
+                      inline("A1", "x"),
+                      inline("XFD1", "y"),
+                      "</row>",
+                      "<row r='900000'>",
+                      inline("A900000", "z"),
+                      "</row>"))),
+      file(
+          "bomb.xlsx",
+          "bomb.xlsx unpacks to far more than a workbook should",
+          BadInputTest::zipBomb),
+      file(
+          "laughs.xlsx",
+          "laughs.xlsx holds a document type declaration",
+          path ->
+              workbook(
+                  path,
+                  "<!DOCTYPE x [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b '&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;'><!ENTITY c '&b;&b;&b;&b;&b;&b;&b;&b;'>]>",
+                  Arrays.asList("<row r='1'>", inline("A1", "&c;&c;&c;&c;"), "</row>"))),
+      file(
+          "outside.xlsx",
+          "outside.xlsx holds a document type declaration",
+          path ->
+              workbook(
+                  path,
+                  "<!DOCTYPE x [<!ENTITY a SYSTEM 'file:///etc/hostname'>]>",
+                  Arrays.asList("<row r='1'>", inline("A1", "&a;"), "</row>"))),
+      file(
+          "large.csv",
+          "large.csv is 2048 MB; Finish reads files of up to 256 MB",
+          path -> {
+            try (RandomAccessFile sparse = new RandomAccessFile(path.toFile(), "rw")) {
+              sparse.setLength(2L << 30);
+            }
+          }),
+      file(
+          "thesis.docx",
+          "thesis.docx is of a kind that Finish does not bring in",
+          path -> Files.writeString(path, "x")),
+      file(
+          "quote.csv",
+          "quote.csv",
+          path ->
+              Files.writeString(
+                  path, "a,b\n\"never closed,1\n".repeat(1) + "x".repeat(20_000_000))),
     };
   }
 
   private static void encrypted(Path path) throws Exception {
     Path plain = Samples.copy(Samples.PIVOTS, path.getParent());
-    try (POIFSFileSystem system = new POIFSFileSystem(); OutputStream out = Files.newOutputStream(path)) {
+    try (POIFSFileSystem system = new POIFSFileSystem();
+        OutputStream out = Files.newOutputStream(path)) {
       Encryptor encryptor = new EncryptionInfo(EncryptionMode.agile).getEncryptor();
       encryptor.confirmPassword("marram");
       try (OutputStream locked = encryptor.getDataStream(system)) {
@@ -147,13 +226,19 @@ public class BadInputTest {
     assertThatThrownBy(() -> Sources.read(file))
         .isInstanceOf(Problem.class)
         .hasMessageStartingWith(sentence)
-        .satisfies(problem -> assertThat(problem.getMessage()).endsWith(".").doesNotContain("Exception").doesNotContain("null"));
+        .satisfies(
+            problem ->
+                assertThat(problem.getMessage())
+                    .endsWith(".")
+                    .doesNotContain("Exception")
+                    .doesNotContain("null"));
     Files.deleteIfExists(file);
   }
 
   @Test
   public void aMissingFileAndAFolderAreSaidToBeSo() {
-    assertThatThrownBy(() -> Sources.read(Path.of("/no/such.csv"))).hasMessageContaining("There is no file /no/such.csv");
+    assertThatThrownBy(() -> Sources.read(Path.of("/no/such.csv")))
+        .hasMessageContaining("There is no file /no/such.csv");
     assertThatThrownBy(() -> Sources.read(Given.folder())).hasMessageContaining("is a folder");
   }
 

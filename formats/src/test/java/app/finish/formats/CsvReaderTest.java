@@ -66,7 +66,10 @@ public class CsvReaderTest {
 
   @Test
   public void keepsIndentsQuotesAndRaggedRows() throws IOException {
-    Grid grid = read("Route,Boats\n  Winter,\"1,204\"\n\"say \"\"hi\"\"\"\n\nlast,1,2,3\n".getBytes(StandardCharsets.UTF_8));
+    Grid grid =
+        read(
+            "Route,Boats\n  Winter,\"1,204\"\n\"say \"\"hi\"\"\"\n\nlast,1,2,3\n"
+                .getBytes(StandardCharsets.UTF_8));
     assertThat(grid.columns()).isEqualTo(4);
     assertThat(grid.at(1, 0).text()).isEqualTo("  Winter");
     assertThat(grid.at(1, 1).text()).isEqualTo("1,204");

@@ -28,7 +28,11 @@ public class DocumentFileTest {
     Document demo = Samples.demo();
     DocumentTable first = demo.tables().getFirst();
     Corrections corrections =
-        Corrections.NONE.withHeadRows(2).withStubColumns(2).withRow(9, RowRole.SUBTOTAL).withRow(20, RowRole.LEFT_OUT);
+        Corrections.NONE
+            .withHeadRows(2)
+            .withStubColumns(2)
+            .withRow(9, RowRole.SUBTOTAL)
+            .withRow(20, RowRole.LEFT_OUT);
     HouseStyle own =
         StyleFile.shipped()
             .named("APA 7")
@@ -60,13 +64,20 @@ public class DocumentFileTest {
   @Test
   public void keepsAnyCell() throws IOException {
     Random random = new Random(3);
-    String[] texts = {"", " ", "  indented", "a,b", "say \"x\"", "=1+1", "−1.204,50", "#DIV/0!", "名前", "a\tb"};
+    String[] texts = {
+      "", " ", "  indented", "a,b", "say \"x\"", "=1+1", "−1.204,50", "#DIV/0!", "名前", "a\tb"
+    };
     GridCell[][] cells = new GridCell[12][7];
     for (GridCell[] row : cells) {
       for (int i = 0; i < row.length; i++) {
         String text = texts[random.nextInt(texts.length)];
-        GridCell cell = random.nextBoolean() || text.isBlank() ? GridCell.of(text) : GridCell.of(random.nextGaussian() * 1e6, text);
-        row[i] = cell.with(new SourceFormat(random.nextBoolean(), random.nextBoolean(), random.nextInt(3)));
+        GridCell cell =
+            random.nextBoolean() || text.isBlank()
+                ? GridCell.of(text)
+                : GridCell.of(random.nextGaussian() * 1e6, text);
+        row[i] =
+            cell.with(
+                new SourceFormat(random.nextBoolean(), random.nextBoolean(), random.nextInt(3)));
       }
     }
     cells[0][0] = cells[0][0].spanning(2, 3);
@@ -86,9 +97,17 @@ public class DocumentFileTest {
     DocumentFile.write(full(), file);
     try (ZipFile zip = new ZipFile(file.toFile())) {
       assertThat(zip.stream().map(Object::toString))
-          .contains("finish.json", "tables/t1/source.csv", "tables/t1/source.json", "tables/t1/finish.json", "styles/1.json");
-      String csv = new String(zip.getInputStream(zip.getEntry("tables/t1/source.csv")).readAllBytes(), "UTF-8");
-      assertThat(csv).startsWith("\"Fares, running cost and cost recovery by route, season and year\"");
+          .contains(
+              "finish.json",
+              "tables/t1/source.csv",
+              "tables/t1/source.json",
+              "tables/t1/finish.json",
+              "styles/1.json");
+      String csv =
+          new String(
+              zip.getInputStream(zip.getEntry("tables/t1/source.csv")).readAllBytes(), "UTF-8");
+      assertThat(csv)
+          .startsWith("\"Fares, running cost and cost recovery by route, season and year\"");
     }
   }
 

@@ -66,7 +66,8 @@ final class Given {
   /// A document as a file of a format.
   static Path sent(Document document, OutputFormat format) throws IOException {
     Path file = folder().resolve("out." + format.extension());
-    List<Integer> places = java.util.stream.IntStream.range(0, document.tables().size()).boxed().toList();
+    List<Integer> places =
+        java.util.stream.IntStream.range(0, document.tables().size()).boxed().toList();
     sending().write(document, places, format, Paper.A4, file);
     return file;
   }

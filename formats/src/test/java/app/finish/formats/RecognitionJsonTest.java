@@ -46,7 +46,16 @@ public class RecognitionJsonTest {
     table.fieldNames().forEachRemaining(names::add);
     assertThat(names)
         .containsExactly(
-            "title", "units", "held", "notes", "stubHead", "rows", "columns", "cells", "evidence", "findings");
+            "title",
+            "units",
+            "held",
+            "notes",
+            "stubHead",
+            "rows",
+            "columns",
+            "cells",
+            "evidence",
+            "findings");
     assertThat(table.path("title").asText()).isEqualTo("Fares by route");
     assertThat(table.path("units").asText()).isEqualTo("in thousands");
     assertThat(table.path("held").toString()).isEqualTo("[\"Year: 2026\"]");
@@ -59,21 +68,27 @@ public class RecognitionJsonTest {
     assertThat(table.path("rows").get(6).toString())
         .isEqualTo("{\"part\":\"grandTotalRow\",\"level\":1,\"headings\":[\"Grand total\"]}");
     assertThat(table.path("columns").get(0).toString())
-        .isEqualTo("{\"part\":\"body\",\"headings\":[\"Fares\"],\"measure\":{\"name\":\"Fares\",\"kind\":\"sum\",\"unit\":\"€\"}}");
+        .isEqualTo(
+            "{\"part\":\"body\",\"headings\":[\"Fares\"],\"measure\":{\"name\":\"Fares\",\"kind\":\"sum\",\"unit\":\"€\"}}");
     assertThat(table.path("cells").get(0).toString())
         .isEqualTo("[{\"value\":12.5,\"written\":\"€12.50\"},{\"value\":120,\"written\":\"120\"}]");
     assertThat(table.path("cells").get(1).get(1).toString()).isEqualTo("{\"text\":\"n/a\"}");
-    assertThat(table.path("cells").get(3).get(1).toString()).isEqualTo("{\"missing\":\"dash\",\"written\":\"–\"}");
+    assertThat(table.path("cells").get(3).get(1).toString())
+        .isEqualTo("{\"missing\":\"dash\",\"written\":\"–\"}");
     assertThat(table.path("cells").get(4).get(1).toString()).isEqualTo("{\"missing\":\"blank\"}");
     assertThat(table.path("findings").toString()).isEqualTo("[]");
   }
 
   @Test
   public void groupRowsStandInPlaceWithBlankCells() throws IOException {
-    JsonNode table = json("Route | 2025 | 2026", "Hale", "  Winter | 1 | 2", "  Summer | 3 | 5").path("tables").get(0);
+    JsonNode table =
+        json("Route | 2025 | 2026", "Hale", "  Winter | 1 | 2", "  Summer | 3 | 5")
+            .path("tables")
+            .get(0);
     assertThat(table.path("rows").get(0).toString())
         .isEqualTo("{\"part\":\"groupRow\",\"level\":1,\"headings\":[\"Hale\"]}");
-    assertThat(table.path("cells").get(0).toString()).isEqualTo("[{\"missing\":\"blank\"},{\"missing\":\"blank\"}]");
+    assertThat(table.path("cells").get(0).toString())
+        .isEqualTo("[{\"missing\":\"blank\"},{\"missing\":\"blank\"}]");
     assertThat(table.path("rows")).hasSameSizeAs(table.path("cells"));
   }
 }

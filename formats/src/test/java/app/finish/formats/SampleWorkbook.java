@@ -16,8 +16,8 @@ import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.ss.util.CellRangeAddress;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 
-/// Makes the workbook of the demo: pivots of Marram Sound's sailings from a seeded generator. Run it to
-/// make the shipped file again; a test holds that the file is what this makes.
+/// Makes the workbook of the demo: pivots of Marram Sound's sailings from a seeded generator. Run
+/// it to make the shipped file again; a test holds that the file is what this makes.
 public final class SampleWorkbook {
   static final String[] ROUTES = {"Hale–Orrin", "Orrin–Skell", "Skell–Tamsay"};
   static final String[] SEASONS = {"Winter", "Spring", "Summer", "Autumn"};
@@ -31,8 +31,7 @@ public final class SampleWorkbook {
   /// Passengers, fares and running cost (thousands of euros) of a route in a season of a year.
   record Sailing(int passengers, double fares, double cost) {
     Sailing plus(Sailing other) {
-      return new Sailing(
-          passengers + other.passengers, fares + other.fares, cost + other.cost);
+      return new Sailing(passengers + other.passengers, fares + other.fares, cost + other.cost);
     }
   }
 
@@ -47,7 +46,11 @@ public final class SampleWorkbook {
           double travel = size[route] * season[s] * (0.93 + 0.14 * random.nextDouble());
           int passengers = (int) Math.round(52_000 * travel);
           double fares = tenths(passengers * (12.2 + 2.4 * random.nextDouble()) / 1000);
-          double cost = tenths((120 + 310 * size[route]) * (0.8 + 0.35 * season[s]) * (0.92 + 0.16 * random.nextDouble()));
+          double cost =
+              tenths(
+                  (120 + 310 * size[route])
+                      * (0.8 + 0.35 * season[s])
+                      * (0.92 + 0.16 * random.nextDouble()));
           sailings[route][s][year] = new Sailing(passengers, fares, cost);
         }
       }

@@ -74,7 +74,8 @@ public class WritersTest {
       List<String> cells = new ArrayList<>();
       for (Tc cell : children(row.getContent(), Tc.class)) {
         boolean goesOn =
-            cell.getTcPr().getVMerge() != null && !"restart".equals(cell.getTcPr().getVMerge().getVal());
+            cell.getTcPr().getVMerge() != null
+                && !"restart".equals(cell.getTcPr().getVMerge().getVal());
         if (!goesOn) {
           cells.add(TextUtils.getText(cell));
         }
@@ -94,12 +95,18 @@ public class WritersTest {
     Tbl table = table(file);
     assertThat(texts(table)).isEqualTo(APA);
     List<Tr> rows = children(table.getContent(), Tr.class);
-    assertThat(rows.get(0).getTrPr().getCnfStyleOrDivIdOrGridBefore()).map(e -> e.getName().getLocalPart()).contains("tblHeader", "cantSplit");
-    assertThat(rows.get(3).getTrPr().getCnfStyleOrDivIdOrGridBefore()).map(e -> e.getName().getLocalPart()).doesNotContain("tblHeader");
+    assertThat(rows.get(0).getTrPr().getCnfStyleOrDivIdOrGridBefore())
+        .map(e -> e.getName().getLocalPart())
+        .contains("tblHeader", "cantSplit");
+    assertThat(rows.get(3).getTrPr().getCnfStyleOrDivIdOrGridBefore())
+        .map(e -> e.getName().getLocalPart())
+        .doesNotContain("tblHeader");
     Tc spanner = children(rows.getFirst().getContent(), Tc.class).get(1);
     assertThat(spanner.getTcPr().getGridSpan().getVal().intValue()).isEqualTo(2);
     assertThat(table.getTblGrid().getGridCol()).hasSize(5);
-    P figure = children(children(rows.get(3).getContent(), Tc.class).get(1).getContent(), P.class).getFirst();
+    P figure =
+        children(children(rows.get(3).getContent(), Tc.class).get(1).getContent(), P.class)
+            .getFirst();
     assertThat(figure.getPPr().getTabs().getTab().getFirst().getVal()).isEqualTo(STTabJc.DECIMAL);
     assertThat(figure.getPPr().getKeepNext()).isNotNull();
     P rule = children(spanner.getContent(), P.class).getFirst();
@@ -111,13 +118,21 @@ public class WritersTest {
     WordprocessingMLPackage file = docx(Given.pivot(style));
     var styles = file.getMainDocumentPart().getStyleDefinitionsPart().getContents().getStyle();
     var head =
-        styles.stream().filter(one -> one.getName().getVal().equals("Finish column head")).findFirst().orElseThrow();
+        styles.stream()
+            .filter(one -> one.getName().getVal().equals("Finish column head"))
+            .findFirst()
+            .orElseThrow();
     Proof proof = Given.proof(Given.pivot(style), OutputFormat.DOCX);
     assertThat(head.getRPr().getRFonts().getAscii()).isEqualTo(proof.dressed().root().face());
-    assertThat(head.getRPr().getSz().getVal().doubleValue() / 2).isEqualTo(proof.dressed().root().size());
+    assertThat(head.getRPr().getSz().getVal().doubleValue() / 2)
+        .isEqualTo(proof.dressed().root().size());
     for (P paragraph : children(file.getMainDocumentPart().getContent(), P.class)) {
-      String id = paragraph.getPPr() == null || paragraph.getPPr().getPStyle() == null ? "" : paragraph.getPPr().getPStyle().getVal();
-      assertThat(id.isEmpty() || styles.stream().anyMatch(one -> one.getStyleId().equals(id))).isTrue();
+      String id =
+          paragraph.getPPr() == null || paragraph.getPPr().getPStyle() == null
+              ? ""
+              : paragraph.getPPr().getPStyle().getVal();
+      assertThat(id.isEmpty() || styles.stream().anyMatch(one -> one.getStyleId().equals(id)))
+          .isTrue();
     }
   }
 
@@ -133,7 +148,10 @@ public class WritersTest {
     for (Tr row : rows) {
       int columns = 0;
       for (Tc cell : children(row.getContent(), Tc.class)) {
-        columns += cell.getTcPr().getGridSpan() == null ? 1 : cell.getTcPr().getGridSpan().getVal().intValue();
+        columns +=
+            cell.getTcPr().getGridSpan() == null
+                ? 1
+                : cell.getTcPr().getGridSpan().getVal().intValue();
       }
       assertThat(columns).isEqualTo(6);
     }
@@ -142,7 +160,8 @@ public class WritersTest {
   @Test
   public void docxHoldsTheWordsAndSeveralTables() throws Exception {
     Document two =
-        Given.document("APA 7", "First", "", "a | b", "x | 1", "", "Second", "", "a | b", "y | 2", "Note. n.");
+        Given.document(
+            "APA 7", "First", "", "a | b", "x | 1", "", "Second", "", "a | b", "y | 2", "Note. n.");
     WordprocessingMLPackage file = docx(two);
     assertThat(children(file.getMainDocumentPart().getContent(), Tbl.class)).hasSize(2);
     List<String> words =
@@ -175,7 +194,9 @@ public class WritersTest {
     }
     Element figure = table.selectFirst("tbody tr:eq(2) td:eq(3)");
     assertThat(figure.text()).isEqualTo("1,300.0");
-    assertThat(List.of(figure.attr("headers").split(" ")).stream().map(id -> page.getElementById(id).text()))
+    assertThat(
+            List.of(figure.attr("headers").split(" ")).stream()
+                .map(id -> page.getElementById(id).text()))
         .containsExactly("Hale–Orrin", "Summer", "2026", "Fares");
     assertThat(figure.attr("style")).contains("Times New Roman").contains("text-align: right");
   }
@@ -183,7 +204,10 @@ public class WritersTest {
   @Test(dataProvider = "styles")
   public void htmlPutsNoScriptOrStyleSheetInTheWay(String style) throws IOException {
     String html = Files.readString(Given.sent(Given.pivot(style), OutputFormat.HTML));
-    assertThat(html).startsWith("<!doctype html>").doesNotContain("<script").doesNotContain("<style");
+    assertThat(html)
+        .startsWith("<!doctype html>")
+        .doesNotContain("<script")
+        .doesNotContain("<style");
     assertThat(html).contains("Skell &amp; &lt;Tamsay&gt;");
   }
 
@@ -200,25 +224,36 @@ public class WritersTest {
       PDFTextStripper stripper =
           new PDFTextStripper() {
             @Override
-            protected void writeString(String text, List<TextPosition> positions) throws IOException {
+            protected void writeString(String text, List<TextPosition> positions)
+                throws IOException {
               glyphs.addAll(positions);
               super.writeString(text, positions);
             }
           };
       String text = stripper.getText(pdf);
-      assertThat(text).contains("Route").contains("1,300.0").contains("Skell & <Tamsay>").contains("Note.");
+      assertThat(text)
+          .contains("Route")
+          .contains("1,300.0")
+          .contains("Skell & <Tamsay>")
+          .contains("Note.");
     }
     for (Mark mark : proof.pages().getFirst().marks()) {
       if (mark instanceof Mark.Text text) {
         Optional<TextPosition> first =
             glyphs.stream()
-                .filter(glyph -> Math.abs(glyph.getX() - text.x()) < 0.1 && Math.abs(glyph.getY() - text.y()) < 0.1)
+                .filter(
+                    glyph ->
+                        Math.abs(glyph.getX() - text.x()) < 0.1
+                            && Math.abs(glyph.getY() - text.y()) < 0.1)
                 .findFirst();
         assertThat(first).as(text.text()).isPresent();
         double end = text.x() + text.width();
         Optional<TextPosition> last =
             glyphs.stream()
-                .filter(glyph -> Math.abs(glyph.getX() + glyph.getWidth() - end) < 0.1 && Math.abs(glyph.getY() - text.y()) < 0.1)
+                .filter(
+                    glyph ->
+                        Math.abs(glyph.getX() + glyph.getWidth() - end) < 0.1
+                            && Math.abs(glyph.getY() - text.y()) < 0.1)
                 .findFirst();
         assertThat(last).as("end of " + text.text()).isPresent();
       }

@@ -8,16 +8,18 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/// All that a person decided about one table. Applied to new numbers it gives the same table of the new
-/// numbers.
+/// All that a person decided about one table. Applied to new numbers it gives the same table of the
+/// new numbers.
 ///
 /// ```java
-/// Finish finish = Finish.in("Plain").withStyle("APA 7").withWord(PartName.TITLE, "Fares by Route");
+/// Finish finish = Finish.in("Plain").withStyle("APA 7").withWord(PartName.TITLE, "Fares by
+/// Route");
 /// ```
 ///
 /// @param corrections what was corrected of what was recognised
 /// @param style the name of the style it wears
-/// @param words words given in the place of the source's: title, units, note (the general note), source
+/// @param words words given in the place of the source's: title, units, note (the general note),
+///     source
 public record Finish(Corrections corrections, String style, Map<PartName, String> words) {
   /// Copies the words.
   public Finish {

@@ -34,7 +34,8 @@ public record History(List<Step> past, Document present, List<Step> future) {
     return new History(List.of(), document, List.of());
   }
 
-  /// The history after a change. What had been undone is gone; a change that changes nothing is none.
+  /// The history after a change. What had been undone is gone; a change that changes nothing is
+  /// none.
   public History with(String label, Document changed) {
     if (changed.equals(present)) {
       return this;

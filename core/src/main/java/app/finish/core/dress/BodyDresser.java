@@ -37,7 +37,8 @@ final class BodyDresser {
       List<Selector> selectors = new ArrayList<>();
       switch (leaf.role()) {
         case MEMBER -> {}
-        case SUBTOTAL -> Dresser.addPart(selectors, new Part(PartName.SUBTOTAL_COLUMN, leaf.level()));
+        case SUBTOTAL ->
+            Dresser.addPart(selectors, new Part(PartName.SUBTOTAL_COLUMN, leaf.level()));
         case GRAND_TOTAL -> Dresser.addPart(selectors, Part.of(PartName.GRAND_TOTAL_COLUMN));
       }
       columnSelectors.add(selectors);
@@ -78,7 +79,9 @@ final class BodyDresser {
 
   private static int shared(List<Heading> open, List<Heading> groups) {
     int shared = 0;
-    while (shared < open.size() && shared < groups.size() && open.get(shared) == groups.get(shared)) {
+    while (shared < open.size()
+        && shared < groups.size()
+        && open.get(shared) == groups.get(shared)) {
       shared++;
     }
     return shared;
@@ -197,8 +200,7 @@ final class BodyDresser {
     return written.substring(end);
   }
 
-  private void addStub(
-      List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
+  private void addStub(List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
     if (!indented) {
       addStubColumns(cells, leaf, part, rowSelectors);
       return;
@@ -206,7 +208,9 @@ final class BodyDresser {
     List<Heading> path = leaf.path();
     int groups = depthOf(path.subList(0, path.size() - 1));
     int indent = leaf.isNamedAsItsGroup() ? groups - 1 : groups;
-    cells.add(stubCell(0, 1, 1, path.getLast().label(), indent, path.size() - 1, leaf, part, rowSelectors));
+    cells.add(
+        stubCell(
+            0, 1, 1, path.getLast().label(), indent, path.size() - 1, leaf, part, rowSelectors));
   }
 
   private DressedCell stubCell(
@@ -260,7 +264,15 @@ final class BodyDresser {
         }
         cells.add(
             stubCell(
-                level, 1, rows, path.get(level).label(), 0, level, leaf, Part.of(PartName.BODY), List.of()));
+                level,
+                1,
+                rows,
+                path.get(level).label(),
+                0,
+                level,
+                leaf,
+                Part.of(PartName.BODY),
+                List.of()));
       }
     }
   }

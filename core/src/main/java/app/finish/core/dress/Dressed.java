@@ -13,8 +13,8 @@ import java.util.List;
 /// @param rows the rows from top to bottom
 /// @param stubColumns how many of the columns are the stub
 /// @param columns how many columns there are in all
-/// @param measures for each column the place of its measure, so that columns of one measure can be set
-///     alike; −1 for the stub or where the rows name the measures
+/// @param measures for each column the place of its measure, so that columns of one measure can be
+///     set alike; −1 for the stub or where the rows name the measures
 public record Dressed(
     String style,
     Palette palette,

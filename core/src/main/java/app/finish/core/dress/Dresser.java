@@ -45,7 +45,13 @@ public final class Dresser {
       measures.add(column < stub ? -1 : across.get(column - stub).measure().orElse(-1));
     }
     return new Dressed(
-        cascade.style().name(), cascade.palette(), root, rows, stub, stub + across.size(), measures);
+        cascade.style().name(),
+        cascade.palette(),
+        root,
+        rows,
+        stub,
+        stub + across.size(),
+        measures);
   }
 
   private static void addEdges(

@@ -71,7 +71,8 @@ final class HeadDresser {
     for (int i = 0; i < given.size(); i++) {
       String name = given.get(i);
       boolean plain = name.length() > 1 && Character.isLowerCase(name.charAt(1));
-      String joined = i > 0 && plain ? name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1) : name;
+      String joined =
+          i > 0 && plain ? name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1) : name;
       text.append(i == 0 ? "" : i == given.size() - 1 ? " and " : ", ").append(joined);
     }
     return text.toString();
@@ -121,6 +122,7 @@ final class HeadDresser {
     if (named) {
       return heading.label();
     }
-    return heading.label() + (measure.unit().equals("%") ? ",\u00A0%" : "\u00A0(" + measure.unit() + ")");
+    return heading.label()
+        + (measure.unit().equals("%") ? ",\u00A0%" : "\u00A0(" + measure.unit() + ")");
   }
 }

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/// Cells as they came, in rows of equal length. A cell that spans stands at its upper left place; the
-/// places that it covers are blank.
+/// Cells as they came, in rows of equal length. A cell that spans stands at its upper left place;
+/// the places that it covers are blank.
 ///
 /// ```java
 /// Grid grid = Grid.ofText("Route | Fares", "Hale–Orrin | 12.5");

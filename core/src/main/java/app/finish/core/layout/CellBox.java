@@ -11,7 +11,8 @@ import app.finish.core.dress.DressedRow;
 /// @param height its height
 /// @param row the row that it is in
 /// @param cell the cell
-public record CellBox(double x, double y, double width, double height, DressedRow row, DressedCell cell) {
+public record CellBox(
+    double x, double y, double width, double height, DressedRow row, DressedCell cell) {
   /// Whether a point is inside.
   public boolean contains(double px, double py) {
     return px >= x && px < x + width && py >= y && py < y + height;

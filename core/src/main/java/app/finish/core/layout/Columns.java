@@ -51,7 +51,8 @@ final class Columns {
         } else if (cell.columnSpan() == 1) {
           double indent = cell.indent() * cell.look().indent();
           double padding = 2 * cell.look().sides() + indent;
-          widen(cell.column(), measurer.natural(cell) + padding, measurer.narrowest(cell) + padding);
+          widen(
+              cell.column(), measurer.natural(cell) + padding, measurer.narrowest(cell) + padding);
         }
       }
     }
@@ -81,8 +82,8 @@ final class Columns {
     after[cell.column()] = Math.max(after[cell.column()], right);
   }
 
-  /// Where the part of a figure that stands after the decimal mark begins: at the mark, or behind the
-  /// last digit.
+  /// Where the part of a figure that stands after the decimal mark begins: at the mark, or behind
+  /// the last digit.
   static int pointOf(String text, DressedCell cell) {
     String mark = cell.look().numbers().decimalMark();
     int end = text.length();
@@ -177,7 +178,9 @@ final class Columns {
           continue;
         }
         double need =
-            (row.band() == Band.HEAD ? Math.min(measurer.natural(cell), 220) : measurer.natural(cell))
+            (row.band() == Band.HEAD
+                    ? Math.min(measurer.natural(cell), 220)
+                    : measurer.natural(cell))
                 + 2 * cell.look().sides();
         double have = 0;
         for (int i = 0; i < cell.columnSpan(); i++) {
@@ -198,8 +201,8 @@ final class Columns {
     return Arrays.stream(widths).sum();
   }
 
-  /// Makes the columns fit a width: breaks stub and heads if it is too narrow; shares out what is left if
-  /// the table is to be as wide as the page.
+  /// Makes the columns fit a width: breaks stub and heads if it is too narrow; shares out what is
+  /// left if the table is to be as wide as the page.
   void fit(double width) {
     System.arraycopy(natural, 0, widths, 0, widths.length);
     double over = total() - width;
@@ -244,8 +247,8 @@ final class Columns {
     }
   }
 
-  /// How much of what could be taken from the columns was taken to make them fit: the more, the more
-  /// cramped the table is.
+  /// How much of what could be taken from the columns was taken to make them fit: the more, the
+  /// more cramped the table is.
   double strain() {
     double spare = 0;
     double taken = 0;

@@ -12,8 +12,8 @@ import java.util.List;
 /// Proof proof = new Compositor(new Fonts()).layOut(dressed, Paper.A4);
 /// ```
 ///
-/// A table that is too wide is first broken in its stub and heads, then the paper is turned, and at last
-/// the paper is as wide as the table needs: no figure is ever cut.
+/// A table that is too wide is first broken in its stub and heads, then the paper is turned, and at
+/// last the paper is as wide as the table needs: no figure is ever cut.
 public final class Compositor {
   private static final double CRAMPED = 0.6;
 
@@ -52,8 +52,7 @@ public final class Compositor {
     return turned.withWidth(columns.total() + 2 * turned.margin());
   }
 
-  private List<Proof.Page> pages(
-      Dressed dressed, Columns columns, List<SetRow> rows, Paper paper) {
+  private List<Proof.Page> pages(Dressed dressed, Columns columns, List<SetRow> rows, Paper paper) {
     List<List<SetRow>> sheets = paper.paged() ? broken(rows, paper) : List.of(rows);
     List<Proof.Page> pages = new ArrayList<>();
     for (List<SetRow> sheet : sheets) {
@@ -68,12 +67,11 @@ public final class Compositor {
     return pages;
   }
 
-  /// Breaks the rows into sheets: heads repeat, rows that keep with the next stay with it, and what is
-  /// taller than a sheet stands alone.
+  /// Breaks the rows into sheets: heads repeat, rows that keep with the next stay with it, and what
+  /// is taller than a sheet stands alone.
   private static List<List<SetRow>> broken(List<SetRow> rows, Paper paper) {
     double room = paper.height() - 2 * paper.margin();
-    List<SetRow> heads =
-        rows.stream().filter(row -> row.row().band() == Band.HEAD).toList();
+    List<SetRow> heads = rows.stream().filter(row -> row.row().band() == Band.HEAD).toList();
     List<List<SetRow>> sheets = new ArrayList<>();
     List<SetRow> sheet = new ArrayList<>();
     double used = 0;
@@ -84,7 +82,9 @@ public final class Compositor {
       while (end < rows.size() && rows.get(end - 1).row().keepsWithNext()) {
         need += rows.get(end++).height();
       }
-      if (used + need > room && !sheet.isEmpty() && used > heads.stream().mapToDouble(SetRow::height).sum()) {
+      if (used + need > room
+          && !sheet.isEmpty()
+          && used > heads.stream().mapToDouble(SetRow::height).sum()) {
         sheets.add(sheet);
         boolean body = rows.get(at).row().band() == Band.BODY;
         sheet = new ArrayList<>(body ? heads : List.of());

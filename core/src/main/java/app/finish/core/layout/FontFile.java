@@ -4,9 +4,9 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
-/// The measures of one TrueType font: how wide each character is, how far the font goes up and down. It
-/// reads the tables `head`, `hhea`, `hmtx` and `cmap` (formats 4 and 12) of the OpenType specification and
-/// nothing else; glyphs are drawn by whoever paints.
+/// The measures of one TrueType font: how wide each character is, how far the font goes up and
+/// down. It reads the tables `head`, `hhea`, `hmtx` and `cmap` (formats 4 and 12) of the OpenType
+/// specification and nothing else; glyphs are drawn by whoever paints.
 final class FontFile {
   private final ByteBuffer data;
   private final int unitsPerEm;

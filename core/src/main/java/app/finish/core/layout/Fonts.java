@@ -25,12 +25,13 @@ public final class Fonts {
           "calibri", "Carlito",
           "carlito", "Carlito");
   private static final String OTHER = "Liberation Sans";
-  private static final List<String> FALLBACKS = List.of("Liberation Sans", "Carlito", "Liberation Serif");
+  private static final List<String> FALLBACKS =
+      List.of("Liberation Sans", "Carlito", "Liberation Serif");
 
   private final Map<Face, FontFile> files = new ConcurrentHashMap<>();
 
-  /// The shipped font that stands in for a face. A face that none has the metrics of is set in the one of
-  /// Arial.
+  /// The shipped font that stands in for a face. A face that none has the metrics of is set in the
+  /// one of Arial.
   public Face face(String name, boolean bold, boolean italic) {
     return new Face(FAMILIES.getOrDefault(name.toLowerCase(Locale.ROOT), OTHER), bold, italic);
   }

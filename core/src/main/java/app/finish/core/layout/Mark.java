@@ -8,7 +8,8 @@ public sealed interface Mark {
   record Fill(double x, double y, double width, double height, Colour colour) implements Mark {}
 
   /// A straight line, horizontal or vertical, by its middle.
-  record Rule(double x1, double y1, double x2, double y2, double weight, Colour colour, boolean dotted)
+  record Rule(
+      double x1, double y1, double x2, double y2, double weight, Colour colour, boolean dotted)
       implements Mark {}
 
   /// A text on its baseline, beginning at `x`.

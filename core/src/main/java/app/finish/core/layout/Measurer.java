@@ -69,7 +69,9 @@ final class Measurer {
       for (String word : words(run.text())) {
         double bare = fonts.width(word.stripTrailing(), face, cell.look().size());
         if (used + bare > width + 0.01 && (text.length() > 0 || !open.isEmpty())) {
-          open.addAll(pieces(new Run(text.toString().stripTrailing(), run.bold(), run.italic()), cell.look()));
+          open.addAll(
+              pieces(
+                  new Run(text.toString().stripTrailing(), run.bold(), run.italic()), cell.look()));
           lines.add(line(open));
           open = new ArrayList<>();
           text.setLength(0);
@@ -92,8 +94,8 @@ final class Measurer {
     return new Line(List.copyOf(pieces), width);
   }
 
-  /// The pieces of a run in the fonts that have its characters. A character that none has is shown as a
-  /// box.
+  /// The pieces of a run in the fonts that have its characters. A character that none has is shown
+  /// as a box.
   List<Piece> pieces(Run run, Look look) {
     Face face = face(look, run);
     List<Piece> pieces = new ArrayList<>(1);
@@ -125,8 +127,8 @@ final class Measurer {
     return new Piece(text, face, fonts.width(text, face, look.size()));
   }
 
-  /// The words of a text, each with the blanks behind it. A line may also end after a dash or a slash
-  /// inside a word.
+  /// The words of a text, each with the blanks behind it. A line may also end after a dash or a
+  /// slash inside a word.
   static List<String> words(String text) {
     List<String> words = new ArrayList<>();
     int start = 0;

@@ -72,8 +72,7 @@ final class PagePainter {
               && Math.abs(last.x() + last.width() - x) < 0.01;
       if (joins) {
         fills.set(
-            fills.size() - 1,
-            new Mark.Fill(last.x(), y, last.width() + width, height, colour));
+            fills.size() - 1, new Mark.Fill(last.x(), y, last.width() + width, height, colour));
         return;
       }
     }
@@ -95,7 +94,13 @@ final class PagePainter {
         for (Piece piece : line.pieces()) {
           texts.add(
               new Mark.Text(
-                  start, baseline, piece.text(), piece.width(), piece.face(), look.size(), look.ink()));
+                  start,
+                  baseline,
+                  piece.text(),
+                  piece.width(),
+                  piece.face(),
+                  look.size(),
+                  look.ink()));
           start += piece.width();
         }
       }
@@ -116,7 +121,10 @@ final class PagePainter {
     if (Columns.isDecimal(align) && cell.place() instanceof Place.Body) {
       String text = cell.text();
       int mark = Columns.pointOf(text, cell);
-      double left = columns.fonts().width(text.substring(0, mark), line.pieces().getFirst().face(), look.size());
+      double left =
+          columns
+              .fonts()
+              .width(text.substring(0, mark), line.pieces().getFirst().face(), look.size());
       return columns.point(cell.column(), align, look.sides()) - left;
     }
     return switch (align) {
@@ -126,8 +134,8 @@ final class PagePainter {
     };
   }
 
-  /// Draws the rules between rows: for each column the heavier of what the row above wants below it and
-  /// the row below wants above it.
+  /// Draws the rules between rows: for each column the heavier of what the row above wants below it
+  /// and the row below wants above it.
   private void paintRules(List<SetRow> rows) {
     double y = paper.margin();
     RuleLine[] wanted = new RuleLine[dressed.columns()];
@@ -208,9 +216,7 @@ final class PagePainter {
         double inset = spanned && owner[start] != null ? owner[start].look().sides() : 0;
         double left = paper.margin() + columns.left(start) + inset;
         double right =
-            words
-                ? paper.margin() + paper.textWidth()
-                : paper.margin() + columns.left(end) - inset;
+            words ? paper.margin() + paper.textWidth() : paper.margin() + columns.left(end) - inset;
         line(left, y, right, y, rule);
       }
       start = end;
@@ -241,7 +247,9 @@ final class PagePainter {
     double thin = rule.weight() / 3;
     double shiftX = y1 == y2 ? 0 : thin;
     double shiftY = y1 == y2 ? thin : 0;
-    rules.add(new Mark.Rule(x1 - shiftX, y1 - shiftY, x2 - shiftX, y2 - shiftY, thin, colour, false));
-    rules.add(new Mark.Rule(x1 + shiftX, y1 + shiftY, x2 + shiftX, y2 + shiftY, thin, colour, false));
+    rules.add(
+        new Mark.Rule(x1 - shiftX, y1 - shiftY, x2 - shiftX, y2 - shiftY, thin, colour, false));
+    rules.add(
+        new Mark.Rule(x1 + shiftX, y1 + shiftY, x2 + shiftX, y2 + shiftY, thin, colour, false));
   }
 }

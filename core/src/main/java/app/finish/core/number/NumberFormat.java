@@ -52,8 +52,7 @@ public record NumberFormat(
   ///
   /// @param unit `%`, a currency sign or code, or the empty string
   public String write(double number, String unit) {
-    BigDecimal rounded =
-        BigDecimal.valueOf(number).setScale(decimals, RoundingMode.HALF_UP);
+    BigDecimal rounded = BigDecimal.valueOf(number).setScale(decimals, RoundingMode.HALF_UP);
     String digits = rounded.abs().toPlainString();
     int point = digits.indexOf('.');
     String whole = point < 0 ? digits : digits.substring(0, point);

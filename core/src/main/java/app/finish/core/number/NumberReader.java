@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// Reads numbers that came as text: separators of thousands, either decimal mark, percent, currency,
-/// parentheses or a minus behind for negatives, stars behind.
+/// Reads numbers that came as text: separators of thousands, either decimal mark, percent,
+/// currency, parentheses or a minus behind for negatives, stars behind.
 ///
 /// Where one mark could be either ("1,234"), the reader's own decimal mark decides; [#forTexts]
 /// finds out which one a source uses.
@@ -64,8 +64,8 @@ public enum NumberReader {
     return commas > points ? COMMA : POINT;
   }
 
-  /// The mark that can only be a decimal mark in this text, or 0: the later one of two kinds, or the
-  /// only one unless just three digits follow it.
+  /// The mark that can only be a decimal mark in this text, or 0: the later one of two kinds, or
+  /// the only one unless just three digits follow it.
   private static char decisiveMark(String text) {
     int point = text.lastIndexOf('.');
     int comma = text.lastIndexOf(',');

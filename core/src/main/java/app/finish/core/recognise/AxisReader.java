@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiFunction;
 
-/// Turns the lines of one side into an axis: takes the level of the measures aside, finds the totals
-/// among what is left and builds the headings.
+/// Turns the lines of one side into an axis: takes the level of the measures aside, finds the
+/// totals among what is left and builds the headings.
 final class AxisReader {
   /// @param axis the axis
   /// @param totals for each line that is a total, why

@@ -5,8 +5,8 @@ import app.finish.core.grid.GridCell;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Splits a sheet into the tables on it. Tables stand apart by blank rows or columns; a blank row inside
-/// a table is one after which figures go on without heads of their own.
+/// Splits a sheet into the tables on it. Tables stand apart by blank rows or columns; a blank row
+/// inside a table is one after which figures go on without heads of their own.
 final class Blocks {
   private Blocks() {}
 
@@ -42,8 +42,8 @@ final class Blocks {
     return bottom == 0 ? grid.region(0, 0, 0, 0) : grid.region(top, left, bottom, right);
   }
 
-  /// Parts at blank columns if what stands to the right has a stub of its own: more words than figures
-  /// in its first column, and figures in both parts.
+  /// Parts at blank columns if what stands to the right has a stub of its own: more words than
+  /// figures in its first column, and figures in both parts.
   private static List<Grid> sideBySide(Grid grid) {
     List<Grid> parts = new ArrayList<>();
     int start = 0;
@@ -87,7 +87,9 @@ final class Blocks {
       words += !cell.isBlank() && !looksNumeric(cell) ? 1 : 0;
       numbers += looksNumeric(cell) ? 1 : 0;
     }
-    return words > 2 && words > 2 * numbers && figures(grid, 0, column + 1, grid.rows(), grid.columns()) > 0;
+    return words > 2
+        && words > 2 * numbers
+        && figures(grid, 0, column + 1, grid.rows(), grid.columns()) > 0;
   }
 
   private static int figures(Grid grid, int top, int left, int bottom, int right) {
@@ -138,8 +140,8 @@ final class Blocks {
     return blocks;
   }
 
-  /// Whether words and then heads begin here: a row of several cells without figures comes before the
-  /// first row with figures, or words alone come before it and heads after them.
+  /// Whether words and then heads begin here: a row of several cells without figures comes before
+  /// the first row with figures, or words alone come before it and heads after them.
   private static boolean beginsATable(Grid grid, int from) {
     boolean heads = false;
     for (int row = from; row < grid.rows(); row++) {

@@ -4,7 +4,8 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.TreeMap;
 
-/// What a person said about a source against what was recognised. A correction outweighs any evidence.
+/// What a person said about a source against what was recognised. A correction outweighs any
+/// evidence.
 ///
 /// ```java
 /// Corrections.NONE.withRow(6, RowRole.SUBTOTAL).withStubColumns(2);

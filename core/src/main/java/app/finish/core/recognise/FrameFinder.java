@@ -4,9 +4,9 @@ import app.finish.core.grid.GridPlace;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Finds where title, heads, stub, body and notes lie. The body begins with the first row that holds
-/// figures (a row of years alone is a row of heads); the heads are the rows above it up to the words;
-/// the stub is the columns from the left that hold more words than figures.
+/// Finds where title, heads, stub, body and notes lie. The body begins with the first row that
+/// holds figures (a row of years alone is a row of heads); the heads are the rows above it up to
+/// the words; the stub is the columns from the left that hold more words than figures.
 final class FrameFinder {
   private final ReadGrid grid;
   private final Corrections corrections;
@@ -55,8 +55,8 @@ final class FrameFinder {
     }
   }
 
-  /// The first row with figures that are not years alone, or the first row after one of words if the
-  /// grid has no figures.
+  /// The first row with figures that are not years alone, or the first row after one of words if
+  /// the grid has no figures.
   private int firstDataRow() {
     for (int row = 0; row < grid.rows(); row++) {
       if (isData(row)) {
@@ -87,8 +87,8 @@ final class FrameFinder {
     return figures > 0 && !onlyYears && figures >= texts;
   }
 
-  /// A row above the first figures that holds only numbers written like years is a row of figures all
-  /// the same if a full row of words stands above it and it has a label of its own.
+  /// A row above the first figures that holds only numbers written like years is a row of figures
+  /// all the same if a full row of words stands above it and it has a label of its own.
   private int overYearsThatAreFigures(int first) {
     int row = first;
     while (row >= 2
@@ -123,8 +123,8 @@ final class FrameFinder {
     return grid.columns() == 1 ? grid.rows() - 1 : firstData;
   }
 
-  /// Rows with nothing but a label, just above the figures, head the first group, unless they name the
-  /// stub.
+  /// Rows with nothing but a label, just above the figures, head the first group, unless they name
+  /// the stub.
   private int withGroupRowsAbove(int firstData) {
     int row = firstData;
     while (row > 1 && isLabelAlone(row - 1) && headsAGroup(row - 1, firstData)) {
@@ -181,7 +181,8 @@ final class FrameFinder {
         || isHeadOfStubAlone(row);
   }
 
-  /// A row whose only cell is the head of the stub: heads stand above it with no head over the stub.
+  /// A row whose only cell is the head of the stub: heads stand above it with no head over the
+  /// stub.
   private boolean isHeadOfStubAlone(int row) {
     return row > 0
         && grid.cell(row, 0).columnSpan() == 1
@@ -254,8 +255,7 @@ final class FrameFinder {
     return true;
   }
 
-  private List<Integer> valueColumns(
-      List<Integer> stub, List<Integer> heads, List<Integer> body) {
+  private List<Integer> valueColumns(List<Integer> stub, List<Integer> heads, List<Integer> body) {
     List<Integer> values = new ArrayList<>();
     int from = stub.isEmpty() ? 0 : stub.getLast() + 1;
     for (int column = from; column < grid.columns(); column++) {
@@ -268,9 +268,7 @@ final class FrameFinder {
 
   private void say(List<Integer> heads, List<Integer> stub) {
     String place =
-        heads.isEmpty()
-            ? "no row"
-            : Places.rows(grid.grid(), heads.getFirst(), heads.getLast());
+        heads.isEmpty() ? "no row" : Places.rows(grid.grid(), heads.getFirst(), heads.getLast());
     boolean corrected = corrections.headRows().isPresent();
     evidence.add(
         new Evidence(

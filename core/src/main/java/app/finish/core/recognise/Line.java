@@ -9,8 +9,7 @@ import java.util.List;
 /// @param values the figures along it, NaN where there is none
 /// @param decimals the decimals that the figures were written with
 /// @param emphasised whether its label is set in bold
-record Line(
-    int place, List<String> labels, double[] values, int[] decimals, boolean emphasised) {
+record Line(int place, List<String> labels, double[] values, int[] decimals, boolean emphasised) {
   /// The last label that is not empty, or the empty string.
   String label() {
     for (int level = labels.size() - 1; level >= 0; level--) {

@@ -204,9 +204,9 @@ final class LineReader {
     return new Lines(lines, new ArrayList<>(Collections.nCopies(levels, "")), Map.of());
   }
 
-  /// Reads one row of heads. A head that was written once is carried on to the right over the columns
-  /// that have a head of their own further down, unless cells in this row say by their spans how far
-  /// they reach.
+  /// Reads one row of heads. A head that was written once is carried on to the right over the
+  /// columns that have a head of their own further down, unless cells in this row say by their
+  /// spans how far they reach.
   private void fillHeads(int level, List<String[]> labels) {
     int row = frame.headRows().get(level);
     boolean last = level == frame.headRows().size() - 1;
@@ -227,7 +227,8 @@ final class LineReader {
               && Arrays.equals(
                   Arrays.copyOf(labels.get(i), level), Arrays.copyOf(labels.get(i - 1), level));
       carried = label.isEmpty() && sameAbove && !spans && !last ? carried : label;
-      labels.get(i)[level] = carried.isEmpty() || !hasHeadBelow(level, column) && label.isEmpty() ? label : carried;
+      labels.get(i)[level] =
+          carried.isEmpty() || !hasHeadBelow(level, column) && label.isEmpty() ? label : carried;
     }
   }
 
@@ -252,7 +253,9 @@ final class LineReader {
     boolean bold =
         !frame.headRows().isEmpty()
             && grid.cell(frame.headRows().getLast(), column).format().bold()
-            && !grid.cell(frame.headRows().getLast(), frame.valueColumns().getFirst()).format().bold();
+            && !grid.cell(frame.headRows().getLast(), frame.valueColumns().getFirst())
+                .format()
+                .bold();
     return new Line(i, labels, values, decimals, bold);
   }
 }

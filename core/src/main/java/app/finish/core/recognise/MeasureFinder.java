@@ -7,9 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/// Finds which level of labels on an axis names measures. It is the level whose labels are words for
-/// measures, or whose lines are written alike where their label is the same and differently where it is
-/// not.
+/// Finds which level of labels on an axis names measures. It is the level whose labels are words
+/// for measures, or whose lines are written alike where their label is the same and differently
+/// where it is not.
 final class MeasureFinder {
   /// @param level the level that names measures
   /// @param names the measures' names in order of first appearance
@@ -59,7 +59,8 @@ final class MeasureFinder {
     if (byName.isEmpty()) {
       return new Found(level, List.of(), List.of(), 0);
     }
-    long words = byName.keySet().stream().filter(name -> Vocabulary.measureKind(name).isPresent()).count();
+    long words =
+        byName.keySet().stream().filter(name -> Vocabulary.measureKind(name).isPresent()).count();
     long kinds = byName.values().stream().filter(form -> form.decimals >= 0).distinct().count();
     boolean differ = byName.size() > 1 && kinds > 1 && consistent;
     List<String> because = new ArrayList<>();
@@ -74,7 +75,10 @@ final class MeasureFinder {
     }
     boolean partial = lowest < lines.size() * 0.6;
     return new Found(
-        level, List.copyOf(byName.keySet()), because, partial ? confidence * 0.5 : Math.min(0.98, confidence));
+        level,
+        List.copyOf(byName.keySet()),
+        because,
+        partial ? confidence * 0.5 : Math.min(0.98, confidence));
   }
 
   private Form form(List<int[]> places) {

@@ -59,8 +59,7 @@ final class ReadGrid {
     if (cell.number().isPresent()) {
       boolean percent = written.isPresent() && written.get().unit().equals("%");
       double number = cell.number().getAsDouble();
-      values[place] =
-          percent ? BigDecimal.valueOf(number).movePointRight(2).doubleValue() : number;
+      values[place] = percent ? BigDecimal.valueOf(number).movePointRight(2).doubleValue() : number;
       decimals[place] = (byte) written.map(WrittenNumber::decimals).orElse(0).intValue();
     } else if (written.isPresent()) {
       values[place] = written.get().value();
@@ -100,9 +99,7 @@ final class ReadGrid {
   /// The text of the cell that stands here or reaches over here.
   String label(int row, int column) {
     Integer owner = covered.get(row * grid.columns() + column);
-    return owner == null
-        ? text(row, column)
-        : text(owner / grid.columns(), owner % grid.columns());
+    return owner == null ? text(row, column) : text(owner / grid.columns(), owner % grid.columns());
   }
 
   /// Whether a cell further up or left reaches over this place.

@@ -20,7 +20,8 @@ import java.util.OptionalInt;
 /// Understands a grid as a table.
 ///
 /// ```java
-/// Grid grid = Grid.ofText("Route | Fares", "Hale–Orrin | 12.5", "Orrin–Skell | 3.5", "Total | 16.0");
+/// Grid grid = Grid.ofText("Route | Fares", "Hale–Orrin | 12.5", "Orrin–Skell | 3.5", "Total |
+/// 16.0");
 /// Table table = Recogniser.recognise(grid, Corrections.NONE).table();
 /// table.down().leaves().getLast().role(); // GRAND_TOTAL
 /// ```
@@ -252,7 +253,8 @@ public final class Recogniser {
         .forEach(
             (row, role) -> {
               if (role == RowRole.BODY) {
-                evidence.add(new Evidence(Places.row(grid.grid(), row), "body", List.of("you said so"), 1));
+                evidence.add(
+                    new Evidence(Places.row(grid.grid(), row), "body", List.of("you said so"), 1));
               }
             });
     down.totals()
@@ -296,8 +298,7 @@ public final class Recogniser {
             case GRAND_TOTAL -> RowRole.GRAND_TOTAL;
           };
       int row = rows.lines().get(leaf.index()).place();
-      all.add(
-          new SourceRow(row, role, leaf.level(), headings(leaf), OptionalInt.of(leaf.index())));
+      all.add(new SourceRow(row, role, leaf.level(), headings(leaf), OptionalInt.of(leaf.index())));
     }
     all.sort(Comparator.comparingInt(SourceRow::row));
     return all;

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
-/// Lines that wait for their total, with running sums, so that the sum of any run of them up to the last
-/// is had in one step.
+/// Lines that wait for their total, with running sums, so that the sum of any run of them up to the
+/// last is had in one step.
 final class Sums {
   /// What comes of comparing a line with the sum of others.
   ///
@@ -21,9 +21,9 @@ final class Sums {
   }
 
   /// @param members the first of the entries up to this one that are all no totals
-  /// @param groups for each level, the first of the entries up to this one that share its labels so far
-  private record Entry(
-      int line, double[] sum, double[] doubt, int members, int[] groups) {}
+  /// @param groups for each level, the first of the entries up to this one that share its labels so
+  ///     far
+  private record Entry(int line, double[] sum, double[] doubt, int members, int[] groups) {}
 
   private final List<Line> lines;
   private final boolean[] additive;
@@ -42,8 +42,8 @@ final class Sums {
     return entries.get(entry).line;
   }
 
-  /// Where a sum up to the last entry that this line might give may begin, the shortest first: at the
-  /// last total, at the start of a group, at the start of all.
+  /// Where a sum up to the last entry that this line might give may begin, the shortest first: at
+  /// the last total, at the start of a group, at the start of all.
   SortedSet<Integer> starts(int line) {
     SortedSet<Integer> starts = new TreeSet<>(Comparator.reverseOrder());
     if (entries.isEmpty()) {
@@ -92,8 +92,8 @@ final class Sums {
     add(line, true);
   }
 
-  /// How a line compares with the sum of the entries from `start` on. Rounding is allowed for: half a
-  /// unit of the last decimal for each figure.
+  /// How a line compares with the sum of the entries from `start` on. Rounding is allowed for: half
+  /// a unit of the last decimal for each figure.
   Agreement compare(int line, int start) {
     Line claimed = lines.get(line);
     Entry last = entries.getLast();

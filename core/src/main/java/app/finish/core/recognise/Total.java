@@ -9,8 +9,8 @@ import java.util.List;
 /// @param from the first of the lines that it totals
 /// @param to the last of them
 /// @param role subtotal or grand total
-/// @param groupLevels how many of the outermost labels name its group; 0 for a grand total or a group
-///     without a name
+/// @param groupLevels how many of the outermost labels name its group; 0 for a grand total or a
+///     group without a name
 /// @param because why it was taken for a total
 /// @param confidence from 0 to 1
 record Total(

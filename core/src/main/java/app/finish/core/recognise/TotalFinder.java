@@ -8,9 +8,10 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
 
-/// Finds which lines are totals, and of what. A line is a total if its figures are the sums of the lines
-/// before it back to the last total, to the start of its group or to the start of all, or of those after
-/// it; words for totals, bold and a missing label weigh too, and decide where figures can't be added up.
+/// Finds which lines are totals, and of what. A line is a total if its figures are the sums of the
+/// lines before it back to the last total, to the start of its group or to the start of all, or of
+/// those after it; words for totals, bold and a missing label weigh too, and decide where figures
+/// can't be added up.
 final class TotalFinder {
   private static final double WORD = 0.8;
   private static final double SUM = 0.9;
@@ -78,7 +79,9 @@ final class TotalFinder {
 
   private static int edge(Map<Integer, Total> found, int line, boolean backward) {
     Total total = found.get(line);
-    return total == null ? line : backward ? Math.max(total.to(), line) : Math.min(total.from(), line);
+    return total == null
+        ? line
+        : backward ? Math.max(total.to(), line) : Math.min(total.from(), line);
   }
 
   /// The entry that the sum which this line gives begins with, or −1 if it gives none.
@@ -174,7 +177,13 @@ final class TotalFinder {
         totals.put(
             line,
             new Total(
-                line, first ? line + 1 : from, first ? to : line - 1, Role.SUBTOTAL, 0, because, 1 - doubt));
+                line,
+                first ? line + 1 : from,
+                first ? to : line - 1,
+                Role.SUBTOTAL,
+                0,
+                because,
+                1 - doubt));
       }
     }
   }
@@ -191,7 +200,8 @@ final class TotalFinder {
       } else if ((word && said != Role.MEMBER) || (said != null && said != Role.MEMBER)) {
         List<String> because = new ArrayList<>();
         double doubt = hints(line, because);
-        boolean grand = said == Role.GRAND_TOTAL || (said == null && Vocabulary.saysGrandTotal(at.label()));
+        boolean grand =
+            said == Role.GRAND_TOTAL || (said == null && Vocabulary.saysGrandTotal(at.label()));
         int from = grand ? 0 : startOfGroup(line, start);
         int to = grand ? lines.size() - 1 : line - 1;
         if (from >= line) {
@@ -247,8 +257,8 @@ final class TotalFinder {
     return true;
   }
 
-  /// Whether this total of everything is the total of the only group there is: a later total covers the
-  /// same, or its label names the group.
+  /// Whether this total of everything is the total of the only group there is: a later total covers
+  /// the same, or its label names the group.
   private boolean isOneGroupOfItsName(Total total) {
     boolean later =
         totals.values().stream()

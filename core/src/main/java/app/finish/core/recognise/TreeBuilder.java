@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 
-/// Builds the headings of an axis from its lines and totals. Lines side by side that share a label share
-/// a heading; a total stands in the group that it totals.
+/// Builds the headings of an axis from its lines and totals. Lines side by side that share a label
+/// share a heading; a total stands in the group that it totals.
 final class TreeBuilder {
   /// One step on the way to a leaf; `group` tells groups without a name apart.
   private record Step(String label, Role role, OptionalInt measure, int group, int level) {}
@@ -47,7 +47,10 @@ final class TreeBuilder {
         while (at < path.size() && path.get(at).level < measureLevel) {
           at++;
         }
-        path.add(at, new Step(measureNames.get(measure), Role.MEMBER, OptionalInt.of(measure), -1, measureLevel));
+        path.add(
+            at,
+            new Step(
+                measureNames.get(measure), Role.MEMBER, OptionalInt.of(measure), -1, measureLevel));
       }
       paths.add(path.isEmpty() ? List.of(step("", Role.MEMBER, 0)) : path);
     }
@@ -99,7 +102,8 @@ final class TreeBuilder {
   private List<Total> enclosing(int key) {
     List<Total> found = new ArrayList<>();
     for (Total total : unnamed) {
-      boolean inside = key >= Math.min(total.from(), total.line()) && key <= Math.max(total.to(), total.line());
+      boolean inside =
+          key >= Math.min(total.from(), total.line()) && key <= Math.max(total.to(), total.line());
       Total own = totals.get(key);
       if (inside && (own == null || own.role() != Role.GRAND_TOTAL)) {
         found.add(total);

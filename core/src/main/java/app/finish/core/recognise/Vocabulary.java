@@ -17,7 +17,8 @@ final class Vocabulary {
       Pattern.compile(
           "(sub-?\\s?totals?|totals?|sum|summe|gesamt|somme|totale|totaal|zwischensumme|suma)\\b.*|.*\\b(sub-?totals?|totals?|summe|gesamt)",
           Pattern.CASE_INSENSITIVE);
-  private static final Pattern ALL = Pattern.compile("(all|alle|both|any)\\b.*", Pattern.CASE_INSENSITIVE);
+  private static final Pattern ALL =
+      Pattern.compile("(all|alle|both|any)\\b.*", Pattern.CASE_INSENSITIVE);
   private static final Set<String> MISSING = Set.of("-", "–", "—", "--", "..", "…", ".", "...");
   private static final Set<String> NOT_GIVEN =
       Set.of("n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a", "(s)", "x");
@@ -28,7 +29,9 @@ final class Vocabulary {
   private static final Kind[] KINDS = {
     kind(MeasureKind.DEVIATION, "sd|s\\.d\\.|std\\.?( dev(iation)?\\.?)?|standard deviation"),
     kind(MeasureKind.P, "p|p[- ]value|sig\\.?"),
-    kind(MeasureKind.STATISTIC, "median|min(imum)?|max(imum)?|df|t|f|z|r|se|s\\.e\\.|mode|rank|variance"),
+    kind(
+        MeasureKind.STATISTIC,
+        "median|min(imum)?|max(imum)?|df|t|f|z|r|se|s\\.e\\.|mode|rank|variance"),
     kind(MeasureKind.PERCENT, ".*(%|\\bper ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b).*"),
     kind(MeasureKind.MEAN, "(mean|average|avg\\.?|m)\\b.*|.*\\b(mean|average)"),
     kind(MeasureKind.RATIO, ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\bper\\b.*"),

@@ -7,19 +7,24 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// Reads the words around a table: number, title, units and held lines above it, notes and source below.
+/// Reads the words around a table: number, title, units and held lines above it, notes and source
+/// below.
 final class WordsReader {
   private static final Pattern NUMBER =
-      Pattern.compile("(?:table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9]+[a-z]?\\s*[.:–—-]?\\s*(.*)", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "(?:table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9]+[a-z]?\\s*[.:–—-]?\\s*(.*)",
+          Pattern.CASE_INSENSITIVE);
   private static final Pattern UNITS =
       Pattern.compile(
           "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in thousands|in millions|thousands of|millions of)\\b.*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern HELD =
       Pattern.compile("([\\p{L}][^:=]{0,40}?)\\s*[:=]\\s*(\\S.{0,80})");
-  private static final Pattern NOTE = Pattern.compile("notes?\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+  private static final Pattern NOTE =
+      Pattern.compile("notes?\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern SOURCE =
-      Pattern.compile("(?:sources?|data)\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+      Pattern.compile(
+          "(?:sources?|data)\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
   private final ReadGrid grid;
   private final Frame frame;
@@ -56,7 +61,9 @@ final class WordsReader {
       if (isPair(row)) {
         held.add(new Held(text.replaceFirst("\\s*[:=]$", ""), secondText(row)));
         say(row, "held", "a name and one member stand side by side above the table", 0.85);
-      } else if (units.isEmpty() && UNITS.matcher(text).matches() && !(title.isEmpty() && text.length() > 60)) {
+      } else if (units.isEmpty()
+          && UNITS.matcher(text).matches()
+          && !(title.isEmpty() && text.length() > 60)) {
         units = text.replaceFirst("^\\((.*)\\)$", "$1").replaceFirst("(?i)^units?\\s*[:=]\\s*", "");
         say(row, "units", "it says in what units the figures are", 0.9);
       } else if (!title.isEmpty() && HELD.matcher(text).matches()) {
@@ -116,7 +123,9 @@ final class WordsReader {
   }
 
   private boolean isPair(int row) {
-    return grid.filled(row) == 2 && !secondText(row).isEmpty() && grid.text(row, grid.firstFilled(row)).length() <= 40;
+    return grid.filled(row) == 2
+        && !secondText(row).isEmpty()
+        && grid.text(row, grid.firstFilled(row)).length() <= 40;
   }
 
   private String secondText(int row) {

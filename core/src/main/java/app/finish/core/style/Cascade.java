@@ -3,14 +3,14 @@ package app.finish.core.style;
 import app.finish.core.number.NumberFormat;
 import app.finish.core.style.Look.Align;
 import java.util.EnumMap;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
-/// Resolves looks: goes through selectors from general to specific and, for each, through a style and
-/// its bases; remembers where each property was set.
+/// Resolves looks: goes through selectors from general to specific and, for each, through a style
+/// and its bases; remembers where each property was set.
 ///
 /// ```java
 /// Look look = cascade.look(List.of(Selector.of(PartName.TABLE), Selector.of(PartName.TITLE)));
@@ -79,8 +79,8 @@ public final class Cascade {
     return palette;
   }
 
-  /// The look that the selectors make, from general to specific. Rules that are set on a family of parts
-  /// or on the table are left out: they belong to its edge ([#edge]).
+  /// The look that the selectors make, from general to specific. Rules that are set on a family of
+  /// parts or on the table are left out: they belong to its edge ([#edge]).
   public Look look(List<Selector> selectors) {
     return looks.computeIfAbsent(List.copyOf(selectors), this::resolve);
   }
@@ -123,7 +123,8 @@ public final class Cascade {
     return (size == Math.rint(size) ? "" + (long) size : "" + size) + " pt";
   }
 
-  /// The rule that a style sets on the edge of the table, the heads or the body, and where it was set.
+  /// The rule that a style sets on the edge of the table, the heads or the body, and where it was
+  /// set.
   public Optional<Map.Entry<RuleLine, Origin>> edge(PartName family, Property property) {
     Selector selector = Selector.of(family);
     for (HouseStyle style : chain) {

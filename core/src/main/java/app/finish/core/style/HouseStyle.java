@@ -7,7 +7,8 @@ import java.util.Map;
 /// A house style: a palette and settings for parts, based on another style or on none.
 ///
 /// ```java
-/// HouseStyle mine = shipped.derived("Mine").with(Selector.of(PartName.TITLE), Property.WEIGHT, "bold");
+/// HouseStyle mine = shipped.derived("Mine").with(Selector.of(PartName.TITLE), Property.WEIGHT,
+/// "bold");
 /// ```
 ///
 /// @param name its name
@@ -26,7 +27,8 @@ public record HouseStyle(
   public HouseStyle {
     Map<Selector, Map<Property, String>> copy = new LinkedHashMap<>();
     settings.forEach(
-        (selector, own) -> copy.put(selector, Collections.unmodifiableMap(new LinkedHashMap<>(own))));
+        (selector, own) ->
+            copy.put(selector, Collections.unmodifiableMap(new LinkedHashMap<>(own))));
     settings = Collections.unmodifiableMap(copy);
   }
 
@@ -44,8 +46,7 @@ public record HouseStyle(
       throw new IllegalStateException(name + " is a shipped style; base one of your own on it.");
     }
     if (!property.accepts(setting)) {
-      throw new IllegalArgumentException(
-          property.label() + " can't be “" + setting + "”.");
+      throw new IllegalArgumentException(property.label() + " can't be “" + setting + "”.");
     }
     Map<Selector, Map<Property, String>> all = new LinkedHashMap<>(settings);
     Map<Property, String> own = new LinkedHashMap<>(all.getOrDefault(selector, Map.of()));

@@ -3,7 +3,8 @@ package app.finish.core.style;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/// The colours of a style by their roles. A look names roles, so that another palette re-inks it all.
+/// The colours of a style by their roles. A look names roles, so that another palette re-inks it
+/// all.
 ///
 /// ```java
 /// palette.colour("accent 20%"); // a fifth of accent on paper
@@ -28,7 +29,8 @@ public record Palette(Map<String, Colour> roles) {
       return base;
     }
     int percent = Integer.parseInt(words[1].replace("%", ""));
-    return base.mixedInto(roles.getOrDefault("paper", new Colour(0xffffff)), Math.min(100, percent));
+    return base.mixedInto(
+        roles.getOrDefault("paper", new Colour(0xffffff)), Math.min(100, percent));
   }
 
   /// These roles, with those of the other put over them.

@@ -3,8 +3,8 @@ package app.finish.core.style;
 import java.util.Locale;
 import java.util.Optional;
 
-/// The parts of a table, in the words of table typography. Styles, corrections and the window all speak
-/// of these.
+/// The parts of a table, in the words of table typography. Styles, corrections and the window all
+/// speak of these.
 public enum PartName {
   /// The root that all others inherit from.
   TABLE("Table"),

@@ -99,7 +99,8 @@ public enum Property {
     return form.matcher(setting).matches();
   }
 
-  /// Whether it is a rule. Rules are not inherited: one set on a family of parts is drawn at its edge.
+  /// Whether it is a rule. Rules are not inherited: one set on a family of parts is drawn at its
+  /// edge.
   public boolean isRule() {
     return this == RULE_ABOVE || this == RULE_BELOW || this == RULE_LEFT || this == RULE_RIGHT;
   }

@@ -43,7 +43,9 @@ public record RuleLine(double weight, String ink, Kind kind, Reach reach) {
     }
     if (!Property.RULE_ABOVE.accepts(setting)) {
       throw new IllegalArgumentException(
-          "A rule is written like “1 pt ink” or “0.5 pt accent dotted spanned”, not “" + setting + "”.");
+          "A rule is written like “1 pt ink” or “0.5 pt accent dotted spanned”, not “"
+              + setting
+              + "”.");
     }
     String[] words = setting.replaceFirst("([0-9]) ?pt ", "$1 ").split(" ");
     StringBuilder ink = new StringBuilder(words[1]);

@@ -43,8 +43,8 @@ public sealed interface Selector {
     return new OfPart(part, 0);
   }
 
-  /// What a key in a style file selects, if it is one: "table", "stub 2", "alternate", "kind percent",
-  /// "measure Cost recovery".
+  /// What a key in a style file selects, if it is one: "table", "stub 2", "alternate", "kind
+  /// percent", "measure Cost recovery".
   static Optional<Selector> parse(String key) {
     if (key.equals("alternate")) {
       return Optional.of(new Alternate());

@@ -1,6 +1,7 @@
-/// House styles and what they make of a part. In: a [HouseStyle] (a palette, and settings for parts),
-/// perhaps based on another. Out: a [Look], in which every property is resolved and knows its [Origin].
+/// House styles and what they make of a part. In: a [HouseStyle] (a palette, and settings for
+/// parts), perhaps based on another. Out: a [Look], in which every property is resolved and knows
+/// its [Origin].
 ///
-/// The cascade goes from general to specific: table, family of parts, part, level, alternate, kind of
-/// measure, measure. What isn't set is inherited. Begin at [Cascade].
+/// The cascade goes from general to specific: table, family of parts, part, level, alternate, kind
+/// of measure, measure. What isn't set is inherited. Begin at [Cascade].
 package app.finish.core.style;

@@ -4,8 +4,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.function.BiFunction;
 
-/// The values of a table, one for each leaf down and each leaf across. They are packed: a value takes
-/// 13 bytes and the bytes of its written form, so that a million of them fit in a small heap.
+/// The values of a table, one for each leaf down and each leaf across. They are packed: a value
+/// takes 13 bytes and the bytes of its written form, so that a million of them fit in a small heap.
 ///
 /// ```java
 /// Body body = Body.of(2, 3, (row, column) -> Value.number(row * 3 + column, ""));

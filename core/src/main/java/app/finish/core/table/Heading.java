@@ -3,8 +3,8 @@ package app.finish.core.table;
 import java.util.List;
 import java.util.OptionalInt;
 
-/// A heading on an axis, with the headings under it. One with none under it is a leaf and has a row or
-/// column of the body.
+/// A heading on an axis, with the headings under it. One with none under it is a leaf and has a row
+/// or column of the body.
 ///
 /// ```java
 /// Heading.group("Hale–Orrin", Heading.member("Winter"), Heading.subtotal("All seasons"));

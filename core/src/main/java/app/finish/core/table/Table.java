@@ -31,8 +31,8 @@ public record Table(
     }
   }
 
-  /// What the figure at a row and column measures: the measure that the column's headings name, else
-  /// the row's, else the table's first.
+  /// What the figure at a row and column measures: the measure that the column's headings name,
+  /// else the row's, else the table's first.
   public Measure measureAt(int row, int column) {
     int across = this.across.leaves().get(column).measure().orElse(-1);
     int place = across >= 0 ? across : down.leaves().get(row).measure().orElse(0);

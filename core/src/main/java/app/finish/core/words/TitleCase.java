@@ -3,9 +3,9 @@ package app.finish.core.words;
 import java.util.Locale;
 import java.util.Set;
 
-/// Sets a title in title case as the APA manual (7th edition, section 6.17) asks: major words rise, and so
-/// do words of four letters or more, the first word, and the word after a colon, dash, hyphen or full
-/// stop; small words stay small; what has a capital or a digit inside is left alone.
+/// Sets a title in title case as the APA manual (7th edition, section 6.17) asks: major words rise,
+/// and so do words of four letters or more, the first word, and the word after a colon, dash,
+/// hyphen or full stop; small words stay small; what has a capital or a digit inside is left alone.
 ///
 /// ```java
 /// TitleCase.of("Fares by route: a first look"); // "Fares by Route: A First Look"
@@ -13,8 +13,8 @@ import java.util.Set;
 public final class TitleCase {
   private static final Set<String> SMALL =
       Set.of(
-          "a", "an", "and", "as", "at", "but", "by", "for", "if", "in", "nor", "of", "off", "on", "or",
-          "per", "so", "the", "to", "up", "via", "yet", "vs");
+          "a", "an", "and", "as", "at", "but", "by", "for", "if", "in", "nor", "of", "off", "on",
+          "or", "per", "so", "the", "to", "up", "via", "yet", "vs");
 
   private TitleCase() {}
 
@@ -46,7 +46,8 @@ public final class TitleCase {
   }
 
   private static String word(String word, boolean first) {
-    boolean plain = word.chars().skip(1).noneMatch(c -> Character.isUpperCase(c) || Character.isDigit(c));
+    boolean plain =
+        word.chars().skip(1).noneMatch(c -> Character.isUpperCase(c) || Character.isDigit(c));
     if (!plain || !Character.isLetter(word.charAt(0))) {
       return word;
     }

@@ -60,18 +60,29 @@ public class HistoryTest {
     return switch (random.nextInt(7)) {
       case 0 -> document.without(place);
       case 1 -> document.withMoved(place, random.nextInt(size));
-      case 2 -> document.withFinish(place, finish.withStyle(random.nextBoolean() ? "APA 7" : "Plain"));
-      case 3 -> document.withFinish(place, finish.withWord(PartName.TITLE, "Title " + random.nextInt(5)));
-      case 4 -> document.withFinish(place, finish.withCorrections(corrections.withHeadRows(random.nextInt(3))));
-      case 5 -> document.withFinish(place, finish.withCorrections(corrections.withRow(random.nextInt(9), RowRole.BODY)));
+      case 2 ->
+          document.withFinish(place, finish.withStyle(random.nextBoolean() ? "APA 7" : "Plain"));
+      case 3 ->
+          document.withFinish(place, finish.withWord(PartName.TITLE, "Title " + random.nextInt(5)));
+      case 4 ->
+          document.withFinish(
+              place, finish.withCorrections(corrections.withHeadRows(random.nextInt(3))));
+      case 5 ->
+          document.withFinish(
+              place, finish.withCorrections(corrections.withRow(random.nextInt(9), RowRole.BODY)));
       default -> document.withFinish(place, finish.withCorrections(corrections.withStubColumns(1)));
     };
   }
 
   @Test
   public void aNewChangeEndsWhatCouldBeDoneAgain() {
-    Document one = Document.EMPTY.withAdded(new Source("a", new RandomTables(1).grid()), Finish.in("Plain"));
-    History history = History.of(Document.EMPTY).with("one", one).undo().with("two", one.withFinish(0, Finish.in("APA 7")));
+    Document one =
+        Document.EMPTY.withAdded(new Source("a", new RandomTables(1).grid()), Finish.in("Plain"));
+    History history =
+        History.of(Document.EMPTY)
+            .with("one", one)
+            .undo()
+            .with("two", one.withFinish(0, Finish.in("APA 7")));
     assertThat(history.redoLabel()).isEmpty();
     assertThat(history.undoLabel()).contains("two");
   }
@@ -97,9 +108,12 @@ public class HistoryTest {
   @Test
   public void wordsOfThePersonsOwnStandOverThoseOfTheSource() {
     Words given = new Words("Source title", "units", List.of("general", "second"), "records");
-    Finish finish = Finish.in("Plain").withWord(PartName.TITLE, "Mine").withWord(PartName.NOTE, "My note");
-    assertThat(finish.wordsOver(given)).isEqualTo(new Words("Mine", "units", List.of("My note", "second"), "records"));
-    assertThat(finish.withWord(PartName.NOTE, "").wordsOver(given).notes()).containsExactly("second");
+    Finish finish =
+        Finish.in("Plain").withWord(PartName.TITLE, "Mine").withWord(PartName.NOTE, "My note");
+    assertThat(finish.wordsOver(given))
+        .isEqualTo(new Words("Mine", "units", List.of("My note", "second"), "records"));
+    assertThat(finish.withWord(PartName.NOTE, "").wordsOver(given).notes())
+        .containsExactly("second");
     assertThat(Finish.in("Plain").wordsOver(given)).isEqualTo(given);
   }
 }

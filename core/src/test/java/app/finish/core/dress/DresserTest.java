@@ -78,11 +78,26 @@ public class DresserTest {
   public void givesEachCellItsPart() {
     Dressed dressed = dressed("House", PIVOT);
     List<String> parts =
-        dressed.rows().stream().map(row -> row.part().name().word() + " " + row.part().level()).toList();
+        dressed.rows().stream()
+            .map(row -> row.part().name().word() + " " + row.part().level())
+            .toList();
     assertThat(parts)
         .containsExactly(
-            "number 0", "title 0", "spanner 0", "columnHead 0", "groupRow 1", "body 0", "body 0", "body 0",
-            "subtotalRow 1", "groupRow 1", "body 0", "body 0", "subtotalRow 1", "grandTotalRow 0", "note 0");
+            "number 0",
+            "title 0",
+            "spanner 0",
+            "columnHead 0",
+            "groupRow 1",
+            "body 0",
+            "body 0",
+            "body 0",
+            "subtotalRow 1",
+            "groupRow 1",
+            "body 0",
+            "body 0",
+            "subtotalRow 1",
+            "grandTotalRow 0",
+            "note 0");
     DressedCell stub = dressed.rows().get(5).cells().getFirst();
     assertThat(stub.part().name()).isEqualTo(PartName.STUB);
     assertThat(stub.indent()).isEqualTo(1);
@@ -102,7 +117,8 @@ public class DresserTest {
               assertThat(cell.look().origin(Property.FILL).orElseThrow().toString())
                   .isEqualTo("House › grand total row");
             });
-    assertThat(dressed.rows().get(5).cells()).noneSatisfy(cell -> assertThat(cell.look().bold()).isTrue());
+    assertThat(dressed.rows().get(5).cells())
+        .noneSatisfy(cell -> assertThat(cell.look().bold()).isTrue());
   }
 
   @Test
@@ -120,7 +136,8 @@ public class DresserTest {
   public void aMeasuresOwnSettingOutweighsThatOfItsKind() {
     Dressed dressed = dressed("House", PIVOT);
     DressedCell fares = dressed.rows().get(5).cells().get(1);
-    assertThat(fares.look().origin(Property.DECIMALS).orElseThrow().toString()).isEqualTo("House › Fares");
+    assertThat(fares.look().origin(Property.DECIMALS).orElseThrow().toString())
+        .isEqualTo("House › Fares");
     DressedCell recovery = dressed.rows().get(5).cells().get(2);
     assertThat(recovery.look().origin(Property.DECIMALS).orElseThrow().toString())
         .isEqualTo("House › measures of kind percent");
@@ -139,7 +156,9 @@ public class DresserTest {
 
   @Test
   public void keepsStarsAndLeadIns() {
-    Dressed dressed = dressed("House", "Predictor | b", "Delay | -0.45***", "Age | 0.10", "Note. Survey of 2026.");
+    Dressed dressed =
+        dressed(
+            "House", "Predictor | b", "Delay | -0.45***", "Age | 0.10", "Note. Survey of 2026.");
     assertThat(lines(dressed)).contains("Delay | −0.45***");
     DressedCell note = dressed.rows().getLast().cells().getFirst();
     assertThat(note.runs()).hasSize(2);

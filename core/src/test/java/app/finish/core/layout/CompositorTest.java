@@ -33,15 +33,24 @@ public class CompositorTest {
   }
 
   private static List<Mark.Text> texts(Proof.Page page) {
-    return page.marks().stream().filter(Mark.Text.class::isInstance).map(Mark.Text.class::cast).toList();
+    return page.marks().stream()
+        .filter(Mark.Text.class::isInstance)
+        .map(Mark.Text.class::cast)
+        .toList();
   }
 
   private static List<Mark.Rule> rules(Proof.Page page) {
-    return page.marks().stream().filter(Mark.Rule.class::isInstance).map(Mark.Rule.class::cast).toList();
+    return page.marks().stream()
+        .filter(Mark.Rule.class::isInstance)
+        .map(Mark.Rule.class::cast)
+        .toList();
   }
 
   private static Mark.Text text(Proof.Page page, String wanted) {
-    return texts(page).stream().filter(mark -> mark.text().equals(wanted)).findFirst().orElseThrow();
+    return texts(page).stream()
+        .filter(mark -> mark.text().equals(wanted))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Test
@@ -104,7 +113,8 @@ public class CompositorTest {
       assertThat(rule.y1()).isCloseTo(spanner.y() + spanner.height(), within(0.001));
       assertThat(rule.x1() - spanner.x()).isCloseTo(4, within(0.001));
       Mark.Text year = text(page, spanner.cell().text());
-      assertThat(year.x() + year.width() / 2).isCloseTo(spanner.x() + spanner.width() / 2, within(0.01));
+      assertThat(year.x() + year.width() / 2)
+          .isCloseTo(spanner.x() + spanner.width() / 2, within(0.01));
     }
   }
 
@@ -170,8 +180,14 @@ public class CompositorTest {
     int rows = 0;
     for (Proof.Page page : proof.pages()) {
       assertThat(texts(page)).anySatisfy(mark -> assertThat(mark.text()).isEqualTo("Boats"));
-      assertThat(page.boxes()).allSatisfy(box -> assertThat(box.y() + box.height()).isLessThanOrEqualTo(page.height() - 56));
-      rows += (int) page.boxes().stream().filter(box -> box.row().band() == Band.BODY && box.cell().column() == 0).count();
+      assertThat(page.boxes())
+          .allSatisfy(
+              box -> assertThat(box.y() + box.height()).isLessThanOrEqualTo(page.height() - 56));
+      rows +=
+          (int)
+              page.boxes().stream()
+                  .filter(box -> box.row().band() == Band.BODY && box.cell().column() == 0)
+                  .count();
     }
     assertThat(rows).isEqualTo(200);
   }
@@ -199,20 +215,31 @@ public class CompositorTest {
       heads.append(" | Passengers");
       row.append(" | 1,234,").append(567 + i);
     }
-    Proof turned = proof("Base", Paper.A4, "Route | a | b".replace("a | b", heads.substring(8)), row.toString());
+    Proof turned =
+        proof(
+            "Base", Paper.A4, "Route | a | b".replace("a | b", heads.substring(8)), row.toString());
     assertThat(turned.paper().width()).isGreaterThan(turned.paper().height());
-    Proof wide = proof("Base", Paper.A4, heads + " | " + heads.substring(8), row + " | " + row.substring(13));
+    Proof wide =
+        proof(
+            "Base", Paper.A4, heads + " | " + heads.substring(8), row + " | " + row.substring(13));
     assertThat(wide.paper().width()).isGreaterThan(842);
-    double right = wide.columns().stream().mapToDouble(Proof.Column::width).sum() + wide.paper().margin();
+    double right =
+        wide.columns().stream().mapToDouble(Proof.Column::width).sum() + wide.paper().margin();
     assertThat(right).isLessThanOrEqualTo(wide.paper().width());
   }
 
   @Test
   public void longWordsAroundATableAreBroken() {
     String title = "Passengers by route and season ".repeat(8).strip();
-    Proof.Page page = proof("Base", Paper.A4, title, "", "Season | Passengers", "Winter | 12", "Summer | 14").pages().getFirst();
+    Proof.Page page =
+        proof("Base", Paper.A4, title, "", "Season | Passengers", "Winter | 12", "Summer | 14")
+            .pages()
+            .getFirst();
     CellBox box =
-        page.boxes().stream().filter(one -> one.cell().part().name() == PartName.TITLE).findFirst().orElseThrow();
+        page.boxes().stream()
+            .filter(one -> one.cell().part().name() == PartName.TITLE)
+            .findFirst()
+            .orElseThrow();
     assertThat(box.height()).isGreaterThan(3 * 12);
     assertThat(box.width()).isCloseTo(Paper.A4.textWidth(), within(0.01));
   }
@@ -225,10 +252,17 @@ public class CompositorTest {
 
   @Test
   public void noRuleIsDrawnThroughTheWords() {
-    Proof.Page page = proof("Base", Paper.A4, "Title", "", "Route | Boats", "Hale | 12").pages().getFirst();
-    double[] heights = rules(page).stream().mapToDouble(Mark.Rule::y1).distinct().sorted().toArray();
+    Proof.Page page =
+        proof("Base", Paper.A4, "Title", "", "Route | Boats", "Hale | 12").pages().getFirst();
+    double[] heights =
+        rules(page).stream().mapToDouble(Mark.Rule::y1).distinct().sorted().toArray();
     assertThat(heights).hasSize(3);
-    CellBox title = page.boxes().stream().filter(b -> b.cell().place() instanceof Place.Word).toList().getLast();
-    assertThat(Arrays.stream(heights).min().orElseThrow()).isGreaterThanOrEqualTo(title.y() + title.height() - 0.01);
+    CellBox title =
+        page.boxes().stream()
+            .filter(b -> b.cell().place() instanceof Place.Word)
+            .toList()
+            .getLast();
+    assertThat(Arrays.stream(heights).min().orElseThrow())
+        .isGreaterThanOrEqualTo(title.y() + title.height() - 0.01);
   }
 }

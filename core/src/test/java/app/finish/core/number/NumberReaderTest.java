@@ -55,8 +55,24 @@ public class NumberReaderTest {
   @DataProvider
   public Object[][] noNumbers() {
     return new Object[][] {
-      {""}, {"n/a"}, {"Winter"}, {"18–24"}, {"12.05.2024"}, {"1,23,4"}, {"(12"}, {"12)"}, {"a."}, {"—"},
-      {"1.2.3"}, {"12 passengers"}, {"< .001"}, {"2024-05-01"}, {"1/2"}, {"$"}, {"%"}, {"*"},
+      {""},
+      {"n/a"},
+      {"Winter"},
+      {"18–24"},
+      {"12.05.2024"},
+      {"1,23,4"},
+      {"(12"},
+      {"12)"},
+      {"a."},
+      {"—"},
+      {"1.2.3"},
+      {"12 passengers"},
+      {"< .001"},
+      {"2024-05-01"},
+      {"1/2"},
+      {"$"},
+      {"%"},
+      {"*"},
       {"9".repeat(60)},
     };
   }
@@ -68,7 +84,8 @@ public class NumberReaderTest {
 
   @Test
   public void findsTheDecimalMarkOfASource() {
-    assertThat(NumberReader.forTexts(List.of("12,5", "1.204", "7,25"))).isEqualTo(NumberReader.COMMA);
+    assertThat(NumberReader.forTexts(List.of("12,5", "1.204", "7,25")))
+        .isEqualTo(NumberReader.COMMA);
     assertThat(NumberReader.forTexts(List.of("12.5", "1,204"))).isEqualTo(NumberReader.POINT);
     assertThat(NumberReader.forTexts(List.of("1,204", "3,500"))).isEqualTo(NumberReader.POINT);
     assertThat(NumberReader.COMMA.read("1.204").orElseThrow().value()).isEqualTo(1204);
@@ -106,8 +123,7 @@ public class NumberReaderTest {
   @DataProvider
   public Object[][] written() {
     NumberFormat plain = NumberFormat.PLAIN;
-    NumberFormat bare =
-        new NumberFormat(2, "", ".", NumberFormat.Negative.MINUS, false, false);
+    NumberFormat bare = new NumberFormat(2, "", ".", NumberFormat.Negative.MINUS, false, false);
     NumberFormat comma =
         new NumberFormat(1, ".", ",", NumberFormat.Negative.PARENTHESES, true, true);
     return new Object[][] {

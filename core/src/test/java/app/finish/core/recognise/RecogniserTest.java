@@ -318,8 +318,10 @@ public class RecogniserTest {
   public void understands(Object given) {
     Shape shape = (Shape) given;
     Recognition read = read(shape.grid);
-    assertThat(rows(read)).containsExactlyElementsOf(shape.rows.stream().map(String::strip).toList());
-    assertThat(columns(read)).containsExactlyElementsOf(shape.columns.stream().map(String::strip).toList());
+    assertThat(rows(read))
+        .containsExactlyElementsOf(shape.rows.stream().map(String::strip).toList());
+    assertThat(columns(read))
+        .containsExactlyElementsOf(shape.columns.stream().map(String::strip).toList());
     assertThat(read.evidence()).allSatisfy(one -> assertThat(one.because()).isNotEmpty());
   }
 
@@ -330,13 +332,18 @@ public class RecogniserTest {
   }
 
   static List<String> rows(Recognition read) {
-    return read.rows().stream().map(row -> row.role() + ": " + String.join(", ", row.headings())).toList();
+    return read.rows().stream()
+        .map(row -> row.role() + ": " + String.join(", ", row.headings()))
+        .toList();
   }
 
   private static List<String> columns(Recognition read) {
     List<String> columns = new ArrayList<>();
     for (Leaf leaf : read.table().across().leaves()) {
-      String role = leaf.role() == Role.MEMBER ? "body" : leaf.role() == Role.SUBTOTAL ? "subtotal" : "grand total";
+      String role =
+          leaf.role() == Role.MEMBER
+              ? "body"
+              : leaf.role() == Role.SUBTOTAL ? "subtotal" : "grand total";
       columns.add(role + ": " + String.join(", ", leaf.labels()));
     }
     return columns;
@@ -363,7 +370,9 @@ public class RecogniserTest {
     Recognition read = read(FULL);
     assertThat(read.table().words().title()).isEqualTo("Fares and cost recovery by route");
     assertThat(read.table().words().units()).isEqualTo("in thousands of euros");
-    assertThat(read.table().held()).map(Object::toString).containsExactly("Year: 2026", "Ticket: all");
+    assertThat(read.table().held())
+        .map(Object::toString)
+        .containsExactly("Year: 2026", "Ticket: all");
     assertThat(read.table().words().notes())
         .containsExactly("Cost recovery is fares divided by cost.", "Seasons start in March.");
     assertThat(read.table().words().source()).isEqualTo("Marram Sound Ferries");
@@ -384,7 +393,10 @@ public class RecogniserTest {
   public void saysWhyARowIsATotal() {
     Recognition read = read(FULL);
     Evidence total =
-        read.evidence().stream().filter(one -> one.said().equals("grandTotalRow")).findFirst().orElseThrow();
+        read.evidence().stream()
+            .filter(one -> one.said().equals("grandTotalRow"))
+            .findFirst()
+            .orElseThrow();
     assertThat(total.place()).isEqualTo("row 9");
     assertThat(total.because())
         .containsExactly("its figures are the sums of rows 7 to 8", "the words “Total”");
@@ -410,7 +422,8 @@ public class RecogniserTest {
             .with(3, 0, plain.at(3, 0).with(SourceFormat.PLAIN.withIndent(1)))
             .with(4, 0, plain.at(4, 0).with(SourceFormat.PLAIN.withIndent(1)));
     Recognition read = Recogniser.recognise(grid, Corrections.NONE);
-    assertThat(rows(read)).containsExactly("subtotal: Hale", "body: Hale, Winter", "body: Hale, Summer");
+    assertThat(rows(read))
+        .containsExactly("subtotal: Hale", "body: Hale, Winter", "body: Hale, Summer");
     assertThat(read.table().down().dimensions().getFirst()).isEqualTo("Route");
     assertThat(read.table().across().headings()).hasSize(2);
   }
@@ -446,7 +459,8 @@ public class RecogniserTest {
         grids.stream()
             .map(grid -> Recogniser.recognise(grid, Corrections.NONE).table().words().title())
             .toList();
-    assertThat(titles).containsExactly("Passengers by season", "Vehicles by season", "Fares by route");
+    assertThat(titles)
+        .containsExactly("Passengers by season", "Vehicles by season", "Fares by route");
     assertThat(grids.get(1).top()).isEqualTo(6);
     assertThat(grids.get(2).left()).isEqualTo(3);
   }
@@ -454,7 +468,12 @@ public class RecogniserTest {
   @Test
   public void obeysCorrections() {
     Grid grid =
-        Grid.ofText("Season | Passengers", "Winter | 120", "Summer | 230", "Whole year | 400", "Ferry day | 7");
+        Grid.ofText(
+            "Season | Passengers",
+            "Winter | 120",
+            "Summer | 230",
+            "Whole year | 400",
+            "Ferry day | 7");
     Corrections none = Corrections.NONE;
     assertThat(rows(Recogniser.recognise(grid, none))).doesNotContain("grand total: Whole year");
     Recognition total = Recogniser.recognise(grid, none.withRow(3, RowRole.GRAND_TOTAL));

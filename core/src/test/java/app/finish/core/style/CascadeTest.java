@@ -32,14 +32,17 @@ public class CascadeTest {
     assertThat(look.origin(Property.SIZE)).map(Origin::toString).contains("Base › table");
     assertThat(look.origin(Property.FACE)).map(Origin::toString).contains("House › table");
     assertThat(look.origin(Property.WEIGHT)).map(Origin::toString).contains("Base › all totals");
-    assertThat(look.origin(Property.FILL)).map(Origin::toString).contains("House › grand total row");
+    assertThat(look.origin(Property.FILL))
+        .map(Origin::toString)
+        .contains("House › grand total row");
     assertThat(look.origin(Property.SLANT)).isEmpty();
   }
 
   @Test
   public void aStyleOutweighsItsBaseOnTheSamePart() {
     assertThat(house.look(List.of(TABLE)).face()).isEqualTo("Calibri");
-    assertThat(TestStyles.book().cascade("Base").look(List.of(TABLE)).face()).isEqualTo("Times New Roman");
+    assertThat(TestStyles.book().cascade("Base").look(List.of(TABLE)).face())
+        .isEqualTo("Times New Roman");
   }
 
   @Test
@@ -56,10 +59,14 @@ public class CascadeTest {
     assertThat(house.look(List.of(TABLE, title)).size()).isEqualTo(12);
     StyleBook book = TestStyles.book();
     HouseStyle larger = book.named("House").orElseThrow().with(TABLE, Property.SIZE, "9.5 pt");
-    assertThat(book.with(larger).cascade("House").look(List.of(TABLE, title)).size()).isEqualTo(11.4);
+    assertThat(book.with(larger).cascade("House").look(List.of(TABLE, title)).size())
+        .isEqualTo(11.4);
     HouseStyle words = larger.with(Selector.of(PartName.WORDS), Property.SIZE, "50%");
     assertThat(
-            book.with(words).cascade("House").look(List.of(TABLE, Selector.of(PartName.WORDS), title)).size())
+            book.with(words)
+                .cascade("House")
+                .look(List.of(TABLE, Selector.of(PartName.WORDS), title))
+                .size())
         .isEqualTo(5.7);
   }
 
@@ -69,7 +76,11 @@ public class CascadeTest {
     HouseStyle house = book.named("House").orElseThrow();
     HouseStyle red =
         new HouseStyle(
-            "House", "Base", false, new Palette(Map.of("accent", Colour.parse("#aa0000"))), house.settings());
+            "House",
+            "Base",
+            false,
+            new Palette(Map.of("accent", Colour.parse("#aa0000"))),
+            house.settings());
     assertThat(book.with(red).cascade("House").look(List.of(TABLE, TOTALS, GRAND)).fill())
         .contains(Colour.parse("#aa0000"));
   }
@@ -84,7 +95,8 @@ public class CascadeTest {
 
   @Test
   public void rulesOfAFamilyBelongToItsEdge() {
-    Look head = house.look(List.of(TABLE, Selector.of(PartName.HEADS), Selector.of(PartName.COLUMN_HEAD)));
+    Look head =
+        house.look(List.of(TABLE, Selector.of(PartName.HEADS), Selector.of(PartName.COLUMN_HEAD)));
     assertThat(head.ruleAbove()).isEqualTo(RuleLine.NONE);
     assertThat(house.edge(PartName.HEADS, Property.RULE_ABOVE))
         .hasValueSatisfying(
@@ -103,7 +115,8 @@ public class CascadeTest {
         .hasMessageContaining("base one of your own on it");
     HouseStyle own = shipped.derived("Mine").with(TABLE, Property.SIZE, "8 pt");
     assertThat(own.basedOn()).isEqualTo("Shipped");
-    assertThat(StyleBook.of(List.of(shipped, own)).cascade("Mine").look(List.of(TABLE)).size()).isEqualTo(8);
+    assertThat(StyleBook.of(List.of(shipped, own)).cascade("Mine").look(List.of(TABLE)).size())
+        .isEqualTo(8);
   }
 
   @Test
@@ -119,12 +132,21 @@ public class CascadeTest {
   @DataProvider
   public Object[][] settings() {
     return new Object[][] {
-      {Property.SIZE, "9.5 pt", true}, {Property.SIZE, "90%", true}, {Property.SIZE, "big", false},
-      {Property.SIZE, "-1 pt", false}, {Property.INK, "accent 20%", true}, {Property.INK, "#ff0000", false},
-      {Property.RULE_BELOW, "0.5 pt accent dotted spanned", true}, {Property.RULE_BELOW, "none", true},
-      {Property.RULE_BELOW, "thick", false}, {Property.ALIGN, "decimal centre", true},
-      {Property.ALIGN, "middle", false}, {Property.DECIMALS, "as written", true}, {Property.DECIMALS, "12", false},
-      {Property.ZERO_BEFORE_POINT, "no", true}, {Property.ZERO_BEFORE_POINT, "maybe", false},
+      {Property.SIZE, "9.5 pt", true},
+      {Property.SIZE, "90%", true},
+      {Property.SIZE, "big", false},
+      {Property.SIZE, "-1 pt", false},
+      {Property.INK, "accent 20%", true},
+      {Property.INK, "#ff0000", false},
+      {Property.RULE_BELOW, "0.5 pt accent dotted spanned", true},
+      {Property.RULE_BELOW, "none", true},
+      {Property.RULE_BELOW, "thick", false},
+      {Property.ALIGN, "decimal centre", true},
+      {Property.ALIGN, "middle", false},
+      {Property.DECIMALS, "as written", true},
+      {Property.DECIMALS, "12", false},
+      {Property.ZERO_BEFORE_POINT, "no", true},
+      {Property.ZERO_BEFORE_POINT, "maybe", false},
     };
   }
 
@@ -137,7 +159,10 @@ public class CascadeTest {
   public Object[][] rules() {
     return new Object[][] {
       {"1 pt ink", new RuleLine(1, "ink", RuleLine.Kind.SINGLE, RuleLine.Reach.FULL)},
-      {"0.5 pt accent 20% dotted spanned", new RuleLine(0.5, "accent 20%", RuleLine.Kind.DOTTED, RuleLine.Reach.SPANNED)},
+      {
+        "0.5 pt accent 20% dotted spanned",
+        new RuleLine(0.5, "accent 20%", RuleLine.Kind.DOTTED, RuleLine.Reach.SPANNED)
+      },
       {"2 pt ink double", new RuleLine(2, "ink", RuleLine.Kind.DOUBLE, RuleLine.Reach.FULL)},
       {"none", RuleLine.NONE},
     };
@@ -152,8 +177,11 @@ public class CascadeTest {
   @DataProvider
   public Object[][] keys() {
     return new Object[][] {
-      {"table", TABLE}, {"grandTotalRow", GRAND}, {"stub 2", new Selector.OfPart(PartName.STUB, 2)},
-      {"alternate", new Selector.Alternate()}, {"kind percent", new Selector.OfKind(MeasureKind.PERCENT)},
+      {"table", TABLE},
+      {"grandTotalRow", GRAND},
+      {"stub 2", new Selector.OfPart(PartName.STUB, 2)},
+      {"alternate", new Selector.Alternate()},
+      {"kind percent", new Selector.OfKind(MeasureKind.PERCENT)},
       {"measure Cost recovery", new Selector.OfMeasure("Cost recovery")},
     };
   }

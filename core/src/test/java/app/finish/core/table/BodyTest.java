@@ -11,7 +11,10 @@ public class BodyTest {
     System.gc();
     long before = used();
     Body body =
-        Body.of(1000, 1000, (row, column) -> Value.number(row * 1000.5 + column, (row * 1000 + column) + ".50"));
+        Body.of(
+            1000,
+            1000,
+            (row, column) -> Value.number(row * 1000.5 + column, (row * 1000 + column) + ".50"));
     System.gc();
     long each = (used() - before) / 1_000_000;
     assertThat(each).isLessThanOrEqualTo(64);
