@@ -6,6 +6,8 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -23,6 +25,8 @@ import picocli.CommandLine.Command;
       "70 a fault of Finish."
     })
 public final class Main {
+  private static final Logger LOG = LoggerFactory.getLogger(Main.class);
+
   /// Something was found that does not hold.
   static final int FINDINGS = 1;
 
@@ -71,9 +75,7 @@ public final class Main {
       case IOException disk -> say(err, "The disk says: " + disk.getMessage() + ".");
       default -> {
         err.println("Finish has made a mistake, and nothing was written: " + failure + ".");
-        StackTraceElement[] trace = failure.getStackTrace();
-        err.println(
-            "Please report it with this place: " + (trace.length == 0 ? "unknown" : trace[0]));
+        LOG.error("a fault of ours", failure);
         yield FAULT;
       }
     };

@@ -123,7 +123,9 @@ public final class FinishApplication {
         throw new UncheckedIOException(e);
       }
     }
-    Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+    // The theme ships its style sheet parsed already, too.
+    Application.setUserAgentStylesheet(
+        new PrimerLight().getUserAgentStylesheet().replace(".css", ".bss"));
   }
 
   /// Starts the application.

@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -28,7 +29,7 @@ final class MainWindow {
   private final ProofView proof;
   private final ActionFinder finder;
   private final Actions actions;
-  private final DressBench dressBench;
+  private final Map<Step, Supplier<Node>> builders;
   private final Map<Step, Node> benches = new EnumMap<>(Step.class);
   private final BorderPane work = new BorderPane();
   private final StackPane desk = new StackPane();
@@ -49,13 +50,14 @@ final class MainWindow {
     this.files = new Files(bench, picker, recent);
     this.proof = new ProofView(bench, painter);
     SendOutBench sendOut = new SendOutBench(bench, files);
-    this.dressBench = new DressBench(bench, painter);
     this.actions =
         new Actions(bench, files, proof, this::find, this::shutBench, sendOut::send, quit);
     this.finder = new ActionFinder(actions::all);
-    benches.put(Step.BRING_IN, new BringInBench(bench, files).build());
-    benches.put(Step.DRESS, dressBench.build());
-    benches.put(Step.SEND_OUT, sendOut.build());
+    this.builders =
+        Map.of(
+            Step.BRING_IN, new BringInBench(bench, files)::build,
+            Step.DRESS, new DressBench(bench, painter)::build,
+            Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(bench, painter, files::bringIn);
     this.slug = new Slug(bench);
     this.scene = new Scene(build(), 1280, 800);
@@ -119,12 +121,15 @@ final class MainWindow {
       node.setManaged(!empty);
     }
     boolean shows = !empty && !benchShut;
-    Node now = benches.get(bench.stepProperty().get());
-    if (shows && work.getLeft() != now) {
+    Step step = bench.stepProperty().get();
+    if (!shows) {
+      work.setLeft(null);
+      return;
+    }
+    Node now = benches.computeIfAbsent(step, one -> builders.get(one).get());
+    if (work.getLeft() != now) {
       proof.requestFocus();
       work.setLeft(now);
-    } else if (!shows) {
-      work.setLeft(null);
     }
   }
 

@@ -20,10 +20,14 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /// What the window shows and what can be done: the view model. All state of the window is here; all
 /// changes to the document go through [#change], so that each can be undone.
 final class Workbench {
+  private static final Logger LOG = LoggerFactory.getLogger(Workbench.class);
+
   private final Proofs proofs;
   private final Sending sending;
   private final Worker worker;
@@ -265,7 +269,10 @@ final class Workbench {
           case Problem problem -> problem.getMessage();
           case IOException disk -> "The disk says: " + disk.getMessage() + ".";
           case IllegalArgumentException wrong -> wrong.getMessage();
-          default -> Texts.of("notice.fault", failure.toString());
+          default -> {
+            LOG.error("a fault while working on a document", failure);
+            yield Texts.of("notice.fault", failure.toString());
+          }
         };
     notice.set(Optional.of(new Notice(sentence, true)));
   }

@@ -26,7 +26,6 @@ import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
-import java.util.zip.ZipOutputStream;
 
 /// Documents as `.finish` files: a zip of plain JSON and CSV, sources included. docs/file-format.md
 /// describes it.
@@ -50,33 +49,25 @@ public final class DocumentFile {
   }
 
   private static void write(Document document, OutputStream out) throws IOException {
-    ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+    ZipText zip = new ZipText(out);
     ObjectNode root = JSON.createObjectNode();
     root.put("format", "finish").put("version", VERSION);
     ArrayNode tables = root.putArray("tables");
     document.tables().forEach(table -> tables.add(table.id()));
     root.put("styles", document.styles().size());
-    part(zip, "finish.json", pretty(root));
+    zip.add("finish.json", pretty(root));
     for (DocumentTable table : document.tables()) {
       String folder = "tables/" + table.id() + "/";
-      part(zip, folder + "source.csv", GridJson.csv(table.source().grid()));
+      zip.add(folder + "source.csv", GridJson.csv(table.source().grid()));
       ObjectNode source = GridJson.json(table.source().grid());
       source.put("name", table.source().name());
-      part(zip, folder + "source.json", source.toString());
-      part(zip, folder + "finish.json", pretty(finish(table.finish())));
+      zip.add(folder + "source.json", source.toString());
+      zip.add(folder + "finish.json", pretty(finish(table.finish())));
     }
     for (int i = 0; i < document.styles().size(); i++) {
-      part(zip, "styles/" + (i + 1) + ".json", StyleFile.write(document.styles().get(i)));
+      zip.add("styles/" + (i + 1) + ".json", StyleFile.write(document.styles().get(i)));
     }
     zip.finish();
-  }
-
-  private static void part(ZipOutputStream zip, String name, String text) throws IOException {
-    ZipEntry entry = new ZipEntry(name);
-    entry.setTime(0);
-    zip.putNextEntry(entry);
-    zip.write(text.getBytes(StandardCharsets.UTF_8));
-    zip.closeEntry();
   }
 
   private static String pretty(ObjectNode node) throws JsonProcessingException {

@@ -6,10 +6,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 
 /// Writes DOCX (ECMA-376, wordprocessing): a real table with spans, head rows that repeat, rows
 /// that keep together, paragraph styles by name, faces, rules and decimal tabs. The elements are
@@ -50,14 +47,13 @@ public final class DocxWriter implements TableWriter {
     }
     XmlText document = new XmlText().raw(HEAD).open("w:document", "xmlns:w", NAMESPACE);
     document.open("w:body").raw(body.toString()).close("w:body").close("w:document");
-    ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-    part(zip, "[Content_Types].xml", contentTypes());
-    part(zip, "_rels/.rels", relations("officeDocument", "word/document.xml"));
-    part(zip, "word/document.xml", document.toString());
-    part(zip, "word/styles.xml", styles.xml());
-    part(zip, "word/settings.xml", settings());
-    part(
-        zip,
+    ZipText zip = new ZipText(out);
+    zip.add("[Content_Types].xml", contentTypes());
+    zip.add("_rels/.rels", relations("officeDocument", "word/document.xml"));
+    zip.add("word/document.xml", document.toString());
+    zip.add("word/styles.xml", styles.xml());
+    zip.add("word/settings.xml", settings());
+    zip.add(
         "word/_rels/document.xml.rels",
         relations("styles", "styles.xml", "settings", "settings.xml"));
     zip.finish();
@@ -91,14 +87,6 @@ public final class DocxWriter implements TableWriter {
         "w:gutter",
         0);
     xml.close("w:sectPr");
-  }
-
-  private static void part(ZipOutputStream zip, String name, String text) throws IOException {
-    ZipEntry entry = new ZipEntry(name);
-    entry.setTime(0);
-    zip.putNextEntry(entry);
-    zip.write(text.getBytes(StandardCharsets.UTF_8));
-    zip.closeEntry();
   }
 
   private static String contentTypes() {

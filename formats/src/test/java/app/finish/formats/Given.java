@@ -47,7 +47,7 @@ final class Given {
     }
   }
 
-  static Document pivot(String style) {
+  static Document sailings(String style) {
     return document(style, PIVOT);
   }
 

@@ -91,7 +91,7 @@ public class WritersTest {
 
   @Test
   public void docxHoldsARealTable() throws Exception {
-    WordprocessingMLPackage file = docx(Given.pivot("APA 7"));
+    WordprocessingMLPackage file = docx(Given.sailings("APA 7"));
     Tbl table = table(file);
     assertThat(texts(table)).isEqualTo(APA);
     List<Tr> rows = children(table.getContent(), Tr.class);
@@ -115,14 +115,14 @@ public class WritersTest {
 
   @Test(dataProvider = "styles")
   public void docxHasStylesByNameWithTheFaceOfTheStyle(String style) throws Exception {
-    WordprocessingMLPackage file = docx(Given.pivot(style));
+    WordprocessingMLPackage file = docx(Given.sailings(style));
     var styles = file.getMainDocumentPart().getStyleDefinitionsPart().getContents().getStyle();
     var head =
         styles.stream()
             .filter(one -> one.getName().getVal().equals("Finish column head"))
             .findFirst()
             .orElseThrow();
-    Proof proof = Given.proof(Given.pivot(style), OutputFormat.DOCX);
+    Proof proof = Given.proof(Given.sailings(style), OutputFormat.DOCX);
     assertThat(head.getRPr().getRFonts().getAscii()).isEqualTo(proof.dressed().root().face());
     assertThat(head.getRPr().getSz().getVal().doubleValue() / 2)
         .isEqualTo(proof.dressed().root().size());
@@ -138,7 +138,7 @@ public class WritersTest {
 
   @Test
   public void docxMergesCellsDownTheStub() throws Exception {
-    Tbl table = table(docx(Given.pivot("Plain")));
+    Tbl table = table(docx(Given.sailings("Plain")));
     List<Tr> rows = children(table.getContent(), Tr.class);
     Tc first = children(rows.get(2).getContent(), Tc.class).getFirst();
     Tc second = children(rows.get(3).getContent(), Tc.class).getFirst();
@@ -174,7 +174,7 @@ public class WritersTest {
 
   @Test
   public void htmlHasCaptionScopesAndHeaders() throws IOException {
-    Path file = Given.sent(Given.pivot("APA 7"), OutputFormat.HTML);
+    Path file = Given.sent(Given.sailings("APA 7"), OutputFormat.HTML);
     org.jsoup.nodes.Document page = Jsoup.parse(file);
     Element table = page.selectFirst("table");
     assertThat(table.select("caption > div").eachText())
@@ -203,7 +203,7 @@ public class WritersTest {
 
   @Test(dataProvider = "styles")
   public void htmlPutsNoScriptOrStyleSheetInTheWay(String style) throws IOException {
-    String html = Files.readString(Given.sent(Given.pivot(style), OutputFormat.HTML));
+    String html = Files.readString(Given.sent(Given.sailings(style), OutputFormat.HTML));
     assertThat(html)
         .startsWith("<!doctype html>")
         .doesNotContain("<script")
@@ -213,7 +213,7 @@ public class WritersTest {
 
   @Test(dataProvider = "styles")
   public void pdfHoldsTextWhereTheProofHasIt(String style) throws IOException {
-    Document document = Given.pivot(style);
+    Document document = Given.sailings(style);
     Path file = Given.sent(document, OutputFormat.PDF);
     Proof proof = Given.proof(document, OutputFormat.PDF);
     List<TextPosition> glyphs = new ArrayList<>();
@@ -270,7 +270,7 @@ public class WritersTest {
 
   @Test
   public void pngIsAPictureOfTheTable() throws IOException {
-    Document document = Given.pivot("Marram house");
+    Document document = Given.sailings("Marram house");
     Path file = Given.sent(document, OutputFormat.PNG);
     BufferedImage image = ImageIO.read(file.toFile());
     Proof.Page page = Given.proof(document, OutputFormat.PNG).pages().getFirst();

@@ -15,6 +15,7 @@ import java.util.List;
 /// How wide the columns are, and where their decimal marks stand.
 final class Columns {
   private static final double HEAD_LINE = 64;
+  private static final double GROUP_GAP = 6;
 
   private final Dressed dressed;
   private final Measurer measurer;
@@ -35,6 +36,7 @@ final class Columns {
     this.looks = figureLooks();
     measureBody();
     measureHeads();
+    partGroups();
     setAlike();
     widenForSpans();
     this.natural = widths.clone();
@@ -142,6 +144,20 @@ final class Columns {
       widest = Math.max(widest, line.width());
     }
     return widest;
+  }
+
+  /// The first column under each spanner is a little wider, so that groups stand apart.
+  private void partGroups() {
+    boolean[] first = new boolean[widths.length];
+    for (DressedRow row : dressed.rows()) {
+      for (DressedCell cell : row.cells()) {
+        first[cell.column()] |= row.band() == Band.HEAD && cell.columnSpan() > 1;
+      }
+    }
+    for (int column = dressed.stubColumns(); column < widths.length; column++) {
+      widths[column] += first[column] ? GROUP_GAP : 0;
+      narrowest[column] += first[column] ? GROUP_GAP : 0;
+    }
   }
 
   /// Columns of the same measure are as wide as the widest of them.

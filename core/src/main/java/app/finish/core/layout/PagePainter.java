@@ -174,17 +174,17 @@ final class PagePainter {
   }
 
   private static void wantAbove(
-      SetRow row, RuleLine[] wanted, DressedCell[] owner, int[] blockedUntil, int at) {
-    for (DressedCell cell : row.row().cells()) {
+      SetRow set, RuleLine[] wanted, DressedCell[] owner, int[] blockedUntil, int at) {
+    for (DressedCell cell : set.row().cells()) {
       want(cell, cell.look().ruleAbove(), wanted, owner);
     }
     for (int column = 0; column < wanted.length; column++) {
-      wanted[column] = wanted[column].orHeavier(row.row().above().rule());
+      wanted[column] = wanted[column].orHeavier(set.row().above().rule());
       if (blockedUntil[column] > at) {
         wanted[column] = RuleLine.NONE;
       }
     }
-    for (DressedCell cell : row.row().cells()) {
+    for (DressedCell cell : set.row().cells()) {
       for (int column = cell.column(); column < cell.column() + cell.columnSpan(); column++) {
         blockedUntil[column] = at + cell.rowSpan();
       }

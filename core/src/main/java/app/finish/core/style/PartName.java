@@ -1,6 +1,5 @@
 package app.finish.core.style;
 
-import java.util.Locale;
 import java.util.Optional;
 
 /// The parts of a table, in the words of table typography. Styles, corrections and the window all
@@ -72,12 +71,7 @@ public enum PartName {
 
   /// The name in files: "grandTotalRow".
   public String word() {
-    String[] parts = name().toLowerCase(Locale.ROOT).split("_");
-    StringBuilder word = new StringBuilder(parts[0]);
-    for (int i = 1; i < parts.length; i++) {
-      word.append(Character.toUpperCase(parts[i].charAt(0))).append(parts[i].substring(1));
-    }
-    return word.toString();
+    return CamelCase.of(this);
   }
 
   /// The part of this name in files, if there is one.

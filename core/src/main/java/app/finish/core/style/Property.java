@@ -1,6 +1,5 @@
 package app.finish.core.style;
 
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -86,12 +85,7 @@ public enum Property {
 
   /// Its name in files: "ruleAbove".
   public String word() {
-    String[] parts = name().toLowerCase(Locale.ROOT).split("_");
-    StringBuilder word = new StringBuilder(parts[0]);
-    for (int i = 1; i < parts.length; i++) {
-      word.append(Character.toUpperCase(parts[i].charAt(0))).append(parts[i].substring(1));
-    }
-    return word.toString();
+    return CamelCase.of(this);
   }
 
   /// Whether a setting has the form that this property asks for.
