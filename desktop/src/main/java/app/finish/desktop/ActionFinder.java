@@ -18,6 +18,8 @@ import javafx.stage.Popup;
 
 /// Every action by name, with its shortcut: a field, and a list of what fits.
 final class ActionFinder extends StackPane {
+  private static final double CELL = 28;
+
   private final Supplier<List<Action>> actions;
   private final TextField field = new TextField();
   private final ListView<Action> list = new ListView<>();
@@ -38,6 +40,7 @@ final class ActionFinder extends StackPane {
     list.setId("finder-list");
     list.getStyleClass().add("finder-list");
     list.setCellFactory(view -> new ActionCell());
+    list.setFixedCellSize(CELL);
     list.setPlaceholder(new Label(Texts.of("finder.none")));
     list.setFocusTraversable(false);
     list.setOnMouseClicked(event -> choose());
@@ -90,7 +93,7 @@ final class ActionFinder extends StackPane {
             .toList();
     list.getItems().setAll(fitting);
     list.getSelectionModel().selectFirst();
-    list.setPrefSize(Math.max(320, getWidth()), Math.clamp(fitting.size(), 1, 11) * 28 + 10);
+    list.setPrefSize(Math.max(320, getWidth()), Math.clamp(fitting.size(), 1, 11) * CELL + 12);
     if (field.isFocused() && getScene() != null) {
       Bounds at = localToScreen(getBoundsInLocal());
       if (at != null) {

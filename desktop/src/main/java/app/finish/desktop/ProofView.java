@@ -99,6 +99,9 @@ final class ProofView extends Pane {
       fitting = true;
     }
     arrange();
+    bench
+        .pointedProperty()
+        .set(bench.pointedProperty().get().flatMap(box -> boxOf(box.cell().place())));
   }
 
   /// Shows the whole table, at most at actual size.
@@ -324,10 +327,7 @@ final class ProofView extends Pane {
     page()
         .ifPresent(
             page -> {
-              Optional<CellBox> box =
-                  page.boxes().stream()
-                      .filter(one -> one.cell().place().equals(new Place.Word(part, 0)))
-                      .findFirst();
+              Optional<CellBox> box = boxOf(new Place.Word(part, 0));
               if (box.isPresent()) {
                 edit(box.get());
               } else {
@@ -445,17 +445,14 @@ final class ProofView extends Pane {
   }
 
   private Optional<CellBox> picked() {
+    return bench.pickProperty().get().flatMap(pick -> boxOf(pick.place()));
+  }
+
+  private Optional<CellBox> boxOf(Place place) {
     return page()
         .flatMap(
             page ->
-                bench
-                    .pickProperty()
-                    .get()
-                    .flatMap(
-                        pick ->
-                            page.boxes().stream()
-                                .filter(box -> box.cell().place().equals(pick.place()))
-                                .findFirst()));
+                page.boxes().stream().filter(box -> box.cell().place().equals(place)).findFirst());
   }
 
   /// Picks the neighbour of the picked cell, or the first cell.
@@ -508,16 +505,11 @@ final class ProofView extends Pane {
 
   /// Where a cell stands in this view, for whoever wants to point at it.
   Optional<Point2D> middleOf(Place place) {
-    return page()
-        .flatMap(
-            page ->
-                page.boxes().stream()
-                    .filter(box -> box.cell().place().equals(place))
-                    .findFirst()
-                    .map(
-                        box ->
-                            new Point2D(
-                                left + (box.x() + box.width() / 2) * scale(),
-                                top + (box.y() + box.height() / 2) * scale())));
+    return boxOf(place)
+        .map(
+            box ->
+                new Point2D(
+                    left + (box.x() + box.width() / 2) * scale(),
+                    top + (box.y() + box.height() / 2) * scale()));
   }
 }

@@ -77,6 +77,7 @@ public class JourneyTest extends WindowTest {
     robot.moveTo("#proof");
     settle();
     assertThat(proof().dressed().style()).isEqualTo("Plain");
+    assertThat(slug()).doesNotContain("APA 7");
     robot.moveTo("#style-marram-house");
     settle();
     press(KeyCode.ENTER);

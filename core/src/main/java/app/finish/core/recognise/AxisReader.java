@@ -52,7 +52,8 @@ final class AxisReader {
     }
     BiFunction<Integer, Integer, String> words =
         (from, to) -> places.apply(firstLine(from).place(), lastLine(to).place());
-    Map<Integer, Total> totals = new TotalFinder(keys, mask, toldKeys, words).find();
+    Map<Integer, Total> totals =
+        new TotalFinder(keys, orAllIfNone(mask), any(mask), toldKeys, words).find();
     Axis axis =
         Axis.of(
             lines.dimensions(),
@@ -124,22 +125,30 @@ final class AxisReader {
 
   private boolean[] mask(boolean[] additive) {
     if (measures.level() < 0) {
-      return orAllIfNone(additive.clone());
+      return additive.clone();
     }
     boolean[] mask = new boolean[additive.length * measures.names().size()];
     for (int i = 0; i < mask.length; i++) {
       mask[i] = measureAdds[i / additive.length] && additive[i % additive.length];
     }
-    return orAllIfNone(mask);
+    return mask;
   }
 
-  private static boolean[] orAllIfNone(boolean[] mask) {
+  private static boolean any(boolean[] mask) {
     for (boolean one : mask) {
       if (one) {
-        return mask;
+        return true;
       }
     }
-    Arrays.fill(mask, true);
-    return mask;
+    return false;
+  }
+
+  /// Percentages may add up where nothing else does, so then all are tried.
+  private static boolean[] orAllIfNone(boolean[] mask) {
+    boolean[] all = mask.clone();
+    if (!any(mask)) {
+      Arrays.fill(all, true);
+    }
+    return all;
   }
 }

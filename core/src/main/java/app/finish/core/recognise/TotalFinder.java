@@ -20,21 +20,25 @@ final class TotalFinder {
 
   private final List<Line> lines;
   private final boolean[] additive;
+  private final boolean canAdd;
   private final Map<Integer, Role> told;
   private final BiFunction<Integer, Integer, String> places;
   private final Map<Integer, Total> totals = new TreeMap<>();
 
   /// @param lines the lines in order
   /// @param additive which figures along a line can be added up
+  /// @param canAdd whether any of the figures is of a kind that can be added up
   /// @param told what a person said lines are; a member is said to be no total
   /// @param places how the lines from one to another are called in words
   TotalFinder(
       List<Line> lines,
       boolean[] additive,
+      boolean canAdd,
       Map<Integer, Role> told,
       BiFunction<Integer, Integer, String> places) {
     this.lines = lines;
     this.additive = additive;
+    this.canAdd = canAdd;
     this.told = told;
     this.places = places;
   }
@@ -194,7 +198,9 @@ final class TotalFinder {
     for (int line = 0; line < lines.size(); line++) {
       Line at = lines.get(line);
       Role said = told.get(line);
-      boolean word = saysTotal(line) || (Vocabulary.saysAll(at.label()) && at.emphasised());
+      boolean atTheEdge = !canAdd && (line == 0 || line == lines.size() - 1);
+      boolean all = Vocabulary.saysAll(at.label()) && (at.emphasised() || atTheEdge);
+      boolean word = saysTotal(line) || all;
       if (totals.containsKey(line)) {
         start = totals.get(line).from() < line ? line + 1 : start;
       } else if ((word && said != Role.MEMBER) || (said != null && said != Role.MEMBER)) {

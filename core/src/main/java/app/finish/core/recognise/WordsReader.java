@@ -74,6 +74,9 @@ final class WordsReader {
       } else if (title.isEmpty()) {
         title = text;
         say(row, "title", "it is the first line of words above the table", 0.9);
+      } else if (units.isEmpty() && text.length() <= 80) {
+        units = text;
+        say(row, "units", "it is the line below the title", 0.6);
       } else {
         extra.add(text);
         say(row, "note", "it is a further line of words above the table", 0.5);

@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -14,11 +15,12 @@ import java.util.Map;
 public record Palette(Map<String, Colour> roles) {
   /// Black on white.
   public static final Palette PLAIN =
-      new Palette(Map.of("ink", new Colour(0), "paper", new Colour(0xffffff)));
+      new Palette(Map.of("ink", new Colour(0)))
+          .overlaidWith(new Palette(Map.of("paper", new Colour(0xffffff))));
 
   /// Keeps the roles in order.
   public Palette {
-    roles = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(roles));
+    roles = Collections.unmodifiableMap(new LinkedHashMap<>(roles));
   }
 
   /// The colour of a role, or of a tint of it on paper. A role that the palette lacks is ink.

@@ -255,6 +255,15 @@ public class RecogniserTest {
           "Samphire | 4.1 | 2.4",
           "Total | 5.9 | 3.2"),
       shape(
+          "means with all members in the last row",
+          "body: 18–24; body: 25–39; grand total: All ages",
+          "body: Islander, Mean; body: Islander, SD; body: Visitor, Mean; body: Visitor, SD",
+          "Age | Islander | | Visitor |",
+          " | Mean | SD | Mean | SD",
+          "18–24 | 3.21 | 0.94 | 3.80 | 0.71",
+          "25–39 | 3.40 | 0.88 | 3.71 | 0.80",
+          "All ages | 3.09 | 1.01 | 3.70 | 0.78"),
+      shape(
           "rounded figures whose total is a little off",
           "body: Hale; body: Orrin; body: Skell; grand total: Total",
           "body: Share; body: Fares",
