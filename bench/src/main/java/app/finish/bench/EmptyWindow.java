@@ -6,13 +6,15 @@ import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 
-/// A window with nothing in it, which ends as soon as it is shown: the floor of starting.
+/// A window with nothing in it, which ends as soon as its first frame is laid out: the floor of starting.
 public final class EmptyWindow extends Application {
   @Override
   public void start(Stage stage) {
-    stage.setScene(new Scene(new Pane(), 1280, 800));
+    Scene scene = new Scene(new Pane(), 1280, 800);
+    stage.setScene(scene);
     stage.show();
-    Platform.runLater(() -> Platform.runLater(Platform::exit));
+    scene.addPostLayoutPulseListener(() -> Platform.runLater(Platform::exit));
+    Platform.requestNextPulse();
   }
 
   /// Shows the window.

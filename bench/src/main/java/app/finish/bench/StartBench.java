@@ -42,16 +42,26 @@ public class StartBench {
     return run(EmptyWindow.class.getName(), "empty-start");
   }
 
+  /// Shows an empty window without a class cache, as `java` starts one by itself.
+  @Benchmark
+  public int floorEmptyWindowByItself() throws IOException, InterruptedException {
+    return start(EmptyWindow.class.getName(), List.of());
+  }
+
   private static int run(String main, String name, String... arguments)
       throws IOException, InterruptedException {
     Path cache = Path.of(System.getProperty("java.io.tmpdir"), name + ".aot");
     if (!Files.exists(cache)) {
-      start(main, "-XX:AOTCacheOutput=" + cache, arguments);
+      start(main, flags("-XX:AOTCacheOutput=" + cache), arguments);
     }
-    return start(main, "-XX:AOTCache=" + cache, arguments);
+    return start(main, flags("-XX:AOTCache=" + cache), arguments);
   }
 
-  private static int start(String main, String cacheFlag, String... arguments)
+  private static List<String> flags(String cacheFlag) {
+    return List.of("-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", cacheFlag);
+  }
+
+  private static int start(String main, List<String> flags, String... arguments)
       throws IOException, InterruptedException {
     String path = System.getProperty("java.class.path");
     List<String> parts = Arrays.asList(path.split(File.pathSeparator));
@@ -62,7 +72,7 @@ public class StartBench {
         parts.stream().filter(part -> !isToolkit(part)).collect(Collectors.joining(separator));
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-    command.addAll(List.of("-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", cacheFlag));
+    command.addAll(flags);
     command.addAll(List.of("-Xlog:disable", "-Dglass.platform=Headless", "-Dprism.order=sw"));
     command.addAll(List.of("--module-path", toolkit));
     command.addAll(List.of("--add-modules", "javafx.controls,javafx.graphics"));

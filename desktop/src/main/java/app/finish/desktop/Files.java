@@ -1,12 +1,14 @@
 package app.finish.desktop;
 
 import app.finish.core.document.Document;
+import app.finish.core.document.Source;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.formats.DocumentFile;
 import app.finish.formats.HtmlWriter;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sources;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +20,10 @@ import javafx.scene.input.ClipboardContent;
 
 /// Opens, saves, brings in and sends out.
 final class Files {
+  private static final String[] TABLE_ENDINGS = {
+    "*.xlsx", "*.xlsm", "*.ods", "*.csv", "*.tsv", "*.txt", "*.html", "*.htm", "*.docx", "*.md", "*.json"
+  };
+
   private final Workbench bench;
   private final FilePicker picker;
   private final Recent recent;
@@ -150,7 +156,7 @@ final class Files {
   /// Asks for a file and brings its tables in.
   void bringIn() {
     picker
-        .toRead(Texts.of("files.tables"), "*.xlsx", "*.xlsm", "*.csv", "*.tsv", "*.txt")
+        .toRead(Texts.of("files.tables"), TABLE_ENDINGS)
         .ifPresent(this::bringIn);
   }
 
@@ -176,14 +182,21 @@ final class Files {
       clipboard.getFiles().stream().limit(1).forEach(pasted -> bringIn(pasted.toPath()));
       return;
     }
+    String html = clipboard.hasHtml() ? clipboard.getHtml() : "";
     String text = clipboard.getString();
-    if (text == null || text.isBlank()) {
+    if ((text == null || text.isBlank()) && !html.contains("<table")) {
       bench.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.clipboardEmpty"), true)));
       return;
     }
     bench
         .worker()
-        .run(Texts.of("busy.reading", "…"), () -> Sources.readText(text), bench::add, bench::tell);
+        .run(Texts.of("busy.reading", "…"), () -> pasted(html, text), bench::add, bench::tell);
+  }
+
+  /// What was pasted: a table of HTML if there is one, else the text.
+  private static List<Source> pasted(String html, String text) throws IOException {
+    List<Source> sources = html.contains("<table") ? Sources.readHtml(html) : List.of();
+    return sources.isEmpty() ? Sources.readText(text == null ? "" : text) : sources;
   }
 
   /// Asks for a file and sends tables out to it.

@@ -89,8 +89,13 @@ public final class FinishApplication {
           .bench()
           .shownProperty()
           .addListener(
-              (p, before, now) -> Platform.runLater(() -> Platform.runLater(() -> end(window))));
+              (p, before, now) -> endAfterNextFrame(window));
     }
+  }
+
+  private static void endAfterNextFrame(MainWindow window) {
+    window.scene().addPostLayoutPulseListener(() -> Platform.runLater(() -> end(window)));
+    Platform.requestNextPulse();
   }
 
   private static void end(MainWindow window) {

@@ -6,12 +6,6 @@ import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.CsvRecordHandler;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.CodingErrorAction;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +21,7 @@ public final class CsvReader implements TableReader {
   @Override
   public List<Grid> read(Path file) throws IOException {
     String name = Sources.name(file);
-    return List.of(read(decode(Files.readAllBytes(file), name), name));
+    return List.of(read(TextFile.read(file), name));
   }
 
   /// The grid that a text holds.
@@ -68,41 +62,6 @@ public final class CsvReader implements TableReader {
           e);
     }
     return Limits.grid(name, "", rows);
-  }
-
-  private static String decode(byte[] bytes, String name) throws Problem {
-    if (Sources.startsWith(bytes, 0xEF, 0xBB, 0xBF)) {
-      return new String(bytes, 3, bytes.length - 3, StandardCharsets.UTF_8);
-    }
-    if (Sources.startsWith(bytes, 0xFF, 0xFE)) {
-      return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16LE);
-    }
-    if (Sources.startsWith(bytes, 0xFE, 0xFF)) {
-      return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16BE);
-    }
-    for (int i = 0; i < Math.min(bytes.length, 8192); i++) {
-      if (bytes[i] == 0) {
-        throw new Problem(
-            name
-                + " is not a text file, whatever its name says. Save the table as CSV or XLSX and bring that in.");
-      }
-    }
-    if (Sources.startsWith(bytes, 'P', 'K', 3, 4)
-        || Sources.startsWith(bytes, '%', 'P', 'D', 'F')) {
-      throw new Problem(
-          name
-              + " is not a text file, whatever its name says. Save the table as CSV or XLSX and bring that in.");
-    }
-    try {
-      return StandardCharsets.UTF_8
-          .newDecoder()
-          .onMalformedInput(CodingErrorAction.REPORT)
-          .onUnmappableCharacter(CodingErrorAction.REPORT)
-          .decode(ByteBuffer.wrap(bytes))
-          .toString();
-    } catch (CharacterCodingException e) {
-      return new String(bytes, Charset.forName("windows-1252"));
-    }
   }
 
   /// The delimiter that parts the most lines into the same number of cells, more than one. Tabs win

@@ -45,12 +45,25 @@ public final class Sources {
   /// @throws Problem if there is nothing in it
   public static List<Source> readText(String text) throws IOException {
     List<Source> sources = new ArrayList<>();
-    for (Grid grid : Recogniser.split(new CsvReader().read(text, "What was pasted"))) {
-      sources.add(new Source("pasted", grid));
+    for (Grid sheet : TextReader.read(text, "What was pasted")) {
+      for (Grid grid : Recogniser.split(sheet)) {
+        sources.add(new Source("pasted", grid));
+      }
     }
     if (sources.isEmpty()) {
       throw new Problem(
           "There is no table in what was pasted. Copy the cells of a table and paste again.");
+    }
+    return sources;
+  }
+
+  /// The tables in HTML that was pasted; none if it holds no table.
+  public static List<Source> readHtml(String html) throws IOException {
+    List<Source> sources = new ArrayList<>();
+    for (Grid sheet : HtmlReader.readPasted(html, "What was pasted")) {
+      for (Grid grid : Recogniser.split(sheet)) {
+        sources.add(new Source("pasted", grid));
+      }
     }
     return sources;
   }
@@ -88,22 +101,22 @@ public final class Sources {
 
   private static TableReader reader(Path file, String name) throws IOException {
     String lower = name.toLowerCase(Locale.ROOT);
-    byte[] start = start(file);
-    if (lower.matches(".*\\.(xlsx|xlsm)")) {
-      return new XlsxReader();
-    }
-    if (lower.matches(".*\\.(csv|tsv|tab|txt)")) {
-      return new CsvReader();
-    }
-    if (startsWith(start, 'P', 'K')) {
-      return new XlsxReader();
-    }
-    if (lower.matches(".*\\.(xls|pdf|docx?|ods|png|jpe?g|zip|html?|sav|finish)")) {
-      throw new Problem(
-          name
-              + " is of a kind that Finish does not bring in. Save the table as XLSX or CSV and bring that in.");
-    }
-    return new CsvReader();
+    String ending = lower.substring(lower.lastIndexOf('.') + 1);
+    return switch (ending) {
+      case "xlsx", "xlsm" -> new XlsxReader();
+      case "ods" -> new OdsReader();
+      case "docx" -> new DocxReader();
+      case "html", "htm", "xhtml" -> new HtmlReader();
+      case "md", "markdown" -> new MarkdownReader();
+      case "json" -> new JsonStatReader();
+      case "csv", "tsv", "tab" -> new CsvReader();
+      case "xls", "pdf", "doc", "png", "jpg", "jpeg", "zip", "sav", "finish" ->
+          throw new Problem(
+              name
+                  + " is of a kind that Finish does not bring in. Save the table as XLSX, ODS, DOCX, HTML "
+                  + "or CSV and bring that in.");
+      default -> startsWith(start(file), 'P', 'K') ? new XlsxReader() : new TextReader();
+    };
   }
 
   private static byte[] start(Path file) throws IOException {

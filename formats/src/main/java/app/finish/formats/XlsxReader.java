@@ -108,6 +108,13 @@ public final class XlsxReader implements TableReader {
   }
 
   private static Problem problem(String name, Exception cause) {
+    return problem(name, "an XLSX workbook", cause);
+  }
+
+  /// What to say of an office file that can't be read.
+  ///
+  /// @param kind what the file should be: "an XLSX workbook"
+  static Problem problem(String name, String kind, Exception cause) {
     String words = String.valueOf(cause.getMessage());
     if (words.contains("Zip bomb") || words.contains("zip bomb")) {
       return new Problem(
@@ -125,8 +132,9 @@ public final class XlsxReader implements TableReader {
     }
     return new Problem(
         name
-            + " can't be read as an XLSX workbook; it may be damaged or cut off. Open it in a spreadsheet "
-            + "and save it anew.",
+            + " can't be read as "
+            + kind
+            + "; it may be damaged or cut off. Open it in the program that it is from and save it anew.",
         cause);
   }
 }

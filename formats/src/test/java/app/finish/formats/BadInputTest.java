@@ -188,8 +188,8 @@ public class BadInputTest {
             }
           }),
       file(
-          "thesis.docx",
-          "thesis.docx is of a kind that Finish does not bring in",
+          "thesis.pdf",
+          "thesis.pdf is of a kind that Finish does not bring in",
           path -> Files.writeString(path, "x")),
       file(
           "quote.csv",

@@ -1,0 +1,152 @@
+package app.finish.formats;
+
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.poi.xwpf.usermodel.IBodyElement;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.apache.poi.xwpf.usermodel.XWPFParagraph;
+import org.apache.poi.xwpf.usermodel.XWPFRun;
+import org.apache.poi.xwpf.usermodel.XWPFTable;
+import org.apache.poi.xwpf.usermodel.XWPFTableCell;
+import org.apache.poi.xwpf.usermodel.XWPFTableRow;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTTcPr;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.STMerge;
+
+/// Reads the tables of a DOCX (ECMA-376, wordprocessing): spans across and down, bold, indents, and the
+/// short paragraphs just above and below as the words around.
+public final class DocxReader implements TableReader {
+  private static final int LONGEST_TITLE = 200;
+
+  @Override
+  public List<Grid> read(Path file) throws IOException {
+    String name = Sources.name(file);
+    try (InputStream stream = Files.newInputStream(file);
+        XWPFDocument document = new XWPFDocument(stream)) {
+      List<Grid> grids = new ArrayList<>();
+      List<IBodyElement> elements = document.getBodyElements();
+      for (int i = 0; i < elements.size(); i++) {
+        if (elements.get(i) instanceof XWPFTable table) {
+          grids.add(table(table, wordsAbove(elements, i), wordsBelow(elements, i), name));
+        }
+      }
+      if (grids.isEmpty()) {
+        throw new Problem(name + " has no table in it. Pick a document with one, or copy its cells and paste them.");
+      }
+      return grids;
+    } catch (Problem e) {
+      throw e;
+    } catch (IOException | RuntimeException e) {
+      throw XlsxReader.problem(name, "a DOCX document", e);
+    }
+  }
+
+  /// Up to four short paragraphs just above a table.
+  private static List<String> wordsAbove(List<IBodyElement> elements, int table) {
+    List<String> words = new ArrayList<>();
+    for (int i = table - 1; i >= 0 && words.size() < 4; i--) {
+      if (!(elements.get(i) instanceof XWPFParagraph paragraph)) {
+        break;
+      }
+      String text = paragraph.getText().strip();
+      if (text.isEmpty() || text.length() > LONGEST_TITLE) {
+        if (!words.isEmpty() || !text.isEmpty()) {
+          break;
+        }
+        continue;
+      }
+      words.addFirst(text);
+    }
+    return words;
+  }
+
+  /// The paragraphs just below a table that begin as notes do.
+  private static List<String> wordsBelow(List<IBodyElement> elements, int table) {
+    List<String> words = new ArrayList<>();
+    for (int i = table + 1; i < elements.size() && words.size() < 6; i++) {
+      if (!(elements.get(i) instanceof XWPFParagraph paragraph)) {
+        break;
+      }
+      String text = paragraph.getText().strip();
+      if (!text.matches("(?i)(notes?|source)\\b.*|[a-z*†‡]{1,3}[. ].*|[*†‡].*")) {
+        break;
+      }
+      words.add(text);
+    }
+    return words;
+  }
+
+  private static Grid table(XWPFTable table, List<String> above, List<String> below, String name)
+      throws IOException {
+    SheetBuilder sheet = new SheetBuilder(name);
+    above.forEach(sheet::addLine);
+    List<XWPFTableRow> rows = table.getRows();
+    for (int row = 0; row < rows.size(); row++) {
+      sheet.beginRow();
+      int column = 0;
+      for (XWPFTableCell cell : rows.get(row).getTableCells()) {
+        int wide = span(cell);
+        if (!goesOn(cell)) {
+          sheet.add(cell(cell).spanning(tall(rows, row, column), wide));
+        }
+        column += wide;
+      }
+    }
+    below.forEach(sheet::addLine);
+    return sheet.grid("");
+  }
+
+  private static int span(XWPFTableCell cell) {
+    CTTcPr properties = cell.getCTTc().getTcPr();
+    boolean spans = properties != null && properties.getGridSpan() != null;
+    return spans ? Math.max(1, properties.getGridSpan().getVal().intValue()) : 1;
+  }
+
+  /// Whether a cell only goes on one from above.
+  private static boolean goesOn(XWPFTableCell cell) {
+    CTTcPr properties = cell.getCTTc().getTcPr();
+    return properties != null
+        && properties.getVMerge() != null
+        && properties.getVMerge().getVal() != STMerge.RESTART;
+  }
+
+  private static int tall(List<XWPFTableRow> rows, int row, int column) {
+    int tall = 1;
+    while (row + tall < rows.size() && goesOnAt(rows.get(row + tall), column)) {
+      tall++;
+    }
+    return tall;
+  }
+
+  private static boolean goesOnAt(XWPFTableRow row, int column) {
+    int at = 0;
+    for (XWPFTableCell cell : row.getTableCells()) {
+      if (at == column) {
+        return goesOn(cell);
+      }
+      at += span(cell);
+    }
+    return false;
+  }
+
+  private static GridCell cell(XWPFTableCell cell) {
+    String text = cell.getText().replace('\n', ' ').replace('\t', ' ').strip();
+    boolean bold = false;
+    boolean italic = false;
+    int indent = 0;
+    for (XWPFParagraph paragraph : cell.getParagraphs()) {
+      indent = Math.max(indent, paragraph.getIndentationLeft() / 120);
+      for (XWPFRun run : paragraph.getRuns()) {
+        bold |= run.isBold();
+        italic |= run.isItalic();
+      }
+    }
+    return GridCell.of(text).with(new SourceFormat(bold, italic, text.isEmpty() ? 0 : indent));
+  }
+}

@@ -1,0 +1,128 @@
+package app.finish.formats;
+
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+
+/// Reads the tables of an HTML page or of pasted HTML: spans, bold, italic, indents (leading spaces,
+/// padding), captions. A table that only holds other tables is passed over.
+public final class HtmlReader implements TableReader {
+  private static final Pattern INDENT =
+      Pattern.compile("(?:padding-left|text-indent|margin-left)\\s*:\\s*([0-9.]+)\\s*(px|pt|em)?");
+
+  @Override
+  public List<Grid> read(Path file) throws IOException {
+    try (InputStream stream = Files.newInputStream(file)) {
+      return tables(Jsoup.parse(stream, null, ""), Sources.name(file));
+    }
+  }
+
+  /// The tables of HTML that was pasted.
+  static List<Grid> readPasted(String html, String name) throws IOException {
+    return tables(Jsoup.parse(html), name);
+  }
+
+  private static List<Grid> tables(Document page, String name) throws IOException {
+    List<Grid> grids = new ArrayList<>();
+    for (Element table : page.select("table")) {
+      if (table.select("table").size() == 1) {
+        Grid grid = table(table, name);
+        if (grid.rows() > 0) {
+          grids.add(grid);
+        }
+      }
+    }
+    return grids;
+  }
+
+  private static Grid table(Element table, String name) throws IOException {
+    SheetBuilder sheet = new SheetBuilder(name);
+    Element caption = table.selectFirst("caption");
+    if (caption != null) {
+      for (String line : lines(caption)) {
+        sheet.addLine(line);
+      }
+    }
+    for (Element row : table.select("tr")) {
+      sheet.beginRow();
+      for (Element cell : row.children()) {
+        if (cell.nameIs("td") || cell.nameIs("th")) {
+          sheet.add(cell(cell));
+        }
+      }
+    }
+    return sheet.grid("");
+  }
+
+  /// The lines of a caption: what stands in blocks of its own, or is parted by breaks.
+  private static List<String> lines(Element caption) {
+    List<String> lines = new ArrayList<>();
+    for (String line : caption.wholeText().split("\n")) {
+      if (!line.isBlank()) {
+        lines.add(line.strip());
+      }
+    }
+    List<String> blocks = caption.select("div, p").eachText();
+    return blocks.size() > 1 ? blocks : lines.isEmpty() ? List.of() : lines;
+  }
+
+  private static GridCell cell(Element cell) {
+    String style = cell.attr("style").toLowerCase(Locale.ROOT);
+    boolean bold =
+        cell.nameIs("th")
+            || style.matches(".*font-weight\\s*:\\s*(bold|[6-9]00).*")
+            || isAll(cell, "b, strong");
+    boolean italic = style.contains("font-style: italic") || isAll(cell, "i, em");
+    String text = cell.wholeText().replace('\n', ' ').replace('\u00A0', ' ').replace('\t', ' ');
+    String bare = text.strip().replaceAll(" {2,}", " ");
+    int spaces = leadingSpaces(cell.wholeText());
+    int indent = spaces / 2 + styleIndent(style);
+    GridCell made = GridCell.of(bare).with(new SourceFormat(bold, italic, bare.isEmpty() ? 0 : indent));
+    return made.spanning(span(cell, "rowspan"), span(cell, "colspan"));
+  }
+
+  private static boolean isAll(Element cell, String tags) {
+    Element inner = cell.selectFirst(tags);
+    return inner != null && inner.text().equals(cell.text());
+  }
+
+  /// How many no-break spaces stand in front; other spaces mean nothing in HTML.
+  private static int leadingSpaces(String text) {
+    int spaces = 0;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (c == '\u00A0' || c == '\u2003' || c == '\u2002') {
+        spaces += 2;
+      } else if (!Character.isWhitespace(c)) {
+        break;
+      }
+    }
+    return spaces;
+  }
+
+  private static int styleIndent(String style) {
+    Matcher match = INDENT.matcher(style);
+    if (!match.find()) {
+      return 0;
+    }
+    double size = Double.parseDouble(match.group(1).replaceFirst("^\\.$|\\..*\\..*", "0"));
+    return (int) Math.min(99, Math.round("em".equals(match.group(2)) ? size * 2 : size / 6));
+  }
+
+  private static int span(Element cell, String attribute) {
+    String value = cell.attr(attribute).strip();
+    return value.matches("[0-9]{1,6}") ? Math.max(1, Integer.parseInt(value)) : 1;
+  }
+}

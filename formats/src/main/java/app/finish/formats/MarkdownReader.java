@@ -1,0 +1,115 @@
+package app.finish.formats;
+
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/// Reads the pipe tables of a Markdown text. A heading or a line just above a table is its title, lines
+/// just below it are its notes.
+public final class MarkdownReader implements TableReader {
+  private static final Pattern DIVIDER =
+      Pattern.compile("\\s*\\|?\\s*:?-+:?\\s*(\\|\\s*:?-+:?\\s*)*\\|?\\s*");
+
+  @Override
+  public List<Grid> read(Path file) throws IOException {
+    return read(TextFile.read(file), Sources.name(file));
+  }
+
+  /// Whether a text holds a pipe table.
+  static boolean holdsATable(List<String> lines) {
+    for (int i = 1; i < lines.size(); i++) {
+      if (isDivider(lines, i)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean isDivider(List<String> lines, int at) {
+    String line = lines.get(at);
+    return line.contains("-")
+        && (line.contains("|") || lines.get(at - 1).contains("|"))
+        && DIVIDER.matcher(line).matches()
+        && lines.get(at - 1).contains("|");
+  }
+
+  /// The tables of a text.
+  static List<Grid> read(String text, String name) throws IOException {
+    List<String> lines = text.lines().toList();
+    List<Grid> grids = new ArrayList<>();
+    for (int i = 1; i < lines.size(); i++) {
+      if (isDivider(lines, i)) {
+        int end = i + 1;
+        while (end < lines.size() && lines.get(end).contains("|")) {
+          end++;
+        }
+        grids.add(table(lines, i, end, name));
+        i = end;
+      }
+    }
+    return grids;
+  }
+
+  private static Grid table(List<String> lines, int divider, int end, String name)
+      throws IOException {
+    SheetBuilder sheet = new SheetBuilder(name);
+    String title = titleAbove(lines, divider - 1);
+    if (!title.isEmpty()) {
+      sheet.addLine(title);
+    }
+    for (int i = divider - 1; i < end; i++) {
+      if (i != divider) {
+        sheet.beginRow();
+        for (String cell : cells(lines.get(i))) {
+          sheet.add(cell(cell, i < divider));
+        }
+      }
+    }
+    for (int i = end; i < lines.size() && !lines.get(i).isBlank(); i++) {
+      sheet.addLine(bare(lines.get(i)).replaceFirst("^:\\s*", ""));
+    }
+    return sheet.grid("");
+  }
+
+  private static String titleAbove(List<String> lines, int head) {
+    int above = head - 1;
+    boolean gap = above >= 0 && lines.get(above).isBlank();
+    above -= gap ? 1 : 0;
+    if (above < 0 || lines.get(above).isBlank() || lines.get(above).contains("|")) {
+      return "";
+    }
+    String line = lines.get(above);
+    boolean title = !gap || line.startsWith("#") || line.matches("(\\*\\*|Table|:).*");
+    return title ? bare(line.replaceFirst("^#+\\s*", "").replaceFirst("^(Table)?:\\s*", "")) : "";
+  }
+
+  private static List<String> cells(String line) {
+    String inner = line.strip().replaceFirst("^\\|", "").replaceFirst("(?<!\\\\)\\|$", "");
+    List<String> cells = new ArrayList<>();
+    for (String cell : inner.split("(?<!\\\\)\\|", -1)) {
+      cells.add(cell.replace("\\|", "|"));
+    }
+    return cells;
+  }
+
+  private static GridCell cell(String written, boolean head) {
+    String text = written.strip();
+    boolean bold = text.matches("(\\*\\*|__).+(\\*\\*|__)");
+    int indent = written.length() - written.stripLeading().length() > 2 || text.startsWith("&nbsp;") ? 1 : 0;
+    String bare = bare(text.replace("&nbsp;", " ")).strip();
+    return GridCell.of(bare)
+        .with(new SourceFormat(bold || head, false, bare.isEmpty() ? 0 : indent));
+  }
+
+  /// A text without the marks of emphasis and code around its words.
+  private static String bare(String text) {
+    return text.replaceAll("(\\*\\*|__)(.+?)\\1", "$2")
+        .replaceAll("(?<![\\w*])([*_`])(?=\\S)(.+?)(?<=\\S)\\1(?![\\w*])", "$2")
+        .strip();
+  }
+}

@@ -1,0 +1,42 @@
+package app.finish.formats;
+
+import app.finish.core.grid.Grid;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+
+/// Reads a text whose kind is not told: a Markdown table, cells parted by a delimiter, or columns set with
+/// spaces.
+public final class TextReader implements TableReader {
+  @Override
+  public List<Grid> read(Path file) throws IOException {
+    return read(TextFile.read(file), Sources.name(file));
+  }
+
+  /// The sheets that a text makes.
+  static List<Grid> read(String text, String name) throws IOException {
+    List<String> lines = text.lines().filter(line -> !line.isBlank()).limit(400).toList();
+    if (MarkdownReader.holdsATable(lines)) {
+      return MarkdownReader.read(text, name);
+    }
+    boolean tabs = lines.stream().filter(line -> line.contains("\t")).count() * 2 > lines.size();
+    boolean fixed = !tabs && !isDelimited(lines) && FixedWidthReader.fits(lines);
+    return fixed
+        ? FixedWidthReader.read(text, name)
+        : List.of(new CsvReader().read(text, name));
+  }
+
+  /// Whether most lines have the same number of one delimiter.
+  private static boolean isDelimited(List<String> lines) {
+    char delimiter = CsvReader.delimiter(String.join("\n", lines));
+    int[] counts = new int[64];
+    for (String line : lines) {
+      counts[(int) Math.min(63, line.chars().filter(c -> c == delimiter).count())]++;
+    }
+    int most = 0;
+    for (int count = 1; count < counts.length; count++) {
+      most = Math.max(most, counts[count]);
+    }
+    return most * 10 > lines.size() * 6;
+  }
+}
