@@ -42,6 +42,10 @@ final class Sums {
     return entries.get(entry).line;
   }
 
+  boolean isTotal(int entry) {
+    return entries.get(entry).members > entry;
+  }
+
   /// Where a sum up to the last entry that this line might give may begin, the shortest first: at
   /// the last total, at the start of a group, at the start of all.
   SortedSet<Integer> starts(int line) {

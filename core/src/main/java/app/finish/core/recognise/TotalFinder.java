@@ -92,7 +92,7 @@ final class TotalFinder {
   private int startOfSum(int line, Sums sums) {
     for (int start : sums.starts(line)) {
       int count = sums.size() - start;
-      if (count == 0 || (count == 1 && (!saysTotal(line) || saysTotal(sums.line(start))))) {
+      if (count == 0 || (count == 1 && !mayTotalOne(line, start, sums))) {
         continue;
       }
       Sums.Agreement agreement = sums.compare(line, start);
@@ -101,6 +101,13 @@ final class TotalFinder {
       }
     }
     return -1;
+  }
+
+  /// Whether a line may be the total of a single one: it says total and the other does not, or it speaks
+  /// of all and the other is itself a total.
+  private boolean mayTotalOne(int line, int start, Sums sums) {
+    boolean byWord = saysTotal(line) && !saysTotal(sums.line(start));
+    return byWord || (Vocabulary.saysAll(lines.get(line).label()) && sums.isTotal(start));
   }
 
   private boolean isEnough(int line, int count, Sums.Agreement agreement) {
