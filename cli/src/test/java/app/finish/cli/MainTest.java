@@ -142,6 +142,15 @@ public class MainTest {
   }
 
   @Test
+  public void aTotalThatDoesNotAddUpEndsWithOne() throws IOException {
+    Path csv = folder.resolve("wrong.csv");
+    Files.writeString(csv, "Route,Passengers\nHale,120\nSkell,31\nTotal,161\n");
+    Ran ran = run("read", csv);
+    assertThat(ran.code).isEqualTo(1);
+    assertThat(ran.out).contains("! The total in B4 says 161").contains("add up to 151.");
+  }
+
+  @Test
   public void aTotalThatStandsInTheFileIsFoundInTheJson() throws IOException {
     Path csv = folder.resolve("fares.csv");
     Files.writeString(csv, "Route;Fares\nHale;10,5\nSkell;2,5\nTotal;13,0\n");

@@ -5,6 +5,7 @@ import app.finish.core.dress.Place;
 import app.finish.core.grid.Grid;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Evidence;
+import app.finish.core.recognise.Finding;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.recognise.RowRole;
 import app.finish.core.recognise.SourceRow;
@@ -34,6 +35,7 @@ final class BringInBench {
   private final VBox row = Benches.section("");
   private final VBox shape = Benches.section("");
   private final VBox evidence = Benches.section("");
+  private final VBox findings = Benches.section("");
 
   BringInBench(Workbench bench, Files files) {
     this.bench = bench;
@@ -41,7 +43,7 @@ final class BringInBench {
   }
 
   Node build() {
-    Node node = Benches.bench(Step.BRING_IN.label(), source, row, shape, evidence);
+    Node node = Benches.bench(Step.BRING_IN.label(), source, findings, row, shape, evidence);
     node.setId("bench-bring-in");
     Benches.follow(bench.shownProperty(), this::show);
     Benches.follow(bench.pickProperty(), this::showRow);
@@ -225,6 +227,23 @@ final class BringInBench {
       nodes.add(evidence(one));
     }
     Benches.replace(evidence, nodes);
+    showFindings(recognition);
+  }
+
+  private void showFindings(Recognition recognition) {
+    List<Node> nodes = new ArrayList<>();
+    if (!recognition.findings().isEmpty()) {
+      nodes.add(Benches.heading(Texts.of("bring.findings", recognition.findings().size())));
+    }
+    for (Finding finding : recognition.findings()) {
+      Label sentence = new Label(finding.sentence());
+      sentence.setWrapText(true);
+      sentence.getStyleClass().add("finding");
+      nodes.add(sentence);
+    }
+    Benches.replace(findings, nodes);
+    findings.setVisible(!nodes.isEmpty());
+    findings.setManaged(!nodes.isEmpty());
   }
 
   private static Node evidence(Evidence one) {

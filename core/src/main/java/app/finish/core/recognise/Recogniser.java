@@ -1,6 +1,8 @@
 package app.finish.core.recognise;
 
 import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridPlace;
+import app.finish.core.number.NumberFormat;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
@@ -94,7 +96,39 @@ public final class Recogniser {
         frame.headRows().size(),
         frame.stubColumns().size(),
         evidence,
-        List.of());
+        findings(table));
+  }
+
+  private List<Finding> findings(Table table) {
+    List<Finding> findings = new ArrayList<>();
+    for (TotalCheck.Miss miss : new TotalCheck(table).misses()) {
+      int row = rows.lines().get(miss.row()).place();
+      int column = frame.valueColumns().get(miss.column());
+      String place =
+          new GridPlace(grid.grid().top() + row, grid.grid().left() + column).toString();
+      String claimed = table.body().at(miss.row(), miss.column()).written();
+      String found = NumberFormat.PLAIN.withDecimals(miss.decimals()).write(miss.sum(), "");
+      String members =
+          miss.down()
+              ? rowsInWords(
+                  rows.lines().get(miss.first()).place(), rows.lines().get(miss.last()).place())
+              : columnsInWords(miss.first(), miss.last());
+      findings.add(
+          new Finding(
+              place,
+              claimed,
+              found,
+              "The total in "
+                  + place
+                  + " says "
+                  + claimed
+                  + ", but the figures that it totals, in "
+                  + members
+                  + ", add up to "
+                  + found
+                  + "."));
+    }
+    return findings;
   }
 
   /// Measures stand down the stub only where their names come again for each member.

@@ -27,11 +27,6 @@ final class Vocabulary {
   private record Kind(MeasureKind kind, Pattern pattern) {}
 
   private static final Kind[] KINDS = {
-    kind(MeasureKind.DEVIATION, "sd|s\\.d\\.|std\\.?( dev(iation)?\\.?)?|standard deviation"),
-    kind(MeasureKind.P, "p|p[- ]value|sig\\.?"),
-    kind(
-        MeasureKind.STATISTIC,
-        "median|min(imum)?|max(imum)?|df|t|f|z|r|se|s\\.e\\.|mode|rank|variance"),
     kind(MeasureKind.PERCENT, ".*(%|\\bper ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b).*"),
     kind(MeasureKind.MEAN, "(mean|average|avg\\.?|m)\\b.*|.*\\b(mean|average)"),
     kind(MeasureKind.RATIO, ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\bper\\b.*"),
@@ -90,6 +85,10 @@ final class Vocabulary {
     String whole = name.strip();
     if (whole.isEmpty()) {
       return Optional.empty();
+    }
+    Optional<MeasureKind> statistic = Statistics.kind(whole);
+    if (statistic.isPresent()) {
+      return statistic;
     }
     String bare = whole.replaceFirst("\\s*[(,].*", "");
     for (Kind kind : KINDS) {

@@ -16,9 +16,23 @@ public enum MeasureKind {
   RATIO(Additivity.CALCULATED),
   /// A standard deviation.
   DEVIATION(Additivity.OPAQUE),
+  /// A standard error.
+  ERROR(Additivity.OPAQUE),
   /// A probability.
   P(Additivity.OPAQUE),
-  /// Any other statistic: a median, a least, a greatest, a test statistic.
+  /// A test statistic: t, F, χ², z.
+  TEST(Additivity.OPAQUE),
+  /// Degrees of freedom.
+  FREEDOM(Additivity.ADDITIVE),
+  /// A coefficient or an effect that may pass 1: b, d, an odds ratio.
+  COEFFICIENT(Additivity.OPAQUE),
+  /// A figure that can't pass 1 in size: r, R², β, η², α.
+  CORRELATION(Additivity.OPAQUE),
+  /// A limit of an interval, or an interval.
+  INTERVAL(Additivity.OPAQUE),
+  /// An expected count or a residual.
+  EXPECTED(Additivity.OPAQUE),
+  /// Any other statistic: a median, a least, a greatest, a mean square.
   STATISTIC(Additivity.OPAQUE),
   /// Not known.
   VALUE(Additivity.ADDITIVE);

@@ -474,6 +474,81 @@ public class RecogniserTest {
     assertThat(grids.get(2).left()).isEqualTo(3);
   }
 
+  @DataProvider
+  public Object[][] statistics() {
+    return new Object[][] {
+      {"SD", MeasureKind.DEVIATION}, {"Std. Deviation", MeasureKind.DEVIATION},
+      {"standard deviation", MeasureKind.DEVIATION}, {"Std. Error Mean", MeasureKind.ERROR},
+      {"S.E.", MeasureKind.ERROR}, {"Sig. (2-tailed)", MeasureKind.P}, {"p-value", MeasureKind.P},
+      {"Pr(>|t|)", MeasureKind.P}, {"df", MeasureKind.FREEDOM}, {"Mean Square", MeasureKind.STATISTIC},
+      {"Sum of Squares", MeasureKind.SUM}, {"F", MeasureKind.TEST}, {"t", MeasureKind.TEST},
+      {"χ²", MeasureKind.TEST}, {"Partial Eta Squared", MeasureKind.CORRELATION}, {"R²", MeasureKind.CORRELATION},
+      {"β", MeasureKind.CORRELATION}, {"Pearson Correlation", MeasureKind.CORRELATION},
+      {"B", MeasureKind.COEFFICIENT}, {"Odds ratio", MeasureKind.COEFFICIENT}, {"LL", MeasureKind.INTERVAL},
+      {"Upper Bound", MeasureKind.INTERVAL}, {"Valid Percent", MeasureKind.PERCENT},
+      {"Expected Count", MeasureKind.EXPECTED}, {"N", MeasureKind.COUNT}, {"Cost recovery, %", MeasureKind.PERCENT},
+      {"Number of sailings", MeasureKind.COUNT}, {"Sum of fares", MeasureKind.SUM}, {"Mean delay", MeasureKind.MEAN},
+      {"Mdn", MeasureKind.STATISTIC},
+    };
+  }
+
+  @Test(dataProvider = "statistics")
+  public void knowsTheNamesOfStatistics(String name, MeasureKind kind) {
+    assertThat(Vocabulary.measureKind(name)).contains(kind);
+  }
+
+  @Test
+  public void readsAnalysisOfVariance() {
+    Recognition read =
+        read(
+            "Tests of between-subjects effects",
+            "",
+            "Source | Type III Sum of Squares | df | Mean Square | F | Sig.",
+            "Ticket | 12.50 | 2 | 6.25 | 4.21 | .016",
+            "Residence | 3.10 | 1 | 3.10 | 2.09 | .150",
+            "Error | 147.00 | 99 | 1.48 | |",
+            "Total | 162.60 | 102 | | |");
+    assertThat(read.table().measures().stream().map(measure -> measure.kind()))
+        .containsExactly(
+            MeasureKind.SUM, MeasureKind.FREEDOM, MeasureKind.STATISTIC, MeasureKind.TEST, MeasureKind.P);
+    assertThat(rows(read)).last().isEqualTo("grand total: Total");
+    assertThat(read.findings()).isEmpty();
+  }
+
+  @Test
+  public void findsTotalsThatDoNotAddUp() {
+    Recognition read =
+        read(
+            "Route | 2025 | | 2026 |",
+            " | Fares | Passengers | Fares | Passengers",
+            "Hale | 10.5 | 120 | 11.5 | 130",
+            "Skell | 4.5 | 31 | 5.5 | 32",
+            "Total | 15.0 | 151 | 17.5 | 162");
+    assertThat(read.findings())
+        .containsExactly(
+            new Finding(
+                "D5",
+                "17.5",
+                "17.0",
+                "The total in D5 says 17.5, but the figures that it totals, in rows 3 to 4, add up to 17.0."));
+  }
+
+  @Test
+  public void allowsForRoundingButNotInCounts() {
+    assertThat(read("Route | Fares", "Hale | 10.4", "Orrin | 10.4", "Skell | 10.4", "Total | 31.3").findings()).isEmpty();
+    assertThat(read("Route | Passengers", "Hale | 104", "Orrin | 104", "Skell | 104", "Total | 313").findings()).hasSize(1);
+    assertThat(read("Vessel | Mean delay", "Marram | 7.1", "Samphire | 4.1", "Total | 5.9").findings()).isEmpty();
+    assertThat(read("Route | Share %", "Hale | 60%", "Skell | 30%", "Total | 100%").findings()).isEmpty();
+  }
+
+  @Test
+  public void findsColumnTotalsThatDoNotAddUp() {
+    Recognition read =
+        read("Passengers by route", "", "Route | Winter | Summer | Total", "Hale | 120 | 230 | 350", "Skell | 20 | 30 | 51", "Tamsay | 7 | 8 | 15");
+    assertThat(read.findings()).map(Finding::place).containsExactly("D5");
+    assertThat(read.findings().getFirst().sentence()).contains("columns B to C");
+  }
+
   @Test
   public void obeysCorrections() {
     Grid grid =
