@@ -2,7 +2,15 @@ package app.finish.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.document.Source;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.RowRole;
+import app.finish.formats.DocumentFile;
 import app.finish.formats.Samples;
+import app.finish.formats.Sources;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -132,6 +140,27 @@ public class MainTest {
       assertThat(files.map(Path::getFileName).map(Path::toString))
           .noneMatch(name -> name.contains("never"));
     }
+  }
+
+  @Test
+  public void refreshTakesNewNumbersAndListsWhatHasNoPlace() throws IOException {
+    Path old = folder.resolve("old.csv");
+    Files.writeString(old, "Pier,Boats\nNorth,12\nSouth,7\nFerry day,5\n");
+    Source source = Sources.read(old).getFirst();
+    Corrections corrections =
+        Corrections.NONE.withRow(Recogniser.anchors(source.grid()).get(3), RowRole.LEFT_OUT);
+    Path file = folder.resolve("piers.finish");
+    DocumentFile.write(
+        Document.EMPTY.withAdded(source, Finish.in("APA 7").withCorrections(corrections)), file);
+    Path fresh = folder.resolve("new.csv");
+    Files.writeString(fresh, "Pier,Boats\nNorth,13\nEast,2\nSouth,8\n");
+    Ran ran = run("refresh", file, "--with", fresh);
+    assertThat(ran.code).isEqualTo(1);
+    assertThat(ran.out).contains("new rows: East").contains("kept: “Ferry day”");
+    Document refreshed = DocumentFile.read(file);
+    assertThat(refreshed.tables().getFirst().source().name()).isEqualTo("new.csv");
+    assertThat(refreshed.tables().getFirst().finish().corrections()).isEqualTo(corrections);
+    assertThat(run("refresh", file, "--with", sample).err).contains("Check that it is the right file");
   }
 
   @Test

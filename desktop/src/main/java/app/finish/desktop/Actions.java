@@ -41,6 +41,7 @@ final class Actions {
     BooleanSupplier table = () -> !bench.isEmpty();
     add(all, "action.bringIn", "Shortcut+I", always, files::bringIn);
     add(all, "action.paste", "Shortcut+V", always, files::paste);
+    add(all, "action.refresh", "Shortcut+R", table, files::refresh);
     add(all, "action.open", "Shortcut+O", always, files::open);
     add(all, "action.save", "Shortcut+S", table, files::save);
     add(all, "action.saveAs", "Shortcut+Shift+S", table, files::saveAs);

@@ -6,6 +6,7 @@ import app.finish.core.grid.Grid;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Evidence;
 import app.finish.core.recognise.Finding;
+import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.recognise.RowRole;
 import app.finish.core.recognise.SourceRow;
@@ -53,7 +54,8 @@ final class BringInBench {
   private void show() {
     Button open = button(Texts.of("bring.file"), "bring-file", files::bringIn);
     Button paste = button(Texts.of("bring.paste"), "bring-paste", files::paste);
-    Benches.replace(source, List.of(new HBox(8, open, paste)));
+    Button refresh = button(Texts.of("bring.refresh"), "bring-refresh", files::refresh);
+    Benches.replace(source, List.of(new HBox(8, open, paste, refresh)));
     bench
         .shownProperty()
         .get()
@@ -213,7 +215,11 @@ final class BringInBench {
             choice.setSelected(true);
             bench.correct(
                 Texts.of("change.row", number, name),
-                shown.table().finish().corrections().withRow(at.row(), role));
+                shown
+                    .table()
+                    .finish()
+                    .corrections()
+                    .withRow(Recogniser.anchors(shown.table().source().grid()).get(at.row()), role));
           });
       choices.getChildren().add(choice);
     }

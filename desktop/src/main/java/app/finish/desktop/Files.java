@@ -1,6 +1,7 @@
 package app.finish.desktop;
 
 import app.finish.core.document.Document;
+import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
@@ -172,6 +173,22 @@ final class Files {
             Texts.of("busy.reading", path.getFileName()),
             () -> Sources.read(path),
             bench::add,
+            bench::tell);
+  }
+
+  /// Asks for a file and puts its numbers under the finishes of the document.
+  void refresh() {
+    picker.toRead(Texts.of("files.tables"), TABLE_ENDINGS).ifPresent(this::refresh);
+  }
+
+  private void refresh(Path path) {
+    Document document = bench.document();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.reading", path.getFileName()),
+            () -> Refresh.with(document, Sources.read(path)),
+            refreshed -> bench.refresh(refreshed, path.getFileName().toString()),
             bench::tell);
   }
 

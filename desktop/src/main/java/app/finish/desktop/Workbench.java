@@ -4,6 +4,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.History;
+import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
@@ -14,6 +15,7 @@ import app.finish.core.style.StyleBook;
 import app.finish.formats.Problem;
 import app.finish.formats.Sending;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -238,6 +240,29 @@ final class Workbench {
     show(first);
     step.set(Step.BRING_IN);
     say(Texts.of("notice.broughtIn", sources.size(), sources.getFirst().name()));
+  }
+
+  /// Takes new numbers over, and says what came, what went and what has no place any more.
+  void refresh(Refresh.Refreshed refreshed, String name) {
+    if (refreshed.changes().isEmpty()) {
+      notice.set(Optional.of(new Notice(Texts.of("notice.refreshNothing", name), true)));
+      return;
+    }
+    change(Texts.of("change.refresh", name), refreshed.document());
+    int rowsCome = 0;
+    int rowsGone = 0;
+    List<String> unplaced = new ArrayList<>();
+    for (Refresh.Change one : refreshed.changes()) {
+      rowsCome += one.rowsCome().size();
+      rowsGone += one.rowsGone().size();
+      one.unplaced().forEach(row -> unplaced.add(row.toString()));
+    }
+    String told =
+        Texts.of("notice.refreshed", refreshed.changes().size(), name, rowsCome, rowsGone);
+    say(
+        unplaced.isEmpty()
+            ? told
+            : told + " " + Texts.of("notice.unplaced", String.join(", ", unplaced)));
   }
 
   void removeTable() {

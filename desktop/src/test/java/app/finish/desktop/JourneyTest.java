@@ -226,6 +226,33 @@ public class JourneyTest extends WindowTest {
   }
 
   @Test
+  public void newNumbersTakeTheWholeFinish() throws Exception {
+    Path first = folder.resolve("piers.csv");
+    Files.writeString(first, "Pier,Boats,Passengers\nNorth,12,340\nSouth,7,115\nTotal,19,455\n");
+    answers.files.add(first);
+    press(KeyCode.CONTROL, KeyCode.I);
+    waitFor(() -> window.bench().document().tables().size() == 1);
+    settle();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    click("#style-apa-7");
+    robot.interact(() -> window.bench().word(PartName.TITLE, "boats at the piers"));
+    settle();
+    Path second = folder.resolve("piers-new.csv");
+    Files.writeString(
+        second, "Pier,Boats,Passengers\nNorth,14,360\nEast,3,44\nSouth,8,120\nTotal,25,524\n");
+    answers.files.add(second);
+    press(KeyCode.CONTROL, KeyCode.R);
+    waitFor(() -> window.bench().noticeProperty().get().map(n -> n.sentence().contains("new numbers")).orElse(false));
+    settle();
+    assertThat(textOf("#notice-sentence")).contains("1 row more");
+    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(title()).isEqualTo("Boats at the Piers");
+    assertThat(parts()).containsExactly("Body", "Body", "Body", "Grand total row");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(parts()).hasSize(3);
+  }
+
+  @Test
   public void badFilesGiveASentenceAndLeaveTheDocumentAlone() throws Exception {
     openDemo();
     Path bad = folder.resolve("bad.xlsx");

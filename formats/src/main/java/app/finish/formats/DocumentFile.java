@@ -5,6 +5,7 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.RowAnchor;
 import app.finish.core.recognise.RowRole;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
@@ -82,8 +83,18 @@ public final class DocumentFile {
     ObjectNode corrections = node.putObject("corrections");
     finish.corrections().headRows().ifPresent(count -> corrections.put("headRows", count));
     finish.corrections().stubColumns().ifPresent(count -> corrections.put("stubColumns", count));
-    ObjectNode rows = corrections.putObject("rows");
-    finish.corrections().rows().forEach((row, role) -> rows.put("" + row, role.toString()));
+    ArrayNode rows = corrections.putArray("rows");
+    finish
+        .corrections()
+        .rows()
+        .forEach(
+            (anchor, role) -> {
+              ObjectNode row = rows.addObject();
+              ArrayNode path = row.putArray("path");
+              anchor.path().forEach(path::add);
+              row.put("occurrence", anchor.occurrence());
+              row.put("role", role.toString());
+            });
     return node;
   }
 
@@ -157,10 +168,13 @@ public final class DocumentFile {
       corrections = corrections.withStubColumns(said.path("stubColumns").asInt());
     }
     try {
-      for (Map.Entry<String, JsonNode> row : said.path("rows").properties()) {
+      for (JsonNode row : said.path("rows")) {
+        List<String> path = new ArrayList<>();
+        row.path("path").forEach(label -> path.add(label.asText()));
         corrections =
             corrections.withRow(
-                Integer.parseInt(row.getKey()), RowRole.of(row.getValue().asText()));
+                new RowAnchor(path, row.path("occurrence").asInt()),
+                RowRole.of(row.path("role").asText()));
       }
     } catch (IllegalArgumentException e) {
       throw GridJson.damaged(name);

@@ -9,6 +9,7 @@ import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.RowAnchor;
 import app.finish.core.recognise.RowRole;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
@@ -31,8 +32,8 @@ public class DocumentFileTest {
         Corrections.NONE
             .withHeadRows(2)
             .withStubColumns(2)
-            .withRow(9, RowRole.SUBTOTAL)
-            .withRow(20, RowRole.LEFT_OUT);
+            .withRow(new RowAnchor(List.of("Hale–Orrin", "Summer"), 0), RowRole.SUBTOTAL)
+            .withRow(new RowAnchor(List.of("Skell–Tamsay", "Autumn"), 1), RowRole.LEFT_OUT);
     HouseStyle own =
         StyleFile.shipped()
             .named("APA 7")

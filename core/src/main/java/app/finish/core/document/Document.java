@@ -47,6 +47,13 @@ public record Document(List<DocumentTable> tables, List<HouseStyle> styles) {
     return new Document(others, styles);
   }
 
+  /// The same document with another source under one of its tables.
+  public Document withSource(int place, Source source) {
+    List<DocumentTable> others = new ArrayList<>(tables);
+    others.set(place, new DocumentTable(tables.get(place).id(), source, tables.get(place).finish()));
+    return new Document(others, styles);
+  }
+
   /// The same document without one of its tables.
   public Document without(int place) {
     List<DocumentTable> fewer = new ArrayList<>(tables);

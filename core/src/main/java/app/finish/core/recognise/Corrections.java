@@ -1,21 +1,22 @@
 package app.finish.core.recognise;
 
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.OptionalInt;
-import java.util.TreeMap;
 
 /// What a person said about a source against what was recognised. A correction outweighs any
 /// evidence.
 ///
 /// ```java
-/// Corrections.NONE.withRow(6, RowRole.SUBTOTAL).withStubColumns(2);
+/// RowAnchor row = Recogniser.anchors(grid).get(6);
+/// Corrections.NONE.withRow(row, RowRole.SUBTOTAL).withStubColumns(2);
 /// ```
 ///
 /// @param headRows how many rows of heads there are, if said
 /// @param stubColumns how many columns on the left are the stub, if said
-/// @param rows what a row is, by its place in the grid from 0
+/// @param rows what a row is, by its meaning
 public record Corrections(
-    OptionalInt headRows, OptionalInt stubColumns, Map<Integer, RowRole> rows) {
+    OptionalInt headRows, OptionalInt stubColumns, Map<RowAnchor, RowRole> rows) {
   /// Nothing to correct.
   public static final Corrections NONE =
       new Corrections(OptionalInt.empty(), OptionalInt.empty(), Map.of());
@@ -36,17 +37,10 @@ public record Corrections(
   }
 
   /// The same corrections and this one: what a row is.
-  public Corrections withRow(int row, RowRole role) {
-    Map<Integer, RowRole> more = new TreeMap<>(rows);
+  public Corrections withRow(RowAnchor row, RowRole role) {
+    Map<RowAnchor, RowRole> more = new LinkedHashMap<>(rows);
     more.put(row, role);
     return new Corrections(headRows, stubColumns, more);
-  }
-
-  /// The same corrections without the one of this row.
-  public Corrections withoutRow(int row) {
-    Map<Integer, RowRole> fewer = new TreeMap<>(rows);
-    fewer.remove(row);
-    return new Corrections(headRows, stubColumns, fewer);
   }
 
   /// How many things were corrected.

@@ -9,10 +9,10 @@ import java.util.List;
 /// the words; the stub is the columns from the left that hold more words than figures.
 final class FrameFinder {
   private final ReadGrid grid;
-  private final Corrections corrections;
+  private final Placed corrections;
   private final List<Evidence> evidence = new ArrayList<>();
 
-  FrameFinder(ReadGrid grid, Corrections corrections) {
+  FrameFinder(ReadGrid grid, Placed corrections) {
     this.grid = grid;
     this.corrections = corrections;
   }

@@ -21,9 +21,9 @@ final class LineReader {
 
   private final ReadGrid grid;
   private final Frame frame;
-  private final Corrections corrections;
+  private final Placed corrections;
 
-  LineReader(ReadGrid grid, Frame frame, Corrections corrections) {
+  LineReader(ReadGrid grid, Frame frame, Placed corrections) {
     this.grid = grid;
     this.frame = frame;
     this.corrections = corrections;

@@ -32,10 +32,10 @@ public final class Recogniser {
   private final Frame frame;
   private final LineReader.Lines rows;
   private final LineReader.Lines columns;
-  private final Corrections corrections;
+  private final Placed corrections;
   private final List<Evidence> evidence = new ArrayList<>();
 
-  private Recogniser(Grid source, Corrections corrections) {
+  private Recogniser(Grid source, Placed corrections) {
     this.corrections = corrections;
     this.grid = new ReadGrid(source);
     this.frame = new FrameFinder(grid, corrections).find();
@@ -54,7 +54,26 @@ public final class Recogniser {
   /// @param grid a grid, as [#split] gives them
   /// @param corrections what a person said against what was recognised
   public static Recognition recognise(Grid grid, Corrections corrections) {
-    return new Recogniser(grid, corrections).recognise();
+    return new Recogniser(grid, Placed.on(grid, corrections)).recognise();
+  }
+
+  /// For each row of a grid what it is called, whatever was corrected.
+  public static List<RowAnchor> anchors(Grid grid) {
+    Map<Integer, List<String>> paths = new HashMap<>();
+    for (SourceRow row : new Recogniser(grid, Placed.NONE).recognise().rows()) {
+      paths.put(row.row(), row.headings());
+    }
+    Map<List<String>, Integer> seen = new HashMap<>();
+    List<RowAnchor> anchors = new ArrayList<>();
+    for (int row = 0; row < grid.rows(); row++) {
+      List<String> path = paths.getOrDefault(row, List.of());
+      for (int column = 0; path.isEmpty() && column < grid.columns(); column++) {
+        String text = grid.at(row, column).text().strip();
+        path = text.isEmpty() ? path : List.of(text);
+      }
+      anchors.add(new RowAnchor(path, seen.merge(path, 1, Integer::sum) - 1));
+    }
+    return anchors;
   }
 
   private Recognition recognise() {
@@ -96,7 +115,8 @@ public final class Recogniser {
         frame.headRows().size(),
         frame.stubColumns().size(),
         evidence,
-        findings(table));
+        findings(table),
+        corrections.unplaced());
   }
 
   private List<Finding> findings(Table table) {

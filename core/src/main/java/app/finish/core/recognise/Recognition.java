@@ -19,6 +19,7 @@ import java.util.Optional;
 /// @param stubColumns how many columns of stub there are
 /// @param evidence every decision with its reasons, in reading order
 /// @param findings what does not hold
+/// @param unplaced rows of which a person said something and which the source does not have
 public record Recognition(
     Table table,
     List<SourceRow> rows,
@@ -26,13 +27,15 @@ public record Recognition(
     int headRows,
     int stubColumns,
     List<Evidence> evidence,
-    List<Finding> findings) {
+    List<Finding> findings,
+    List<RowAnchor> unplaced) {
   /// Copies the lists.
   public Recognition {
     rows = List.copyOf(rows);
     valueColumns = List.copyOf(valueColumns);
     evidence = List.copyOf(evidence);
     findings = List.copyOf(findings);
+    unplaced = List.copyOf(unplaced);
   }
 
   /// The row of the source that a leaf down came from.

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.RowAnchor;
 import app.finish.core.recognise.RowRole;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Words;
@@ -69,7 +70,8 @@ public class HistoryTest {
               place, finish.withCorrections(corrections.withHeadRows(random.nextInt(3))));
       case 5 ->
           document.withFinish(
-              place, finish.withCorrections(corrections.withRow(random.nextInt(9), RowRole.BODY)));
+              place, finish.withCorrections(corrections.withRow(
+                      new RowAnchor(List.of("Winter"), random.nextInt(9)), RowRole.BODY)));
       default -> document.withFinish(place, finish.withCorrections(corrections.withStubColumns(1)));
     };
   }

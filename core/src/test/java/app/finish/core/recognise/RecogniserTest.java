@@ -560,7 +560,7 @@ public class RecogniserTest {
             "Ferry day | 7");
     Corrections none = Corrections.NONE;
     assertThat(rows(Recogniser.recognise(grid, none))).doesNotContain("grand total: Whole year");
-    Recognition total = Recogniser.recognise(grid, none.withRow(3, RowRole.GRAND_TOTAL));
+    Recognition total = Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(3), RowRole.GRAND_TOTAL));
     assertThat(rows(total)).contains("grand total: Whole year");
     assertThat(total.evidence())
         .anySatisfy(
@@ -569,8 +569,8 @@ public class RecogniserTest {
               assertThat(one.because()).contains("you said so");
               assertThat(one.confidence()).isEqualTo(1);
             });
-    assertThat(rows(Recogniser.recognise(grid, none.withRow(4, RowRole.LEFT_OUT)))).hasSize(3);
-    Recognition noted = Recogniser.recognise(grid, none.withRow(4, RowRole.NOTE));
+    assertThat(rows(Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.LEFT_OUT)))).hasSize(3);
+    Recognition noted = Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.NOTE));
     assertThat(noted.table().words().notes()).containsExactly("Ferry day");
     Recognition stub = Recogniser.recognise(grid, none.withHeadRows(2));
     assertThat(stub.table().down().leaves()).hasSize(3);
@@ -579,8 +579,29 @@ public class RecogniserTest {
   @Test
   public void aCorrectionCanSayThatARowIsNoTotal() {
     Grid grid = Grid.ofText("Season | Passengers", "Winter | 120", "Summer | 230", "Total | 350");
-    Recognition read = Recogniser.recognise(grid, Corrections.NONE.withRow(3, RowRole.BODY));
+    Recognition read = Recogniser.recognise(grid, Corrections.NONE.withRow(Recogniser.anchors(grid).get(3), RowRole.BODY));
     assertThat(rows(read)).containsExactly("body: Winter", "body: Summer", "body: Total");
+  }
+
+  @Test
+  public void aCorrectionHoldsInNewNumbersWhereverItsRowStands() {
+    Grid before =
+        Grid.ofText("Route | Season | Boats", "Hale | Winter | 12", " | Summer | 30", "Skell | Winter | 7", " | Ferry day | 5");
+    Corrections corrections =
+        Corrections.NONE
+            .withRow(Recogniser.anchors(before).get(4), RowRole.LEFT_OUT)
+            .withRow(Recogniser.anchors(before).get(2), RowRole.SUBTOTAL);
+    Grid after =
+        Grid.ofText(
+            "Route | Season | Boats", "Hale | Winter | 13", " | Spring | 21", " | Summer | 31", "Orrin | Winter | 2",
+            "Skell | Winter | 8", " | Ferry day | 6");
+    Recognition read = Recogniser.recognise(after, corrections);
+    assertThat(rows(read))
+        .containsExactly(
+            "body: Hale, Winter", "body: Hale, Spring", "subtotal: Hale, Summer", "body: Orrin, Winter", "body: Skell, Winter");
+    assertThat(read.unplaced()).isEmpty();
+    Recognition gone = Recogniser.recognise(Grid.ofText("Route | Season | Boats", "Hale | Winter | 13", " | Summer | 3"), corrections);
+    assertThat(gone.unplaced()).map(Object::toString).containsExactly("“Skell, Ferry day”");
   }
 
   @Test
