@@ -6,7 +6,8 @@ import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 
-/// A window with nothing in it, which ends as soon as its first frame is laid out: the floor of starting.
+/// A window with nothing in it, which ends as soon as its first frame is laid out: the floor of
+/// starting.
 public final class EmptyWindow extends Application {
   @Override
   public void start(Stage stage) {

@@ -29,7 +29,10 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true,
     description = "Put a house style on the tables of a file and send them out.")
 final class DressCommand implements Callable<Integer> {
-  @Parameters(paramLabel = "IN", description = "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
+  @Parameters(
+      paramLabel = "IN",
+      description =
+          "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
   private Path in;
 
   @Option(

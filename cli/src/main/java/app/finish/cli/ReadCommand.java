@@ -27,7 +27,10 @@ import picocli.CommandLine.Spec;
 final class ReadCommand implements Callable<Integer> {
   @Spec private CommandSpec spec;
 
-  @Parameters(paramLabel = "IN", description = "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
+  @Parameters(
+      paramLabel = "IN",
+      description =
+          "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
   private Path in;
 
   @Option(names = "--json", description = "print it as JSON, in the shape of docs/command-line.md")

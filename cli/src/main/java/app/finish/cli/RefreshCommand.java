@@ -46,7 +46,11 @@ final class RefreshCommand implements Callable<Integer> {
     Refresh.Refreshed refreshed = Refresh.with(document, Sources.read(fresh));
     if (refreshed.changes().isEmpty()) {
       throw new Problem(
-          "No table of " + fresh + " is like one of " + file + ". Check that it is the right file.");
+          "No table of "
+              + fresh
+              + " is like one of "
+              + file
+              + ". Check that it is the right file.");
     }
     DocumentFile.write(refreshed.document(), out.orElse(file));
     PrintWriter print = spec.commandLine().getOut();
@@ -68,7 +72,8 @@ final class RefreshCommand implements Callable<Integer> {
 
   private static void say(PrintWriter print, String what, List<?> items) {
     if (!items.isEmpty()) {
-      print.println("  " + what + ": " + String.join("; ", items.stream().map(String::valueOf).toList()));
+      print.println(
+          "  " + what + ": " + String.join("; ", items.stream().map(String::valueOf).toList()));
     }
   }
 }

@@ -160,7 +160,8 @@ public class MainTest {
     Document refreshed = DocumentFile.read(file);
     assertThat(refreshed.tables().getFirst().source().name()).isEqualTo("new.csv");
     assertThat(refreshed.tables().getFirst().finish().corrections()).isEqualTo(corrections);
-    assertThat(run("refresh", file, "--with", sample).err).contains("Check that it is the right file");
+    assertThat(run("refresh", file, "--with", sample).err)
+        .contains("Check that it is the right file");
   }
 
   @Test

@@ -219,7 +219,8 @@ final class BringInBench {
                     .table()
                     .finish()
                     .corrections()
-                    .withRow(Recogniser.anchors(shown.table().source().grid()).get(at.row()), role));
+                    .withRow(
+                        Recogniser.anchors(shown.table().source().grid()).get(at.row()), role));
           });
       choices.getChildren().add(choice);
     }

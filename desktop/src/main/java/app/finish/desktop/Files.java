@@ -22,7 +22,8 @@ import javafx.scene.input.ClipboardContent;
 /// Opens, saves, brings in and sends out.
 final class Files {
   private static final String[] TABLE_ENDINGS = {
-    "*.xlsx", "*.xlsm", "*.ods", "*.csv", "*.tsv", "*.txt", "*.html", "*.htm", "*.docx", "*.md", "*.json"
+    "*.xlsx", "*.xlsm", "*.ods", "*.csv", "*.tsv", "*.txt", "*.html", "*.htm", "*.docx", "*.md",
+    "*.json"
   };
 
   private final Workbench bench;
@@ -156,9 +157,7 @@ final class Files {
 
   /// Asks for a file and brings its tables in.
   void bringIn() {
-    picker
-        .toRead(Texts.of("files.tables"), TABLE_ENDINGS)
-        .ifPresent(this::bringIn);
+    picker.toRead(Texts.of("files.tables"), TABLE_ENDINGS).ifPresent(this::bringIn);
   }
 
   /// Brings the tables of a file in.

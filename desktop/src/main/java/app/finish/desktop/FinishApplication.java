@@ -85,11 +85,7 @@ public final class FinishApplication {
     begin(window);
     stage.show();
     if (arguments.contains("--until-proof")) {
-      window
-          .bench()
-          .shownProperty()
-          .addListener(
-              (p, before, now) -> endAfterNextFrame(window));
+      window.bench().shownProperty().addListener((p, before, now) -> endAfterNextFrame(window));
     }
   }
 

@@ -34,6 +34,7 @@ final class MainWindow {
   private final BorderPane work = new BorderPane();
   private final StackPane desk = new StackPane();
   private final Galley galley;
+  private final Legend legend;
   private final Slug slug;
   private final Scene scene;
   private boolean benchShut;
@@ -60,6 +61,7 @@ final class MainWindow {
             Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(bench, painter, files::bringIn);
     this.slug = new Slug(bench);
+    this.legend = new Legend(bench);
     this.scene = new Scene(build(), 1280, 800);
     scene.getStylesheets().add(MainWindow.class.getResource("finish.css").toExternalForm());
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
@@ -113,7 +115,7 @@ final class MainWindow {
       desk.getChildren().setAll(board);
       board.focusFirst();
     } else if (!desk.getChildren().contains(proof)) {
-      desk.getChildren().setAll(proof);
+      desk.getChildren().setAll(proof, legend);
       proof.requestFocus();
     }
     for (Node node : List.of(galley, slug)) {

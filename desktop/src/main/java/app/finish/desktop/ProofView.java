@@ -65,6 +65,7 @@ final class ProofView extends Pane {
     heightProperty().addListener((p, before, now) -> arrange());
     bench.shownProperty().addListener((p, before, now) -> changed(before, now));
     bench.pickProperty().addListener((p, before, now) -> draw());
+    bench.stepProperty().addListener((p, before, now) -> draw());
     bench.pointedProperty().addListener((p, before, now) -> draw());
     focusedProperty().addListener((p, before, now) -> draw());
     setOnMouseMoved(this::point);
@@ -185,9 +186,25 @@ final class ProofView extends Pane {
     gc.save();
     gc.translate(x, y);
     gc.scale(scale, scale);
+    if (bench.stepProperty().get() == Step.BRING_IN) {
+      tint(gc, page);
+    }
     painter.paint(gc, page, -y / scale, (getHeight() - y) / scale, 0.75 / scale);
     outline(gc, page, scale);
     gc.restore();
+  }
+
+  private void tint(GraphicsContext gc, Proof.Page page) {
+    Tints tints = Tints.of(bench.shownProperty().get().orElseThrow());
+    for (CellBox box : page.boxes()) {
+      tints
+          .of(box)
+          .ifPresent(
+              colour -> {
+                gc.setFill(colour);
+                gc.fillRect(box.x(), box.y(), box.width(), box.height());
+              });
+    }
   }
 
   /// Puts the sheet that throws the shadow under the page, no larger than what is in sight.

@@ -242,7 +242,14 @@ public class JourneyTest extends WindowTest {
         second, "Pier,Boats,Passengers\nNorth,14,360\nEast,3,44\nSouth,8,120\nTotal,25,524\n");
     answers.files.add(second);
     press(KeyCode.CONTROL, KeyCode.R);
-    waitFor(() -> window.bench().noticeProperty().get().map(n -> n.sentence().contains("new numbers")).orElse(false));
+    waitFor(
+        () ->
+            window
+                .bench()
+                .noticeProperty()
+                .get()
+                .map(n -> n.sentence().contains("new numbers"))
+                .orElse(false));
     settle();
     assertThat(textOf("#notice-sentence")).contains("1 row more");
     assertThat(proof().dressed().style()).isEqualTo("APA 7");

@@ -19,8 +19,8 @@ import org.apache.poi.xwpf.usermodel.XWPFTableRow;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTTcPr;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.STMerge;
 
-/// Reads the tables of a DOCX (ECMA-376, wordprocessing): spans across and down, bold, indents, and the
-/// short paragraphs just above and below as the words around.
+/// Reads the tables of a DOCX (ECMA-376, wordprocessing): spans across and down, bold, indents, and
+/// the short paragraphs just above and below as the words around.
 public final class DocxReader implements TableReader {
   private static final int LONGEST_TITLE = 200;
 
@@ -37,7 +37,9 @@ public final class DocxReader implements TableReader {
         }
       }
       if (grids.isEmpty()) {
-        throw new Problem(name + " has no table in it. Pick a document with one, or copy its cells and paste them.");
+        throw new Problem(
+            name
+                + " has no table in it. Pick a document with one, or copy its cells and paste them.");
       }
       return grids;
     } catch (Problem e) {

@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// Reads text set in columns with spaces, as consoles print it. Columns are where figures of many lines
-/// stand one below another; a text that reaches over several columns spans them; lines of dashes are
-/// passed over.
+/// Reads text set in columns with spaces, as consoles print it. Columns are where figures of many
+/// lines stand one below another; a text that reaches over several columns spans them; lines of
+/// dashes are passed over.
 public final class FixedWidthReader implements TableReader {
   private static final Pattern PIECE = Pattern.compile("\\S+(?: \\S+)*");
   private static final Pattern RULE = Pattern.compile("[\\s\\-=_+─━═|·.~*]*");
@@ -24,8 +24,8 @@ public final class FixedWidthReader implements TableReader {
     return read(TextFile.read(file), Sources.name(file));
   }
 
-  /// Whether a text is set in columns with spaces: most of its lines that are no rules hold several pieces
-  /// parted by two spaces or more.
+  /// Whether a text is set in columns with spaces: most of its lines that are no rules hold several
+  /// pieces parted by two spaces or more.
   static boolean fits(List<String> lines) {
     long full = lines.stream().filter(line -> !RULE.matcher(line).matches()).count();
     long parted =
@@ -70,7 +70,8 @@ public final class FixedWidthReader implements TableReader {
     int[] taken = new int[width + 1];
     for (String line : lines) {
       List<Piece> pieces = pieces(line);
-      boolean counts = !RULE.matcher(line).matches() && pieces.size() * 2 > most && pieces.size() > 1;
+      boolean counts =
+          !RULE.matcher(line).matches() && pieces.size() * 2 > most && pieces.size() > 1;
       for (Piece piece : counts ? pieces : List.<Piece>of()) {
         Arrays.fill(taken, piece.start, piece.end, 1);
       }
@@ -86,7 +87,8 @@ public final class FixedWidthReader implements TableReader {
 
   private static void addRow(SheetBuilder sheet, String line, int[] starts) throws IOException {
     List<Piece> pieces = pieces(line);
-    boolean words = pieces.size() == 1 && (starts.length == 0 || pieces.getFirst().start <= starts[0] + 8);
+    boolean words =
+        pieces.size() == 1 && (starts.length == 0 || pieces.getFirst().start <= starts[0] + 8);
     if (words || starts.length == 0) {
       sheet.addLine(line.indent(0).stripTrailing());
       return;

@@ -16,8 +16,8 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
-/// Reads the tables of an HTML page or of pasted HTML: spans, bold, italic, indents (leading spaces,
-/// padding), captions. A table that only holds other tables is passed over.
+/// Reads the tables of an HTML page or of pasted HTML: spans, bold, italic, indents (leading
+/// spaces, padding), captions. A table that only holds other tables is passed over.
 public final class HtmlReader implements TableReader {
   private static final Pattern INDENT =
       Pattern.compile("(?:padding-left|text-indent|margin-left)\\s*:\\s*([0-9.]+)\\s*(px|pt|em)?");
@@ -89,7 +89,8 @@ public final class HtmlReader implements TableReader {
     String bare = text.strip().replaceAll(" {2,}", " ");
     int spaces = leadingSpaces(cell.wholeText());
     int indent = spaces / 2 + styleIndent(style);
-    GridCell made = GridCell.of(bare).with(new SourceFormat(bold, italic, bare.isEmpty() ? 0 : indent));
+    GridCell made =
+        GridCell.of(bare).with(new SourceFormat(bold, italic, bare.isEmpty() ? 0 : indent));
     return made.spanning(span(cell, "rowspan"), span(cell, "colspan"));
   }
 

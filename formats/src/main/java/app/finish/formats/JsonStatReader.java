@@ -11,9 +11,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-/// Reads JSON-stat 2.0 (json-stat.org), the format of statistical offices: datasets, and collections that
-/// hold them. The last dimension with several members goes across, the others down; one with a single
-/// member is held.
+/// Reads JSON-stat 2.0 (json-stat.org), the format of statistical offices: datasets, and
+/// collections that hold them. The last dimension with several members goes across, the others
+/// down; one with a single member is held.
 public final class JsonStatReader implements TableReader {
   private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -36,7 +36,8 @@ public final class JsonStatReader implements TableReader {
     List<Grid> grids = new ArrayList<>();
     collect(root, name, grids);
     if (grids.isEmpty()) {
-      throw new Problem(name + " holds no JSON-stat dataset. Pick a file of class dataset, version 2.0.");
+      throw new Problem(
+          name + " holds no JSON-stat dataset. Pick a file of class dataset, version 2.0.");
     }
     return grids;
   }
@@ -54,7 +55,8 @@ public final class JsonStatReader implements TableReader {
     List<Dimension> dimensions = new ArrayList<>();
     long size = 1;
     for (int i = 0; i < node.path("id").size(); i++) {
-      Dimension dimension = dimension(node, node.path("id").get(i).asText(), node.path("size").path(i).asInt(0));
+      Dimension dimension =
+          dimension(node, node.path("id").get(i).asText(), node.path("size").path(i).asInt(0));
       dimensions.add(dimension);
       size *= dimension.members.size();
       if (size > Limits.CELLS) {
@@ -62,7 +64,8 @@ public final class JsonStatReader implements TableReader {
       }
     }
     if (size == 0 || dimensions.isEmpty()) {
-      throw new Problem(name + " holds a dataset without values. Fetch it again from where it came.");
+      throw new Problem(
+          name + " holds a dataset without values. Fetch it again from where it came.");
     }
     SheetBuilder sheet = new SheetBuilder(name);
     String label = node.path("label").asText("");

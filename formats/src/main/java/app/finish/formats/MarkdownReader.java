@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 
-/// Reads the pipe tables of a Markdown text. A heading or a line just above a table is its title, lines
-/// just below it are its notes.
+/// Reads the pipe tables of a Markdown text. A heading or a line just above a table is its title,
+/// lines just below it are its notes.
 public final class MarkdownReader implements TableReader {
   private static final Pattern DIVIDER =
       Pattern.compile("\\s*\\|?\\s*:?-+:?\\s*(\\|\\s*:?-+:?\\s*)*\\|?\\s*");
@@ -100,7 +100,8 @@ public final class MarkdownReader implements TableReader {
   private static GridCell cell(String written, boolean head) {
     String text = written.strip();
     boolean bold = text.matches("(\\*\\*|__).+(\\*\\*|__)");
-    int indent = written.length() - written.stripLeading().length() > 2 || text.startsWith("&nbsp;") ? 1 : 0;
+    int indent =
+        written.length() - written.stripLeading().length() > 2 || text.startsWith("&nbsp;") ? 1 : 0;
     String bare = bare(text.replace("&nbsp;", " ")).strip();
     return GridCell.of(bare)
         .with(new SourceFormat(bold || head, false, bare.isEmpty() ? 0 : indent));

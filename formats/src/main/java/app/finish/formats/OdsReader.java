@@ -23,9 +23,9 @@ import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
 import org.jsoup.parser.Parser;
 
-/// Reads ODS (OASIS OpenDocument, spreadsheets): spans, bold, italic, indents, typed numbers with the
-/// form that they are shown in. Hidden rows and sheets are left out. docs/decisions.md says why the
-/// content is read as plain XML.
+/// Reads ODS (OASIS OpenDocument, spreadsheets): spans, bold, italic, indents, typed numbers with
+/// the form that they are shown in. Hidden rows and sheets are left out. docs/decisions.md says why
+/// the content is read as plain XML.
 public final class OdsReader implements TableReader {
   private static final long LARGEST_CONTENT = 100L << 20;
   private static final int MOST_REPEATED = 100;
@@ -90,7 +90,9 @@ public final class OdsReader implements TableReader {
         bold |= part.attr("fo:font-weight").equals("bold");
         italic |= part.attr("fo:font-style").equals("italic");
         String margin = part.attr("fo:margin-left");
-        indent = Math.max(indent, margin.matches("[0-9]{1,4}(\\.[0-9]+)?(pt|mm|cm|in)") ? steps(margin) : 0);
+        indent =
+            Math.max(
+                indent, margin.matches("[0-9]{1,4}(\\.[0-9]+)?(pt|mm|cm|in)") ? steps(margin) : 0);
       }
       formats.put(style.attr("style:name"), new SourceFormat(bold, italic, indent));
     }
@@ -114,10 +116,7 @@ public final class OdsReader implements TableReader {
     Element own =
         style.isEmpty()
             ? null
-            : table
-                .ownerDocument()
-                .getElementsByAttributeValue("style:name", style)
-                .first();
+            : table.ownerDocument().getElementsByAttributeValue("style:name", style).first();
     return own != null && !own.getElementsByAttributeValue("table:display", "false").isEmpty();
   }
 

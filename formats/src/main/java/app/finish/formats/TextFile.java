@@ -9,8 +9,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/// Reads text whose encoding is not told: by its byte order mark, else UTF-8 if the bytes are that, else
-/// Windows-1252.
+/// Reads text whose encoding is not told: by its byte order mark, else UTF-8 if the bytes are that,
+/// else Windows-1252.
 final class TextFile {
   private TextFile() {}
 

@@ -5,8 +5,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 
-/// Reads a text whose kind is not told: a Markdown table, cells parted by a delimiter, or columns set with
-/// spaces.
+/// Reads a text whose kind is not told: a Markdown table, cells parted by a delimiter, or columns
+/// set with spaces.
 public final class TextReader implements TableReader {
   @Override
   public List<Grid> read(Path file) throws IOException {
@@ -21,9 +21,7 @@ public final class TextReader implements TableReader {
     }
     boolean tabs = lines.stream().filter(line -> line.contains("\t")).count() * 2 > lines.size();
     boolean fixed = !tabs && !isDelimited(lines) && FixedWidthReader.fits(lines);
-    return fixed
-        ? FixedWidthReader.read(text, name)
-        : List.of(new CsvReader().read(text, name));
+    return fixed ? FixedWidthReader.read(text, name) : List.of(new CsvReader().read(text, name));
   }
 
   /// Whether most lines have the same number of one delimiter.

@@ -193,15 +193,23 @@ public class ReadersTest {
     assertThat(read.table().words().title()).isEqualTo("Fares and Recovery by Route");
     assertThat(read.rows().stream().map(row -> row.role().part()))
         .containsExactly(
-            "groupRow", "body", "body", "subtotalRow", "groupRow", "body", "body", "subtotalRow", "grandTotalRow");
+            "groupRow",
+            "body",
+            "body",
+            "subtotalRow",
+            "groupRow",
+            "body",
+            "body",
+            "subtotalRow",
+            "grandTotalRow");
   }
 
   @Test
   public void consoleSpannersReachOverTheirColumns() throws IOException {
     Grid grid = FixedWidthReader.read(CONSOLE, "console").getFirst();
-    Recognition read =
-        Recogniser.recognise(Recogniser.split(grid).getFirst(), Corrections.NONE);
-    assertThat(read.table().across().leaves().stream().map(leaf -> String.join(", ", leaf.labels())))
+    Recognition read = Recogniser.recognise(Recogniser.split(grid).getFirst(), Corrections.NONE);
+    assertThat(
+            read.table().across().leaves().stream().map(leaf -> String.join(", ", leaf.labels())))
         .containsExactly("2025, Fares", "2025, Passengers", "2026, Fares", "2026, Passengers");
   }
 
@@ -245,7 +253,11 @@ public class ReadersTest {
     return new Object[][] {
       {"a.json", "{\"a\": [", "a.json is no JSON at line 1"},
       {"b.json", "{\"a\": 1}", "b.json holds no JSON-stat dataset"},
-      {"c.json", "{\"class\":\"dataset\",\"id\":[\"x\"],\"size\":[0]}", "c.json holds a dataset without values"},
+      {
+        "c.json",
+        "{\"class\":\"dataset\",\"id\":[\"x\"],\"size\":[0]}",
+        "c.json holds a dataset without values"
+      },
       {"d.html", "<p>no table</p>", "d.html has no cells"},
       {"e.html", "<table><tr><td colspan=900000>x</td></tr></table>".repeat(3), ""},
       {"f.ods", "text", "f.ods is not an ODS workbook"},
@@ -255,7 +267,8 @@ public class ReadersTest {
   }
 
   @Test(dataProvider = "bad")
-  public void badFilesGiveASentence(String name, String content, String sentence) throws IOException {
+  public void badFilesGiveASentence(String name, String content, String sentence)
+      throws IOException {
     Path file = Given.folder().resolve(name);
     Files.writeString(file, content);
     if (sentence.isEmpty()) {

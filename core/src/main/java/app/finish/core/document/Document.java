@@ -50,7 +50,8 @@ public record Document(List<DocumentTable> tables, List<HouseStyle> styles) {
   /// The same document with another source under one of its tables.
   public Document withSource(int place, Source source) {
     List<DocumentTable> others = new ArrayList<>(tables);
-    others.set(place, new DocumentTable(tables.get(place).id(), source, tables.get(place).finish()));
+    others.set(
+        place, new DocumentTable(tables.get(place).id(), source, tables.get(place).finish()));
     return new Document(others, styles);
   }
 

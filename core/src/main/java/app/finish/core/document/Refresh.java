@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/// Puts new numbers under the finishes of a document. Each table takes the new source that is most like
-/// its old one: the same headings, title, sheet.
+/// Puts new numbers under the finishes of a document. Each table takes the new source that is most
+/// like its old one: the same headings, title, sheet.
 ///
 /// ```java
 /// Refresh.Refreshed refreshed = Refresh.with(document, Sources.read(path));
@@ -30,8 +30,8 @@ public final class Refresh {
   /// @param untouched the numbers of the tables for which nothing was found, from 1
   public record Refreshed(Document document, List<Change> changes, List<Integer> untouched) {}
 
-  /// What new numbers changed about a table. What no longer has a place is kept in the finish and comes
-  /// back when its row does.
+  /// What new numbers changed about a table. What no longer has a place is kept in the finish and
+  /// comes back when its row does.
   ///
   /// @param number the table's number, from 1
   /// @param rowsCome rows that are new
@@ -85,7 +85,8 @@ public final class Refresh {
     for (Candidate candidate : candidates) {
       double likeness =
           0.4 * share(labels(old.down().leaves()), labels(candidate.table.down().leaves()))
-              + 0.4 * share(labels(old.across().leaves()), labels(candidate.table.across().leaves()))
+              + 0.4
+                  * share(labels(old.across().leaves()), labels(candidate.table.across().leaves()))
               + (old.words().title().equals(candidate.table.words().title()) ? 0.15 : 0)
               + (source.grid().name().equals(candidate.source.grid().name()) ? 0.05 : 0);
       if (likeness > most) {

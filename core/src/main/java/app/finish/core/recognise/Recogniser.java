@@ -124,8 +124,7 @@ public final class Recogniser {
     for (TotalCheck.Miss miss : new TotalCheck(table).misses()) {
       int row = rows.lines().get(miss.row()).place();
       int column = frame.valueColumns().get(miss.column());
-      String place =
-          new GridPlace(grid.grid().top() + row, grid.grid().left() + column).toString();
+      String place = new GridPlace(grid.grid().top() + row, grid.grid().left() + column).toString();
       String claimed = table.body().at(miss.row(), miss.column()).written();
       String found = NumberFormat.PLAIN.withDecimals(miss.decimals()).write(miss.sum(), "");
       String members =

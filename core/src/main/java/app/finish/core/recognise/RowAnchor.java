@@ -19,6 +19,9 @@ public record RowAnchor(List<String> path, int occurrence) {
 
   @Override
   public String toString() {
-    return "“" + String.join(", ", path) + "”" + (occurrence > 0 ? " (" + (occurrence + 1) + ")" : "");
+    return "“"
+        + String.join(", ", path)
+        + "”"
+        + (occurrence > 0 ? " (" + (occurrence + 1) + ")" : "");
   }
 }

@@ -11,9 +11,10 @@ import app.finish.core.table.Value;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Checks that totals add up to what they claim. A figure is checked if its measure adds up (a count, an
-/// amount), or, where nothing is known of it, if another total beside it does. Rounding is allowed for:
-/// half a unit of the last decimal for each figure; counts without decimals are exact.
+/// Checks that totals add up to what they claim. A figure is checked if its measure adds up (a
+/// count, an amount), or, where nothing is known of it, if another total beside it does. Rounding
+/// is allowed for: half a unit of the last decimal for each figure; counts without decimals are
+/// exact.
 final class TotalCheck {
   /// A total that does not add up.
   ///
@@ -63,7 +64,12 @@ final class TotalCheck {
   }
 
   private void check(
-      Leaf total, List<Leaf> members, int across, boolean down, List<Miss> misses, boolean[] agreed) {
+      Leaf total,
+      List<Leaf> members,
+      int across,
+      boolean down,
+      List<Miss> misses,
+      boolean[] agreed) {
     int row = down ? total.index() : across;
     int column = down ? across : total.index();
     Measure measure = table.measureAt(row, column);

@@ -103,8 +103,8 @@ final class TotalFinder {
     return -1;
   }
 
-  /// Whether a line may be the total of a single one: it says total and the other does not, or it speaks
-  /// of all and the other is itself a total.
+  /// Whether a line may be the total of a single one: it says total and the other does not, or it
+  /// speaks of all and the other is itself a total.
   private boolean mayTotalOne(int line, int start, Sums sums) {
     boolean byWord = saysTotal(line) && !saysTotal(sums.line(start));
     return byWord || (Vocabulary.saysAll(lines.get(line).label()) && sums.isTotal(start));

@@ -70,7 +70,9 @@ public class HistoryTest {
               place, finish.withCorrections(corrections.withHeadRows(random.nextInt(3))));
       case 5 ->
           document.withFinish(
-              place, finish.withCorrections(corrections.withRow(
+              place,
+              finish.withCorrections(
+                  corrections.withRow(
                       new RowAnchor(List.of("Winter"), random.nextInt(9)), RowRole.BODY)));
       default -> document.withFinish(place, finish.withCorrections(corrections.withStubColumns(1)));
     };

@@ -477,17 +477,35 @@ public class RecogniserTest {
   @DataProvider
   public Object[][] statistics() {
     return new Object[][] {
-      {"SD", MeasureKind.DEVIATION}, {"Std. Deviation", MeasureKind.DEVIATION},
-      {"standard deviation", MeasureKind.DEVIATION}, {"Std. Error Mean", MeasureKind.ERROR},
-      {"S.E.", MeasureKind.ERROR}, {"Sig. (2-tailed)", MeasureKind.P}, {"p-value", MeasureKind.P},
-      {"Pr(>|t|)", MeasureKind.P}, {"df", MeasureKind.FREEDOM}, {"Mean Square", MeasureKind.STATISTIC},
-      {"Sum of Squares", MeasureKind.SUM}, {"F", MeasureKind.TEST}, {"t", MeasureKind.TEST},
-      {"χ²", MeasureKind.TEST}, {"Partial Eta Squared", MeasureKind.CORRELATION}, {"R²", MeasureKind.CORRELATION},
-      {"β", MeasureKind.CORRELATION}, {"Pearson Correlation", MeasureKind.CORRELATION},
-      {"B", MeasureKind.COEFFICIENT}, {"Odds ratio", MeasureKind.COEFFICIENT}, {"LL", MeasureKind.INTERVAL},
-      {"Upper Bound", MeasureKind.INTERVAL}, {"Valid Percent", MeasureKind.PERCENT},
-      {"Expected Count", MeasureKind.EXPECTED}, {"N", MeasureKind.COUNT}, {"Cost recovery, %", MeasureKind.PERCENT},
-      {"Number of sailings", MeasureKind.COUNT}, {"Sum of fares", MeasureKind.SUM}, {"Mean delay", MeasureKind.MEAN},
+      {"SD", MeasureKind.DEVIATION},
+      {"Std. Deviation", MeasureKind.DEVIATION},
+      {"standard deviation", MeasureKind.DEVIATION},
+      {"Std. Error Mean", MeasureKind.ERROR},
+      {"S.E.", MeasureKind.ERROR},
+      {"Sig. (2-tailed)", MeasureKind.P},
+      {"p-value", MeasureKind.P},
+      {"Pr(>|t|)", MeasureKind.P},
+      {"df", MeasureKind.FREEDOM},
+      {"Mean Square", MeasureKind.STATISTIC},
+      {"Sum of Squares", MeasureKind.SUM},
+      {"F", MeasureKind.TEST},
+      {"t", MeasureKind.TEST},
+      {"χ²", MeasureKind.TEST},
+      {"Partial Eta Squared", MeasureKind.CORRELATION},
+      {"R²", MeasureKind.CORRELATION},
+      {"β", MeasureKind.CORRELATION},
+      {"Pearson Correlation", MeasureKind.CORRELATION},
+      {"B", MeasureKind.COEFFICIENT},
+      {"Odds ratio", MeasureKind.COEFFICIENT},
+      {"LL", MeasureKind.INTERVAL},
+      {"Upper Bound", MeasureKind.INTERVAL},
+      {"Valid Percent", MeasureKind.PERCENT},
+      {"Expected Count", MeasureKind.EXPECTED},
+      {"N", MeasureKind.COUNT},
+      {"Cost recovery, %", MeasureKind.PERCENT},
+      {"Number of sailings", MeasureKind.COUNT},
+      {"Sum of fares", MeasureKind.SUM},
+      {"Mean delay", MeasureKind.MEAN},
       {"Mdn", MeasureKind.STATISTIC},
     };
   }
@@ -510,7 +528,11 @@ public class RecogniserTest {
             "Total | 162.60 | 102 | | |");
     assertThat(read.table().measures().stream().map(measure -> measure.kind()))
         .containsExactly(
-            MeasureKind.SUM, MeasureKind.FREEDOM, MeasureKind.STATISTIC, MeasureKind.TEST, MeasureKind.P);
+            MeasureKind.SUM,
+            MeasureKind.FREEDOM,
+            MeasureKind.STATISTIC,
+            MeasureKind.TEST,
+            MeasureKind.P);
     assertThat(rows(read)).last().isEqualTo("grand total: Total");
     assertThat(read.findings()).isEmpty();
   }
@@ -535,16 +557,31 @@ public class RecogniserTest {
 
   @Test
   public void allowsForRoundingButNotInCounts() {
-    assertThat(read("Route | Fares", "Hale | 10.4", "Orrin | 10.4", "Skell | 10.4", "Total | 31.3").findings()).isEmpty();
-    assertThat(read("Route | Passengers", "Hale | 104", "Orrin | 104", "Skell | 104", "Total | 313").findings()).hasSize(1);
-    assertThat(read("Vessel | Mean delay", "Marram | 7.1", "Samphire | 4.1", "Total | 5.9").findings()).isEmpty();
-    assertThat(read("Route | Share %", "Hale | 60%", "Skell | 30%", "Total | 100%").findings()).isEmpty();
+    assertThat(
+            read("Route | Fares", "Hale | 10.4", "Orrin | 10.4", "Skell | 10.4", "Total | 31.3")
+                .findings())
+        .isEmpty();
+    assertThat(
+            read("Route | Passengers", "Hale | 104", "Orrin | 104", "Skell | 104", "Total | 313")
+                .findings())
+        .hasSize(1);
+    assertThat(
+            read("Vessel | Mean delay", "Marram | 7.1", "Samphire | 4.1", "Total | 5.9").findings())
+        .isEmpty();
+    assertThat(read("Route | Share %", "Hale | 60%", "Skell | 30%", "Total | 100%").findings())
+        .isEmpty();
   }
 
   @Test
   public void findsColumnTotalsThatDoNotAddUp() {
     Recognition read =
-        read("Passengers by route", "", "Route | Winter | Summer | Total", "Hale | 120 | 230 | 350", "Skell | 20 | 30 | 51", "Tamsay | 7 | 8 | 15");
+        read(
+            "Passengers by route",
+            "",
+            "Route | Winter | Summer | Total",
+            "Hale | 120 | 230 | 350",
+            "Skell | 20 | 30 | 51",
+            "Tamsay | 7 | 8 | 15");
     assertThat(read.findings()).map(Finding::place).containsExactly("D5");
     assertThat(read.findings().getFirst().sentence()).contains("columns B to C");
   }
@@ -560,7 +597,9 @@ public class RecogniserTest {
             "Ferry day | 7");
     Corrections none = Corrections.NONE;
     assertThat(rows(Recogniser.recognise(grid, none))).doesNotContain("grand total: Whole year");
-    Recognition total = Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(3), RowRole.GRAND_TOTAL));
+    Recognition total =
+        Recogniser.recognise(
+            grid, none.withRow(Recogniser.anchors(grid).get(3), RowRole.GRAND_TOTAL));
     assertThat(rows(total)).contains("grand total: Whole year");
     assertThat(total.evidence())
         .anySatisfy(
@@ -569,8 +608,13 @@ public class RecogniserTest {
               assertThat(one.because()).contains("you said so");
               assertThat(one.confidence()).isEqualTo(1);
             });
-    assertThat(rows(Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.LEFT_OUT)))).hasSize(3);
-    Recognition noted = Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.NOTE));
+    assertThat(
+            rows(
+                Recogniser.recognise(
+                    grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.LEFT_OUT))))
+        .hasSize(3);
+    Recognition noted =
+        Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.NOTE));
     assertThat(noted.table().words().notes()).containsExactly("Ferry day");
     Recognition stub = Recogniser.recognise(grid, none.withHeadRows(2));
     assertThat(stub.table().down().leaves()).hasSize(3);
@@ -579,28 +623,47 @@ public class RecogniserTest {
   @Test
   public void aCorrectionCanSayThatARowIsNoTotal() {
     Grid grid = Grid.ofText("Season | Passengers", "Winter | 120", "Summer | 230", "Total | 350");
-    Recognition read = Recogniser.recognise(grid, Corrections.NONE.withRow(Recogniser.anchors(grid).get(3), RowRole.BODY));
+    Recognition read =
+        Recogniser.recognise(
+            grid, Corrections.NONE.withRow(Recogniser.anchors(grid).get(3), RowRole.BODY));
     assertThat(rows(read)).containsExactly("body: Winter", "body: Summer", "body: Total");
   }
 
   @Test
   public void aCorrectionHoldsInNewNumbersWhereverItsRowStands() {
     Grid before =
-        Grid.ofText("Route | Season | Boats", "Hale | Winter | 12", " | Summer | 30", "Skell | Winter | 7", " | Ferry day | 5");
+        Grid.ofText(
+            "Route | Season | Boats",
+            "Hale | Winter | 12",
+            " | Summer | 30",
+            "Skell | Winter | 7",
+            " | Ferry day | 5");
     Corrections corrections =
         Corrections.NONE
             .withRow(Recogniser.anchors(before).get(4), RowRole.LEFT_OUT)
             .withRow(Recogniser.anchors(before).get(2), RowRole.SUBTOTAL);
     Grid after =
         Grid.ofText(
-            "Route | Season | Boats", "Hale | Winter | 13", " | Spring | 21", " | Summer | 31", "Orrin | Winter | 2",
-            "Skell | Winter | 8", " | Ferry day | 6");
+            "Route | Season | Boats",
+            "Hale | Winter | 13",
+            " | Spring | 21",
+            " | Summer | 31",
+            "Orrin | Winter | 2",
+            "Skell | Winter | 8",
+            " | Ferry day | 6");
     Recognition read = Recogniser.recognise(after, corrections);
     assertThat(rows(read))
         .containsExactly(
-            "body: Hale, Winter", "body: Hale, Spring", "subtotal: Hale, Summer", "body: Orrin, Winter", "body: Skell, Winter");
+            "body: Hale, Winter",
+            "body: Hale, Spring",
+            "subtotal: Hale, Summer",
+            "body: Orrin, Winter",
+            "body: Skell, Winter");
     assertThat(read.unplaced()).isEmpty();
-    Recognition gone = Recogniser.recognise(Grid.ofText("Route | Season | Boats", "Hale | Winter | 13", " | Summer | 3"), corrections);
+    Recognition gone =
+        Recogniser.recognise(
+            Grid.ofText("Route | Season | Boats", "Hale | Winter | 13", " | Summer | 3"),
+            corrections);
     assertThat(gone.unplaced()).map(Object::toString).containsExactly("“Skell, Ferry day”");
   }
 

@@ -33,7 +33,9 @@ public class RoundTripTest {
     assertThat(read.body()).as(form).isEqualTo(expected.body());
     assertThat(read.words()).as(form).isEqualTo(expected.words());
     assertThat(read.measures()).as(form).isEqualTo(expected.measures());
-    assertThat(Recogniser.recognise(grids.getFirst(), Corrections.NONE).findings()).as(form).isEmpty();
+    assertThat(Recogniser.recognise(grids.getFirst(), Corrections.NONE).findings())
+        .as(form)
+        .isEmpty();
   }
 
   @Test(dataProvider = "seeds")
