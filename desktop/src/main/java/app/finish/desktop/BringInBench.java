@@ -30,6 +30,8 @@ import javafx.scene.layout.VBox;
 /// The first step: where a table came from, what was recognised and by which evidence, and how to
 /// correct it.
 final class BringInBench {
+  private static final int MOST_FINDINGS = 3;
+
   private final Workbench bench;
   private final Files files;
   private final VBox source = Benches.section("");
@@ -242,11 +244,16 @@ final class BringInBench {
     if (!recognition.findings().isEmpty()) {
       nodes.add(Benches.heading(Texts.of("bring.findings", recognition.findings().size())));
     }
-    for (Finding finding : recognition.findings()) {
+    int shown = Math.min(MOST_FINDINGS, recognition.findings().size());
+    for (Finding finding : recognition.findings().subList(0, shown)) {
       Label sentence = new Label(finding.sentence());
       sentence.setWrapText(true);
       sentence.getStyleClass().add("finding");
       nodes.add(sentence);
+    }
+    if (shown < recognition.findings().size()) {
+      nodes.add(
+          Benches.caption(Texts.of("bring.moreFindings", recognition.findings().size() - shown)));
     }
     Benches.replace(findings, nodes);
     findings.setVisible(!nodes.isEmpty());

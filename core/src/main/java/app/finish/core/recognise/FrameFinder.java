@@ -59,8 +59,8 @@ final class FrameFinder {
   /// the grid has no figures.
   private int firstDataRow() {
     for (int row = 0; row < grid.rows(); row++) {
-      if (isData(row)) {
-        return overYearsThatAreFigures(row);
+      if (isData(row) && !numbersItsColumns(row)) {
+        return overPlaceholders(overYearsThatAreFigures(row));
       }
     }
     for (int row = 0; row < grid.rows(); row++) {
@@ -69,6 +69,20 @@ final class FrameFinder {
       }
     }
     return Math.max(0, Math.min(1, grid.rows() - 1));
+  }
+
+  /// Whether a row counts its columns, as the heads of a matrix do: 1, 2, 3 … under no other heads,
+  /// with rows below that are counted alike.
+  private boolean numbersItsColumns(int row) {
+    int next = 1;
+    for (int column = 1; column < grid.columns(); column++) {
+      if (!grid.isBlank(row, column) && !grid.text(row, column).equals("" + next++)) {
+        return false;
+      }
+    }
+    boolean counted = row + 1 < grid.rows() && grid.text(row + 1, 0).matches("1\\b.*");
+    boolean headsAbove = row > 0 && grid.filled(row - 1) > 1;
+    return next > 2 && counted && !headsAbove && !grid.isNumber(row, 0);
   }
 
   private boolean isData(int row) {
@@ -100,6 +114,28 @@ final class FrameFinder {
       row--;
     }
     return row;
+  }
+
+  /// Rows above the first figures that hold a label and only signs for missing figures belong to
+  /// them.
+  private int overPlaceholders(int first) {
+    int row = first;
+    while (row > 1 && grid.isText(row - 1, 0) && holdsOnlyPlaceholders(row - 1)) {
+      row--;
+    }
+    return row;
+  }
+
+  private boolean holdsOnlyPlaceholders(int row) {
+    int placeholders = 0;
+    for (int column = 1; column < grid.columns(); column++) {
+      boolean placeholder = Vocabulary.isPlaceholder(grid.text(row, column));
+      placeholders += placeholder ? 1 : 0;
+      if (!placeholder && !grid.isBlank(row, column)) {
+        return false;
+      }
+    }
+    return placeholders > 0;
   }
 
   private int numbers(int row) {

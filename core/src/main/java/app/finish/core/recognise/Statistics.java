@@ -5,11 +5,16 @@ import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /// The names that statistics packages print over their columns, in the long and short forms, and
 /// what sort of figure each is.
 final class Statistics {
   private static final Map<String, MeasureKind> KINDS = new HashMap<>();
+
+  private static final Pattern INTERVAL =
+      Pattern.compile(
+          "[0-9.]+ ?% (ci|confidence interval).*|.*\\b(ci|confidence interval) (lower|upper).*");
 
   static {
     put(
@@ -307,7 +312,10 @@ final class Statistics {
 
   /// The kind of figure that a name stands for, if it is the name of a statistic.
   static Optional<MeasureKind> kind(String name) {
-    return Optional.ofNullable(KINDS.get(plain(name)));
+    String plain = plain(name);
+    return INTERVAL.matcher(plain).matches()
+        ? Optional.of(MeasureKind.INTERVAL)
+        : Optional.ofNullable(KINDS.get(plain));
   }
 
   /// A name without case, superscripts and outer blanks, and without the mark of a footnote behind

@@ -1,0 +1,116 @@
+package app.finish.core.recognise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.TestStyles;
+import app.finish.core.dress.Dresser;
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
+import app.finish.core.layout.Compositor;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/// Whatever a grid holds, it becomes a table that can be dressed and laid out.
+public class AnyGridTest {
+  private static final String[] TEXTS = {
+    "",
+    "",
+    "",
+    "12",
+    "1,204.5",
+    "3.5%",
+    "–",
+    "n/a",
+    "Total",
+    "All routes",
+    "Winter",
+    "Hale–Orrin",
+    "2025",
+    "2026",
+    "1",
+    "2",
+    "Note. x",
+    "Source: y",
+    "Table 1",
+    "(in thousands)",
+    "a | b",
+    "  indented",
+    "#DIV/0!",
+    "\u202Eשלום",
+    "😀",
+    "x".repeat(300),
+    "N",
+    "p",
+    ".05",
+    "***",
+    "(",
+    "-",
+    "Year: 2025",
+    "€12",
+    "0",
+    "1e308"
+  };
+
+  private final Fonts fonts = new Fonts();
+
+  @DataProvider
+  public Object[][] seeds() {
+    Object[][] seeds = new Object[1500][];
+    for (int i = 0; i < seeds.length; i++) {
+      seeds[i] = new Object[] {(long) i};
+    }
+    return seeds;
+  }
+
+  private static Grid grid(Random random) {
+    int rows = random.nextInt(14);
+    int columns = 1 + random.nextInt(7);
+    List<List<GridCell>> cells = new ArrayList<>();
+    for (int row = 0; row < rows; row++) {
+      List<GridCell> line = new ArrayList<>();
+      for (int column = 0; column < columns; column++) {
+        GridCell cell = GridCell.of(TEXTS[random.nextInt(TEXTS.length)]);
+        if (random.nextInt(8) == 0) {
+          cell =
+              GridCell.of(random.nextGaussian() * 1000, cell.text().isEmpty() ? "7" : cell.text());
+        }
+        if (random.nextInt(10) == 0) {
+          cell = cell.spanning(1 + random.nextInt(3), 1 + random.nextInt(3));
+        }
+        line.add(cell.with(new SourceFormat(random.nextBoolean(), false, random.nextInt(3))));
+      }
+      cells.add(line);
+    }
+    return Grid.of("", cells);
+  }
+
+  @Test(dataProvider = "seeds")
+  public void becomesATable(long seed) {
+    Random random = new Random(seed);
+    for (Grid grid : Recogniser.split(grid(random))) {
+      Corrections corrections = Corrections.NONE;
+      if (random.nextInt(3) == 0) {
+        corrections = corrections.withHeadRows(random.nextInt(4));
+      }
+      if (random.nextInt(3) == 0) {
+        corrections = corrections.withStubColumns(random.nextInt(4));
+      }
+      List<RowAnchor> anchors = Recogniser.anchors(grid);
+      for (int i = random.nextInt(3); i > 0; i--) {
+        RowRole role = RowRole.values()[random.nextInt(RowRole.values().length)];
+        corrections = corrections.withRow(anchors.get(random.nextInt(anchors.size())), role);
+      }
+      Recognition read = Recogniser.recognise(grid, corrections);
+      for (String style : List.of("Base", "House")) {
+        var dressed = Dresser.dress(read.table(), TestStyles.book().cascade(style), 1);
+        assertThat(new Compositor(fonts).layOut(dressed, Paper.A4).pages()).isNotEmpty();
+      }
+    }
+  }
+}
