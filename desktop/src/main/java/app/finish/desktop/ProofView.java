@@ -6,17 +6,15 @@ import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Colour;
 import app.finish.core.style.PartName;
-import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -29,8 +27,6 @@ import javafx.scene.shape.Rectangle;
 /// The table on its paper: drawn live, moved and magnified, pointed at, picked and edited in place.
 final class ProofView extends Pane {
   private static final Color PAPER = Color.web("#fffefb");
-  private static final Color BRASS = Color.web("#c28a2a");
-  private static final Color VERDIGRIS = Color.web("#2f7f79");
   private static final double DESK = 28;
 
   private final Workbench bench;
@@ -190,7 +186,7 @@ final class ProofView extends Pane {
       tint(gc, page);
     }
     painter.paint(gc, page, -y / scale, (getHeight() - y) / scale, 0.75 / scale);
-    outline(gc, page, scale);
+    new Outlines(gc, scale).draw(page, bench.pointedProperty().get(), bench.pickProperty().get());
     gc.restore();
   }
 
@@ -214,63 +210,6 @@ final class ProofView extends Pane {
     double x2 = Math.min(x + width, getWidth() + 40);
     double y2 = Math.min(y + height, getHeight() + 40);
     sheet.resizeRelocate(x1, y1, Math.max(0, x2 - x1), Math.max(0, y2 - y1));
-  }
-
-  private void outline(GraphicsContext gc, Proof.Page page, double scale) {
-    bench
-        .pointedProperty()
-        .get()
-        .filter(box -> bench.pickProperty().get().map(pick -> !pick.covers(box)).orElse(true))
-        .ifPresent(
-            box -> {
-              gc.setStroke(VERDIGRIS);
-              gc.setLineWidth(1 / scale);
-              gc.strokeRect(box.x(), box.y(), box.width(), box.height());
-            });
-    bench
-        .pickProperty()
-        .get()
-        .ifPresent(
-            pick -> {
-              gc.setStroke(BRASS);
-              gc.setLineWidth(1.6 / scale);
-              boolean all = pick.reach() == pick.circles().size() - 1;
-              List<CellBox> boxes = page.boxes().stream().filter(pick::covers).toList();
-              if (all) {
-                outlineAll(gc, boxes, scale);
-              } else {
-                outlineRows(gc, boxes, scale);
-              }
-            });
-  }
-
-  private static void outlineAll(GraphicsContext gc, List<CellBox> boxes, double scale) {
-    double x1 = boxes.stream().mapToDouble(CellBox::x).min().orElse(0);
-    double y1 = boxes.stream().mapToDouble(CellBox::y).min().orElse(0);
-    double x2 = boxes.stream().mapToDouble(box -> box.x() + box.width()).max().orElse(0);
-    double y2 = boxes.stream().mapToDouble(box -> box.y() + box.height()).max().orElse(0);
-    double gap = 3 / scale;
-    gc.strokeRect(x1 - gap, y1 - gap, x2 - x1 + 2 * gap, y2 - y1 + 2 * gap);
-  }
-
-  /// Outlines runs of cells side by side as one.
-  private static void outlineRows(GraphicsContext gc, List<CellBox> boxes, double scale) {
-    double gap = 1.5 / scale;
-    int start = 0;
-    while (start < boxes.size()) {
-      CellBox first = boxes.get(start);
-      double right = first.x() + first.width();
-      int end = start + 1;
-      while (end < boxes.size()
-          && boxes.get(end).y() == first.y()
-          && Math.abs(boxes.get(end).x() - right) < 0.01) {
-        right = boxes.get(end).x() + boxes.get(end).width();
-        end++;
-      }
-      gc.strokeRect(
-          first.x() - gap, first.y() - gap, right - first.x() + 2 * gap, first.height() + 2 * gap);
-      start = end;
-    }
   }
 
   private Optional<CellBox> at(MouseEvent event) {
@@ -372,45 +311,14 @@ final class ProofView extends Pane {
   }
 
   private void edit(PartName part, String text, double x, double y, double width, double size) {
-    getChildren().removeIf(node -> node instanceof TextField);
-    TextField field = new TextField(text);
-    field.setId("edit-in-place");
-    field.getStyleClass().add("edit-in-place");
-    field.setAccessibleText(part.label());
-    field.setPromptText(part.label());
-    double height = Math.max(26, size * scale() * 1.9);
-    field.resizeRelocate(
-        Math.round(left + x * scale()) - 6,
-        Math.round(top + y * scale()) - 4,
-        width * scale() + 12,
-        height);
-    field.setManaged(false);
-    field.setStyle("-fx-font-size: " + Math.max(11, size * scale()) + "px");
-    field.setOnAction(
-        event -> {
-          getChildren().remove(field);
-          bench.word(part, field.getText().strip());
-          requestFocus();
-        });
-    field.setOnKeyPressed(
-        event -> {
-          if (event.getCode() == KeyCode.ESCAPE) {
-            getChildren().remove(field);
-            requestFocus();
-            event.consume();
-          }
-        });
-    field.focusedProperty().addListener((p, before, now) -> leave(field, part, text, now));
-    getChildren().add(field);
-    field.requestFocus();
-    field.selectAll();
-  }
-
-  /// Going elsewhere keeps what was written.
-  private void leave(TextField field, PartName part, String before, boolean focused) {
-    if (!focused && getChildren().remove(field) && !field.getText().strip().equals(before)) {
-      bench.word(part, field.getText().strip());
-    }
+    InPlaceEdit.begin(
+        this,
+        part,
+        text,
+        new BoundingBox(
+            left + x * scale(), top + y * scale(), width * scale(), size * scale() * 1.9),
+        size * scale(),
+        written -> bench.word(part, written));
   }
 
   private void scroll(ScrollEvent event) {

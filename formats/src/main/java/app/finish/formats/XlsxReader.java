@@ -10,11 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import javax.xml.parsers.ParserConfigurationException;
 import org.apache.poi.openxml4j.exceptions.OpenXML4JException;
-import org.apache.poi.openxml4j.exceptions.OpenXML4JRuntimeException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.openxml4j.opc.PackageAccess;
 import org.apache.poi.poifs.filesystem.POIFSFileSystem;
-import org.apache.poi.util.RecordFormatException;
 import org.apache.poi.util.XMLHelper;
 import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
 import org.apache.poi.xssf.eventusermodel.XSSFReader;
@@ -47,10 +45,8 @@ public final class XlsxReader implements TableReader {
       }
     } catch (OpenXML4JException | SAXException | ParserConfigurationException e) {
       throw problem(name, e);
-    } catch (OpenXML4JRuntimeException
-        | RecordFormatException
-        | IllegalArgumentException
-        | IllegalStateException e) {
+    } catch (RuntimeException e) {
+      // POI answers damaged files with all sorts of these.
       throw problem(name, e);
     } catch (Problem e) {
       throw e;

@@ -19,293 +19,104 @@ final class Statistics {
   static {
     put(
         MeasureKind.MEAN,
-        "m",
-        "mean",
-        "means",
-        "average",
-        "avg",
-        "x̄",
-        "mean difference",
-        "mean diff",
-        "estimated marginal mean",
-        "emmean",
-        "lsmean",
-        "marginal mean");
+        """
+        m; mean; means; average; avg; x̄; mean difference; mean diff; estimated marginal
+        mean; emmean; lsmean; marginal mean
+        """);
     put(
         MeasureKind.DEVIATION,
-        "sd",
-        "s.d.",
-        "std",
-        "stdev",
-        "std dev",
-        "std. dev.",
-        "std. deviation",
-        "std deviation",
-        "standard deviation",
-        "standard dev",
-        "σ");
+        """
+        sd; s.d.; std; stdev; std dev; std. dev.; std. deviation; std deviation;
+        standard deviation; standard dev; σ
+        """);
     put(
         MeasureKind.ERROR,
-        "se",
-        "s.e.",
-        "std err",
-        "std. err.",
-        "std. error",
-        "std error",
-        "standard error",
-        "std. error mean",
-        "se mean",
-        "s.e. mean",
-        "std. error of the mean",
-        "standard error of the mean",
-        "sem",
-        "std. error difference");
+        """
+        se; s.e.; std err; std. err.; std. error; std error; standard error; std. error
+        mean; se mean; s.e. mean; std. error of the mean; standard error of the mean;
+        sem; std. error difference
+        """);
     put(
         MeasureKind.COUNT,
-        "n",
-        "count",
-        "valid n",
-        "n valid",
-        "freq",
-        "freq.",
-        "frequency",
-        "cases",
-        "obs",
-        "observations",
-        "observed",
-        "observed count",
-        "valid",
-        "f.");
+        """
+        n; count; valid n; n valid; freq; freq.; frequency; cases; obs; observations;
+        observed; observed count; valid; f.
+        """);
     put(
         MeasureKind.EXPECTED,
-        "expected",
-        "expected count",
-        "expected n",
-        "residual",
-        "std. residual");
+        """
+        expected; expected count; expected n; residual; std. residual
+        """);
     put(
         MeasureKind.P,
-        "p",
-        "p value",
-        "p-value",
-        "p val",
-        "sig",
-        "sig.",
-        "sig. (2-tailed)",
-        "sig. (1-tailed)",
-        "asymp. sig. (2-sided)",
-        "asymptotic significance (2-sided)",
-        "exact sig.",
-        "significance",
-        "prob",
-        "prob > f",
-        "prob > chi2",
-        "pr(>|t|)",
-        "pr(>|z|)",
-        "pr(>f)",
-        "p>|t|",
-        "p>|z|",
-        "adj. p",
-        "padj",
-        "p adj",
-        "two-sided p",
-        "one-sided p");
+        """
+        p; p value; p-value; p val; sig; sig.; sig. (2-tailed); sig. (1-tailed); asymp.
+        sig. (2-sided); asymptotic significance (2-sided); exact sig.; significance;
+        prob; prob > f; prob > chi2; pr(>|t|); pr(>|z|); pr(>f); p>|t|; p>|z|; adj. p;
+        padj; p adj; two-sided p; one-sided p
+        """);
     put(
         MeasureKind.TEST,
-        "t",
-        "t value",
-        "t-value",
-        "t stat",
-        "t statistic",
-        "z",
-        "z value",
-        "z-value",
-        "wald",
-        "f",
-        "f value",
-        "f-value",
-        "f statistic",
-        "chi-square",
-        "chi square",
-        "chi-squared",
-        "chi2",
-        "χ2",
-        "x2",
-        "u",
-        "w",
-        "h",
-        "q",
-        "lr",
-        "deviance",
-        "levene statistic");
+        """
+        t; t value; t-value; t stat; t statistic; z; z value; z-value; wald; f; f value;
+        f-value; f statistic; chi-square; chi square; chi-squared; chi2; χ2; x2; u; w;
+        h; q; lr; deviance; levene statistic
+        """);
     put(
         MeasureKind.FREEDOM,
-        "df",
-        "d.f.",
-        "df1",
-        "df2",
-        "dof",
-        "degrees of freedom",
-        "hypothesis df",
-        "error df",
-        "numdf",
-        "dendf",
-        "resid. df");
+        """
+        df; d.f.; df1; df2; dof; degrees of freedom; hypothesis df; error df; numdf;
+        dendf; resid. df
+        """);
     put(
         MeasureKind.SUM,
-        "ss",
-        "sum of squares",
-        "sum sq",
-        "type iii sum of squares",
-        "type ii sum of squares");
+        """
+        ss; sum of squares; sum sq; type iii sum of squares; type ii sum of squares
+        """);
     put(
         MeasureKind.STATISTIC,
-        "ms",
-        "mean square",
-        "mean sq",
-        "mdn",
-        "median",
-        "mode",
-        "iqr",
-        "range",
-        "variance",
-        "var",
-        "min",
-        "min.",
-        "minimum",
-        "max",
-        "max.",
-        "maximum",
-        "skewness",
-        "kurtosis",
-        "vif",
-        "aic",
-        "bic",
-        "log likelihood",
-        "rank",
-        "mean rank",
-        "sum of ranks",
-        "percentile");
+        """
+        ms; mean square; mean sq; mdn; median; mode; iqr; range; variance; var; min;
+        min.; minimum; max; max.; maximum; skewness; kurtosis; vif; aic; bic; log
+        likelihood; rank; mean rank; sum of ranks; percentile
+        """);
     put(
         MeasureKind.CORRELATION,
-        "r",
-        "pearson correlation",
-        "pearson's r",
-        "correlation",
-        "corr",
-        "corr.",
-        "spearman's rho",
-        "spearman correlation",
-        "rho",
-        "ρ",
-        "kendall's tau",
-        "tau",
-        "τ",
-        "r2",
-        "r-squared",
-        "r squared",
-        "r square",
-        "adjusted r2",
-        "adjusted r square",
-        "adjusted r-squared",
-        "adj. r2",
-        "eta2",
-        "eta squared",
-        "partial eta squared",
-        "partial eta2",
-        "η2",
-        "ηp2",
-        "omega squared",
-        "ω2",
-        "cramer's v",
-        "cramér's v",
-        "phi",
-        "φ",
-        "alpha",
-        "α",
-        "cronbach's alpha",
-        "tolerance",
-        "icc",
-        "kappa",
-        "β",
-        "beta",
-        "standardized beta",
-        "std. beta",
-        "standardized coefficient");
+        """
+        r; pearson correlation; pearson's r; correlation; corr; corr.; spearman's rho;
+        spearman correlation; rho; ρ; kendall's tau; tau; τ; r2; r-squared; r squared; r
+        square; adjusted r2; adjusted r square; adjusted r-squared; adj. r2; eta2; eta
+        squared; partial eta squared; partial eta2; η2; ηp2; omega squared; ω2; cramer's
+        v; cramér's v; phi; φ; alpha; α; cronbach's alpha; tolerance; icc; kappa; β;
+        beta; standardized beta; std. beta; standardized coefficient
+        """);
     put(
         MeasureKind.COEFFICIENT,
-        "b",
-        "coef",
-        "coef.",
-        "coefficient",
-        "coefficients",
-        "estimate",
-        "est",
-        "est.",
-        "unstandardized b",
-        "d",
-        "cohen's d",
-        "hedges' g",
-        "g",
-        "effect size",
-        "or",
-        "odds ratio",
-        "exp(b)",
-        "hr",
-        "hazard ratio",
-        "rr",
-        "risk ratio",
-        "irr",
-        "incidence rate ratio");
+        """
+        b; coef; coef.; coefficient; coefficients; estimate; est; est.; unstandardized
+        b; d; cohen's d; hedges' g; g; effect size; or; odds ratio; exp(b); hr; hazard
+        ratio; rr; risk ratio; irr; incidence rate ratio
+        """);
     put(
         MeasureKind.INTERVAL,
-        "ll",
-        "ul",
-        "lower",
-        "upper",
-        "lower bound",
-        "upper bound",
-        "lower limit",
-        "upper limit",
-        "ci lower",
-        "ci upper",
-        "95% ci",
-        "90% ci",
-        "99% ci",
-        "95% confidence interval",
-        "conf. interval",
-        "conf.low",
-        "conf.high",
-        "2.5 %",
-        "97.5 %",
-        "2.5%",
-        "97.5%");
+        """
+        ll; ul; lower; upper; lower bound; upper bound; lower limit; upper limit; ci
+        lower; ci upper; 95% ci; 90% ci; 99% ci; 95% confidence interval; conf.
+        interval; conf.low; conf.high; 2.5 %; 97.5 %; 2.5%; 97.5%
+        """);
     put(
         MeasureKind.PERCENT,
-        "%",
-        "percent",
-        "per cent",
-        "pct",
-        "percentage",
-        "valid percent",
-        "cumulative percent",
-        "valid %",
-        "cumulative %",
-        "cum. %",
-        "cum %",
-        "row %",
-        "column %",
-        "col %",
-        "total %",
-        "% within row",
-        "% of total",
-        "share");
+        """
+        %; percent; per cent; pct; percentage; valid percent; cumulative percent; valid
+        %; cumulative %; cum. %; cum %; row %; column %; col %; total %; % within row; %
+        of total; share
+        """);
   }
 
   private Statistics() {}
 
-  private static void put(MeasureKind kind, String... names) {
-    for (String name : names) {
+  private static void put(MeasureKind kind, String names) {
+    for (String name : names.split(";")) {
       KINDS.put(plain(name), kind);
     }
   }
