@@ -75,7 +75,10 @@ public final class HtmlWriter implements TableWriter {
     List<DressedRow> above = dressed.band(Band.ABOVE);
     if (!above.isEmpty()) {
       Element caption = table.appendElement("caption");
-      caption.attr("style", "text-align: left; caption-side: top");
+      caption.attr(
+          "style",
+          "text-align: left; caption-side: top; background: #"
+              + dressed.palette().colour("paper").hex());
       above.forEach(row -> words(caption.appendElement("div"), row.cells().getFirst()));
     }
     Element columns = table.appendElement("colgroup");
@@ -96,19 +99,21 @@ public final class HtmlWriter implements TableWriter {
     HtmlHeads heads = new HtmlHeads(proof.dressed(), id);
     Element head = null;
     Element body = null;
-    int place = 0;
-    for (DressedRow row : proof.dressed().rows()) {
-      if (row.band() == Band.HEAD) {
+    List<DressedRow> rows = proof.dressed().rows().stream().filter(DocxWriter::isTable).toList();
+    for (int place = 0; place < rows.size(); place++) {
+      if (rows.get(place).band() == Band.HEAD) {
         head = head == null ? table.appendElement("thead") : head;
-        tr(head, row, proof, heads, place++);
-      } else if (row.band() == Band.BODY) {
+        tr(head, rows, place, proof, heads);
+      } else {
         body = body == null ? table.appendElement("tbody") : body;
-        tr(body, row, proof, heads, place++);
+        tr(body, rows, place, proof, heads);
       }
     }
   }
 
-  private static void tr(Element section, DressedRow row, Proof proof, HtmlHeads heads, int place) {
+  private static void tr(
+      Element section, List<DressedRow> rows, int place, Proof proof, HtmlHeads heads) {
+    DressedRow row = rows.get(place);
     section.appendText("\n");
     Element tr = section.appendElement("tr");
     heads.enter(row);
@@ -122,9 +127,22 @@ public final class HtmlWriter implements TableWriter {
       if (cell.rowSpan() > 1) {
         element.attr("rowspan", "" + cell.rowSpan());
       }
-      element.attr("style", style(row, cell, proof));
-      runs(element, cell);
+      int last = Math.min(rows.size(), place + cell.rowSpan()) - 1;
+      element.attr("style", style(row, rows.get(last), cell, proof));
+      runs(gapped(element, cell, proof), cell);
     }
+  }
+
+  /// Where the text of a cell goes. A rule with a gap to its neighbours is drawn under a box inside
+  /// the cell, which ends at the cell's padding.
+  private static Element gapped(Element element, DressedCell cell, Proof proof) {
+    RuleLine rule = cell.look().ruleBelow();
+    if (!rule.isDrawn() || rule.reach() != RuleLine.Reach.SPANNED) {
+      return element;
+    }
+    StringBuilder style = new StringBuilder("padding-bottom: 1pt");
+    rule(style, "bottom", rule, proof);
+    return element.appendElement("div").attr("style", style.toString());
   }
 
   private static void words(Element element, DressedCell cell) {
@@ -146,7 +164,8 @@ public final class HtmlWriter implements TableWriter {
     }
   }
 
-  private static String style(DressedRow row, DressedCell cell, Proof proof) {
+  /// @param last the last row that the cell reaches over
+  private static String style(DressedRow row, DressedRow last, DressedCell cell, Proof proof) {
     Look look = cell.look();
     double left = look.sides() + cell.indent() * look.indent();
     double right = look.sides();
@@ -167,15 +186,10 @@ public final class HtmlWriter implements TableWriter {
     style.append("; vertical-align: ").append(top ? "top" : "bottom");
     style.append("; padding: ").append(padding(look, left, right));
     look.fill().ifPresent(fill -> style.append("; background: ").append(fill));
-    boolean ends = cell.rowSpan() == 1 || row.below().rule().isDrawn();
+    RuleLine own = look.ruleBelow();
+    boolean gapped = own.reach() == RuleLine.Reach.SPANNED;
     rule(style, "top", look.ruleAbove().orHeavier(row.above().rule()), proof);
-    rule(
-        style,
-        "bottom",
-        ends || look.ruleBelow().isDrawn()
-            ? look.ruleBelow().orHeavier(row.below().rule())
-            : RuleLine.NONE,
-        proof);
+    rule(style, "bottom", (gapped ? RuleLine.NONE : own).orHeavier(last.below().rule()), proof);
     rule(style, "left", look.ruleLeft(), proof);
     rule(style, "right", look.ruleRight(), proof);
     return style.toString();

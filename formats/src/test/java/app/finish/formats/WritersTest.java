@@ -192,6 +192,10 @@ public class WritersTest {
         assertThat(page.getElementById(id)).as(id).isNotNull();
       }
     }
+    assertThat(table.selectFirst("thead th").attr("style")).contains("border-bottom: 0.75pt");
+    Element spanner = table.selectFirst("thead th[colspan=2]");
+    assertThat(spanner.attr("style")).doesNotContain("border-bottom");
+    assertThat(spanner.selectFirst("div").attr("style")).contains("border-bottom: 0.5pt");
     Element figure = table.selectFirst("tbody tr:eq(2) td:eq(3)");
     assertThat(figure.text()).isEqualTo("1,300.0");
     assertThat(
