@@ -18,6 +18,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -25,7 +26,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 
 /// Documents as `.finish` files: a zip of plain JSON and CSV, sources included. docs/file-format.md
@@ -108,7 +108,9 @@ public final class DocumentFile {
     }
     try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
       return read(zip, name);
-    } catch (ZipException | IllegalArgumentException e) {
+    } catch (Problem | FileSystemException e) {
+      throw e;
+    } catch (IOException | IllegalArgumentException e) {
       throw isZip(file) ? GridJson.damaged(name) : notADocument(name, e);
     }
   }

@@ -131,7 +131,7 @@ public class DocumentFileTest {
     DocumentFile.write(full(), file);
     byte[] whole = Files.readAllBytes(file);
     Random random = new Random(11);
-    for (int i = 0; i < 300; i++) {
+    for (int i = 0; i < 900; i++) {
       byte[] bad = whole.clone();
       for (int hits = 0; hits < 4; hits++) {
         bad[random.nextInt(bad.length)] = (byte) random.nextInt(256);
@@ -143,6 +143,15 @@ public class DocumentFileTest {
         assertThat(e).isInstanceOf(Problem.class);
       }
     }
+  }
+
+  @Test
+  public void theSameDocumentGivesTheSameBytes() throws IOException {
+    Path one = Given.folder().resolve("a.finish");
+    Path other = Given.folder().resolve("b.finish");
+    DocumentFile.write(full(), one);
+    DocumentFile.write(DocumentFile.read(one), other);
+    assertThat(other).hasSameBinaryContentAs(one);
   }
 
   @Test

@@ -4,9 +4,11 @@ import app.finish.core.recognise.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Words;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 /// All that a person decided about one table. Applied to new numbers it gives the same table of the
 /// new numbers.
@@ -21,9 +23,9 @@ import java.util.Map;
 /// @param words words given in the place of the source's: title, units, note (the general note),
 ///     source
 public record Finish(Corrections corrections, String style, Map<PartName, String> words) {
-  /// Copies the words.
+  /// Copies the words, in the order of the parts.
   public Finish {
-    words = Map.copyOf(words);
+    words = Collections.unmodifiableMap(new TreeMap<>(words));
   }
 
   /// A finish that only names a style.

@@ -1,5 +1,6 @@
 package app.finish.core.recognise;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -21,9 +22,9 @@ public record Corrections(
   public static final Corrections NONE =
       new Corrections(OptionalInt.empty(), OptionalInt.empty(), Map.of());
 
-  /// Copies the rows.
+  /// Copies the rows, in order.
   public Corrections {
-    rows = Map.copyOf(rows);
+    rows = Collections.unmodifiableMap(new LinkedHashMap<>(rows));
   }
 
   /// The same corrections and this one: so many rows of heads.
