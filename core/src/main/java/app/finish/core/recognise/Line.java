@@ -10,6 +10,11 @@ import java.util.List;
 /// @param decimals the decimals that the figures were written with
 /// @param emphasised whether its label is set in bold
 record Line(int place, List<String> labels, double[] values, int[] decimals, boolean emphasised) {
+  /// The same line under other labels.
+  Line withLabels(List<String> others) {
+    return new Line(place, List.copyOf(others), values, decimals, emphasised);
+  }
+
   /// The last label that is not empty, or the empty string.
   String label() {
     for (int level = labels.size() - 1; level >= 0; level--) {

@@ -31,7 +31,7 @@ final class LineReader {
 
   /// The rows of the body with their labels.
   Lines down() {
-    return frame.stubColumns().size() > 1 ? byColumns() : byIndent();
+    return frame.stubColumns().size() > 1 ? DimensionNames.taken(byColumns()) : byIndent();
   }
 
   private Lines byColumns() {
@@ -79,7 +79,7 @@ final class LineReader {
   }
 
   private boolean spreadFromLeft(int row, int column) {
-    return grid.isCovered(row, column) && !grid.isCoveredFromAbove(row, column);
+    return grid.isCoveredFromLeft(row, column);
   }
 
   private Lines byIndent() {
@@ -197,11 +197,36 @@ final class LineReader {
     for (int level = 0; level < frame.headRows().size(); level++) {
       fillHeads(level, labels);
     }
+    lowerMeasures(labels);
     List<Line> lines = new ArrayList<>();
     for (int i = 0; i < labels.size(); i++) {
       lines.add(column(i, List.of(labels.get(i))));
     }
-    return new Lines(lines, new ArrayList<>(Collections.nCopies(levels, "")), Map.of());
+    List<String> dimensions = new ArrayList<>(Collections.nCopies(levels, ""));
+    for (int level = 0; level < levels - 1; level++) {
+      String name = DimensionNames.nameAt(lines, level);
+      dimensions.set(level + 1, Vocabulary.measureKind(name).isPresent() ? "" : name);
+    }
+    return new Lines(lines, dimensions, Map.of());
+  }
+
+  /// A name of a measure that stands higher than its neighbours' because nothing stands below it
+  /// belongs on the lowest level with them.
+  private static void lowerMeasures(List<String[]> labels) {
+    int last = labels.isEmpty() ? 0 : labels.getFirst().length - 1;
+    boolean measures =
+        labels.stream().anyMatch(path -> Vocabulary.measureKind(path[last]).isPresent());
+    for (String[] path : measures ? labels : List.<String[]>of()) {
+      int level = last;
+      while (level > 0 && path[level].isEmpty()) {
+        level--;
+      }
+      boolean lower = level < last && !Vocabulary.saysTotal(path[level]);
+      if (lower && Vocabulary.measureKind(path[level]).isPresent()) {
+        path[last] = path[level];
+        path[level] = "";
+      }
+    }
   }
 
   /// Reads one row of heads. A head that was written once is carried on to the right over the

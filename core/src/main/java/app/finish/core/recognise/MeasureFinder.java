@@ -15,7 +15,16 @@ final class MeasureFinder {
   /// @param names the measures' names in order of first appearance
   /// @param because why
   /// @param confidence from 0 to 1
-  record Found(int level, List<String> names, List<String> because, double confidence) {}
+  record Found(int level, List<String> names, List<String> because, double confidence) {
+    /// No level names measures.
+    static final Found NONE = new Found(-1, List.of(), List.of(), 0);
+
+    /// Which share of the names are names of statistics, from 0 to 1.
+    double statistics() {
+      long known = names.stream().filter(name -> Statistics.kind(name).isPresent()).count();
+      return names.isEmpty() ? 0 : (double) known / names.size();
+    }
+  }
 
   private record Form(int decimals, String unit) {}
 
@@ -35,12 +44,12 @@ final class MeasureFinder {
     for (List<int[]> places : cells) {
       forms.add(form(places));
     }
-    Found best = new Found(-1, List.of(), List.of(), 0);
+    Found best = Found.NONE;
     for (int level = levels - 1; level >= 0; level--) {
       Found found = weigh(level, lines, forms);
       best = found.confidence() > best.confidence() + 0.05 ? found : best;
     }
-    return best.confidence() >= 0.5 ? best : new Found(-1, List.of(), List.of(), 0);
+    return best.confidence() >= 0.5 ? best : Found.NONE;
   }
 
   private Found weigh(int level, List<Line> lines, List<Form> forms) {

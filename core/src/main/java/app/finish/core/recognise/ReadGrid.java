@@ -115,6 +115,12 @@ final class ReadGrid {
     return owner != null && owner / grid.columns() < row;
   }
 
+  /// Whether a cell further left reaches over this place.
+  boolean isCoveredFromLeft(int row, int column) {
+    Integer owner = covered.get(row * grid.columns() + column);
+    return owner != null && owner % grid.columns() < column;
+  }
+
   boolean isBlank(int row, int column) {
     return grid.at(row, column).isBlank();
   }

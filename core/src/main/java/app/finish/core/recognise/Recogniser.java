@@ -85,10 +85,15 @@ public final class Recogniser {
     MeasureFinder finder = new MeasureFinder(grid);
     MeasureFinder.Found across = finder.find(columns.lines(), cellsOfColumns());
     MeasureFinder.Found down =
-        across.level() >= 0 || rows.lines().size() > 5000 && rows.dimensions().size() == 1
-            ? new MeasureFinder.Found(-1, List.of(), List.of(), 0)
+        rows.lines().size() > 5000 && rows.dimensions().size() == 1
+            ? MeasureFinder.Found.NONE
             : finder.find(rows.lines(), cellsOfRows());
-    down = isStubOfMeasures(down) ? down : new MeasureFinder.Found(-1, List.of(), List.of(), 0);
+    down = isStubOfMeasures(down) ? down : MeasureFinder.Found.NONE;
+    if (across.level() >= 0 && down.statistics() > 0.5 && across.statistics() < 0.5) {
+      across = MeasureFinder.Found.NONE;
+    } else if (across.level() >= 0) {
+      down = MeasureFinder.Found.NONE;
+    }
     List<Measure> measures = measures(finder, across, down, words);
     sayMeasures(across, "columns");
     sayMeasures(down, "rows");

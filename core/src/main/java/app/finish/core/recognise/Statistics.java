@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 final class Statistics {
   private static final Map<String, MeasureKind> KINDS = new HashMap<>();
 
+  private static final Pattern WITHIN = Pattern.compile("(%|per ?cent|pct) (within|of) .*");
   private static final Pattern INTERVAL =
       Pattern.compile(
           "[0-9.]+ ?% (ci|confidence interval).*|.*\\b(ci|confidence interval) (lower|upper).*");
@@ -71,12 +72,12 @@ final class Statistics {
     put(
         MeasureKind.SUM,
         """
-        ss; sum of squares; sum sq; type iii sum of squares; type ii sum of squares
+        ss; sum of squares; sum sq
         """);
     put(
         MeasureKind.STATISTIC,
         """
-        ms; mean square; mean sq; mdn; median; mode; iqr; range; variance; var; min;
+        type iii sum of squares; type ii sum of squares; ms; mean square; mean sq; mdn; median; mode; iqr; range; variance; var; min;
         min.; minimum; max; max.; maximum; skewness; kurtosis; vif; aic; bic; log
         likelihood; rank; mean rank; sum of ranks; percentile
         """);
@@ -109,7 +110,7 @@ final class Statistics {
         """
         %; percent; per cent; pct; percentage; valid percent; cumulative percent; valid
         %; cumulative %; cum. %; cum %; row %; column %; col %; total %; % within row; %
-        of total; share
+        of total; share; percent of total; share of total
         """);
   }
 
@@ -124,8 +125,11 @@ final class Statistics {
   /// The kind of figure that a name stands for, if it is the name of a statistic.
   static Optional<MeasureKind> kind(String name) {
     String plain = plain(name);
-    return INTERVAL.matcher(plain).matches()
-        ? Optional.of(MeasureKind.INTERVAL)
+    if (INTERVAL.matcher(plain).matches()) {
+      return Optional.of(MeasureKind.INTERVAL);
+    }
+    return WITHIN.matcher(plain).matches()
+        ? Optional.of(MeasureKind.PERCENT)
         : Optional.ofNullable(KINDS.get(plain));
   }
 

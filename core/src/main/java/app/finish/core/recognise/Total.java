@@ -11,6 +11,7 @@ import java.util.List;
 /// @param role subtotal or grand total
 /// @param groupLevels how many of the outermost labels name its group; 0 for a grand total or a
 ///     group without a name
+/// @param block the level whose label makes a whole group of lines totals, or −1
 /// @param because why it was taken for a total
 /// @param confidence from 0 to 1
 record Total(
@@ -19,5 +20,11 @@ record Total(
     int to,
     Role role,
     int groupLevels,
+    int block,
     List<String> because,
-    double confidence) {}
+    double confidence) {
+  /// Whether it is a line of a group of totals.
+  boolean isInBlock() {
+    return block >= 0;
+  }
+}

@@ -109,6 +109,7 @@ final class TotalCheck {
       }
       group.add(heading);
     }
+    List<String> deeper = membersBelow(total, group.size() + 1);
     List<Leaf> members = new ArrayList<>();
     int from = total.index();
     int to = total.index();
@@ -119,11 +120,27 @@ final class TotalCheck {
       to++;
     }
     for (Leaf leaf : axis.leaves().subList(from, to + 1)) {
-      if (leaf.role() == Role.MEMBER && leaf.measure().equals(total.measure())) {
+      boolean same = deeper.isEmpty() || endsWith(leaf.labels(), deeper);
+      if (leaf.role() == Role.MEMBER && same && leaf.measure().equals(total.measure())) {
         members.add(leaf);
       }
     }
     return members;
+  }
+
+  /// The labels below the heading that makes this leaf a total; none if it totals all members, or
+  /// if they only name its measure.
+  private static List<String> membersBelow(Leaf total, int level) {
+    List<Heading> below =
+        total.path().subList(Math.min(level, total.path().size()), total.path().size());
+    boolean members =
+        below.stream().allMatch(one -> one.role() == Role.MEMBER && one.measure().isEmpty());
+    return members ? below.stream().map(Heading::label).toList() : List.of();
+  }
+
+  private static boolean endsWith(List<String> labels, List<String> end) {
+    int from = labels.size() - end.size();
+    return from >= 0 && labels.subList(from, labels.size()).equals(end);
   }
 
   private static boolean isUnder(Leaf leaf, List<Heading> group) {

@@ -45,12 +45,14 @@ final class TotalFinder {
 
   /// The totals by their place in the list of lines.
   Map<Integer, Total> find() {
-    Map<Integer, Total> after = pass(false, Map.of());
-    Map<Integer, Total> before = pass(true, Map.of());
+    Map<Integer, Total> blocks = new TotalBlocks(lines, additive).find();
+    told.keySet().forEach(blocks::remove);
+    totals.putAll(blocks);
+    Map<Integer, Total> after = pass(false, blocks);
+    Map<Integer, Total> before = pass(true, blocks);
     boolean backward = before.size() > after.size();
-    Map<Integer, Total> first = backward ? before : after;
-    totals.putAll(first);
-    pass(!backward, first).forEach(totals::putIfAbsent);
+    totals.putAll(backward ? before : after);
+    pass(!backward, Map.copyOf(totals)).forEach(totals::putIfAbsent);
     addByGroupLabel();
     addByWord();
     nameRoles();
@@ -135,7 +137,7 @@ final class TotalFinder {
     List<String> because = new ArrayList<>();
     because.add("its figures are the sums of " + describe(line, from, to, found));
     double doubt = (1 - SUM) * hints(line, because);
-    return new Total(line, from, to, Role.SUBTOTAL, 0, because, 1 - doubt);
+    return new Total(line, from, to, Role.SUBTOTAL, 0, -1, because, 1 - doubt);
   }
 
   private String describe(int line, int from, int to, Map<Integer, Total> found) {
@@ -193,6 +195,7 @@ final class TotalFinder {
                 first ? to : line - 1,
                 Role.SUBTOTAL,
                 0,
+                -1,
                 because,
                 1 - doubt));
       }
@@ -221,7 +224,7 @@ final class TotalFinder {
           from = line == 0 ? 1 : line;
           to = lines.size() - 1;
         }
-        totals.put(line, new Total(line, from, to, Role.SUBTOTAL, 0, because, 1 - doubt));
+        totals.put(line, new Total(line, from, to, Role.SUBTOTAL, 0, -1, because, 1 - doubt));
         start = line + 1;
       }
     }
@@ -243,6 +246,9 @@ final class TotalFinder {
   /// Says which totals are grand totals, and names the group of the others.
   private void nameRoles() {
     for (Total total : List.copyOf(totals.values())) {
+      if (total.isInBlock()) {
+        continue;
+      }
       Role said = told.get(total.line());
       boolean everything = coversAll(total) && !isOneGroupOfItsName(total);
       boolean grand = said == null ? everything : said == Role.GRAND_TOTAL;
@@ -255,6 +261,7 @@ final class TotalFinder {
               total.to(),
               grand ? Role.GRAND_TOTAL : Role.SUBTOTAL,
               levels,
+              -1,
               total.because(),
               total.confidence()));
     }

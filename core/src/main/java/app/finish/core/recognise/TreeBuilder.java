@@ -26,6 +26,7 @@ final class TreeBuilder {
     this.unnamed =
         totals.values().stream()
             .filter(total -> total.role() == Role.SUBTOTAL && total.groupLevels() == 0)
+            .filter(total -> !total.isInBlock())
             .sorted(Comparator.comparingInt(total -> total.from() - total.to()))
             .toList();
   }
@@ -72,6 +73,10 @@ final class TreeBuilder {
       }
       return path;
     }
+    if (total.isInBlock()) {
+      addBlock(path, line, total, measureLevel);
+      return path;
+    }
     Line member = keys.get(firstMember(total));
     for (int level = 0; level < total.groupLevels(); level++) {
       path.add(step(member.labels().get(level), Role.MEMBER, shifted(level, measureLevel)));
@@ -79,6 +84,20 @@ final class TreeBuilder {
     int level = Math.max(total.groupLevels(), line.depth() - 1);
     path.add(step(line.label(), total.role(), shifted(level, measureLevel)));
     return path;
+  }
+
+  /// A line of a group of totals: the group's label is a total, what stands below it a member, and
+  /// what says total again the grand total.
+  private static void addBlock(List<Step> path, Line line, Total total, int measureLevel) {
+    for (int level = 0; level < line.depth(); level++) {
+      Role role = level == total.block() ? Role.SUBTOTAL : Role.MEMBER;
+      boolean last = level == line.depth() - 1;
+      String label = line.labels().get(level);
+      role = last && Vocabulary.saysTotal(label) ? total.role() : role;
+      if (!label.isEmpty()) {
+        path.add(step(label, role, shifted(level, measureLevel)));
+      }
+    }
   }
 
   private static int shifted(int level, int measureLevel) {

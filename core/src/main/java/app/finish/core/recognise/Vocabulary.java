@@ -20,6 +20,11 @@ final class Vocabulary {
   private static final Pattern ALL =
       Pattern.compile("(all|alle|both|any)\\b.*", Pattern.CASE_INSENSITIVE);
   private static final Set<String> MISSING = Set.of("-", "–", "—", "--", "..", "…", ".", "...");
+  private static final Pattern BOUND = Pattern.compile("[<>≤≥]\\s*[0-9]*[.,]?[0-9]+");
+  private static final Pattern NO_ANSWER =
+      Pattern.compile(
+          "\\(?(blank|empty|missing|unknown|null|none given|no answer|no response|not (stated|answered|known|given|specified|available)|don['’]t know|refused|not applicable|keine angabe|sans réponse)\\)?",
+          Pattern.CASE_INSENSITIVE);
   private static final Set<String> NOT_GIVEN =
       Set.of("n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a", "(s)", "x");
   private static final Pattern ERROR = Pattern.compile("#[A-Z/0]+[!?]?");
@@ -32,7 +37,7 @@ final class Vocabulary {
     kind(MeasureKind.RATIO, ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\bper\\b.*"),
     kind(
         MeasureKind.COUNT,
-        "n|count\\b.*|(number|no\\.?) of\\b.*|.*\\b(count|frequency|cases|passengers?|vehicles?|cars|sailings?|trips?|tickets?|crossings?|visits?|persons?|people|households?|orders|units|respondents)"),
+        "n|count\\b.*|(number|no\\.?) of\\b.*|.*\\b(count|frequency|cases|passengers|vehicles|cars|sailings|trips|tickets|crossings|visits|persons|people|households|orders|units|respondents)"),
     kind(
         MeasureKind.SUM,
         "(sum|total) (of|for)\\b.*|.*\\b(fares?|costs?|revenues?|sales|income|profit|margin|amount|turnover|spend(ing)?|budget|expenses?|value|weight|tonnes|minutes|hours|km|distance|price)"),
@@ -52,6 +57,9 @@ final class Vocabulary {
   /// Whether a label says total of any kind.
   static boolean saysTotal(String label) {
     String stripped = label.strip();
+    if (Statistics.kind(stripped).isPresent()) {
+      return false;
+    }
     return saysGrandTotal(stripped)
         || (TOTAL.matcher(stripped).matches()
             && !stripped.toLowerCase(Locale.ROOT).matches("(sum|total) (of|for) .*"));
@@ -72,7 +80,18 @@ final class Vocabulary {
     String stripped = text.strip();
     return MISSING.contains(stripped)
         || NOT_GIVEN.contains(stripped.toLowerCase(Locale.ROOT))
+        || isBound(stripped)
         || isError(stripped);
+  }
+
+  /// Whether a text tells a bound in the place of a figure, as "<.001" does.
+  static boolean isBound(String text) {
+    return BOUND.matcher(text.strip()).matches();
+  }
+
+  /// Whether a label is that of a member which gathers those who gave no answer.
+  static boolean saysNoAnswer(String label) {
+    return NO_ANSWER.matcher(label.strip()).matches();
   }
 
   /// Whether a text is a spreadsheet's report of an error.

@@ -63,7 +63,7 @@ final class WordsReader {
         say(row, "held", "a name and one member stand side by side above the table", 0.85);
       } else if (units.isEmpty()
           && UNITS.matcher(text).matches()
-          && !(title.isEmpty() && text.length() > 60)) {
+          && !(title.isEmpty() && isLastOfWords(row))) {
         units = text.replaceFirst("^\\((.*)\\)$", "$1").replaceFirst("(?i)^units?\\s*[:=]\\s*", "");
         say(row, "units", "it says in what units the figures are", 0.9);
       } else if (!title.isEmpty() && HELD.matcher(text).matches()) {
@@ -83,6 +83,16 @@ final class WordsReader {
       }
     }
     return withNotes(title, units, extra);
+  }
+
+  /// Whether no line of words that could be the title follows.
+  private boolean isLastOfWords(int row) {
+    for (int next : frame.wordRows()) {
+      if (next > row && !isPair(next)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private Words withNotes(String title, String units, List<String> extra) {

@@ -23,7 +23,7 @@ public enum MeasureKind {
   /// A test statistic: t, F, χ², z.
   TEST(Additivity.OPAQUE),
   /// Degrees of freedom.
-  FREEDOM(Additivity.ADDITIVE),
+  FREEDOM(Additivity.OPAQUE),
   /// A coefficient or an effect that may pass 1: b, d, an odds ratio.
   COEFFICIENT(Additivity.OPAQUE),
   /// A figure that can't pass 1 in size: r, R², β, η², α.

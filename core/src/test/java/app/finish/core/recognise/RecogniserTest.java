@@ -573,7 +573,7 @@ public class RecogniserTest {
             "Total | 162.60 | 102 | | |");
     assertThat(read.table().measures().stream().map(measure -> measure.kind()))
         .containsExactly(
-            MeasureKind.SUM,
+            MeasureKind.STATISTIC,
             MeasureKind.FREEDOM,
             MeasureKind.STATISTIC,
             MeasureKind.TEST,

@@ -1,0 +1,74 @@
+package app.finish.core.recognise;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/// Takes names of dimensions out of the labels. Crosstabs print the name of a dimension in front of
+/// its members: *Residence* beside *Islander* and *Visitor*, over all rows but the total.
+///
+/// ```java
+/// // [Residence, Islander], [Residence, Visitor], [Total, ""] → [Islander], [Visitor], [Total]
+/// LineReader.Lines named = DimensionNames.taken(lines);
+/// ```
+final class DimensionNames {
+  private DimensionNames() {}
+
+  /// The lines without the levels that only name the level below.
+  static LineReader.Lines taken(LineReader.Lines lines) {
+    LineReader.Lines taken = lines;
+    for (int level = 0; level < taken.dimensions().size() - 1; level++) {
+      if (taken.groupRows().isEmpty() && namesTheNext(taken, level)) {
+        taken = without(taken, level);
+      }
+    }
+    return taken;
+  }
+
+  /// What a level says if it says one thing over all lines that are no totals, and these differ at
+  /// the level below; else the empty string.
+  static String nameAt(List<Line> lines, int level) {
+    Set<String> names = new TreeSet<>();
+    Set<String> members = new TreeSet<>();
+    int named = 0;
+    for (Line line : lines) {
+      String label = line.labels().get(level);
+      String below = line.labels().get(level + 1);
+      if (Vocabulary.saysTotal(label)) {
+        if (!below.isEmpty()) {
+          return "";
+        }
+        continue;
+      }
+      names.add(label);
+      members.add(below);
+      named++;
+    }
+    boolean one = names.size() == 1 && named > 1 && members.size() > 1 && !members.contains("");
+    return one && named < lines.size() ? names.iterator().next() : "";
+  }
+
+  private static boolean namesTheNext(LineReader.Lines lines, int level) {
+    return lines.dimensions().get(level).isEmpty()
+        && lines.dimensions().get(level + 1).isEmpty()
+        && !nameAt(lines.lines(), level).isEmpty();
+  }
+
+  private static LineReader.Lines without(LineReader.Lines lines, int level) {
+    String name = nameAt(lines.lines(), level);
+    List<Line> shorter = new ArrayList<>();
+    for (Line line : lines.lines()) {
+      List<String> labels = new ArrayList<>(line.labels());
+      String label = labels.remove(level);
+      if (labels.get(level).isEmpty()) {
+        labels.set(level, label);
+      }
+      shorter.add(line.withLabels(labels));
+    }
+    List<String> dimensions = new ArrayList<>(lines.dimensions());
+    dimensions.remove(level);
+    dimensions.set(level, name);
+    return new LineReader.Lines(shorter, dimensions, lines.groupRows());
+  }
+}
