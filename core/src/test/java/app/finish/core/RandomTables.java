@@ -8,8 +8,11 @@ import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
+import app.finish.core.table.Marks;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
+import app.finish.core.table.Note;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
@@ -17,6 +20,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Random;
 
@@ -53,6 +57,7 @@ public final class RandomTables {
   private final int years;
   private final int measures;
   private final boolean merged;
+  private final int marked;
 
   public RandomTables(long seed) {
     this.random = new Random(seed * 7919 + 17);
@@ -66,6 +71,7 @@ public final class RandomTables {
     this.measures = 1 + random.nextInt(4);
     this.totalColumn = years > 1 && random.nextInt(3) == 0;
     this.merged = random.nextBoolean();
+    this.marked = random.nextInt(3);
   }
 
   /// The table.
@@ -77,7 +83,10 @@ public final class RandomTables {
         new Words(
             "Sailings by route and year",
             "in thousands",
-            List.of("Seasons start in March."),
+            marked == 0
+                ? List.of(Note.general("Seasons start in March."))
+                : List.of(
+                    Note.general("Seasons start in March."), new Note("b", "Counted by hand.")),
             "Sailing records");
     return new Table(
         down,
@@ -88,7 +97,14 @@ public final class RandomTables {
             across.leaves().size(),
             (row, column) -> rows.get(row).get(column)),
         List.of(),
-        words);
+        words,
+        marked == 0
+            ? Marks.NONE
+            : new Marks(
+                Map.of(
+                    new Spot.Figure(0, 0), "b",
+                    new Spot.Down(down.leaves().getLast().path().size() - 1, rows.size() - 1), "b",
+                    new Spot.Across(1, measures - 1), "b")));
   }
 
   private Axis down() {
@@ -227,15 +243,29 @@ public final class RandomTables {
         rows.add(List.of(GridCell.of(group)));
       }
       List<GridCell> row = new ArrayList<>(stubCells(leaf, stub, group.equals(open)));
+      if (marked > 0 && leaf.index() == table.body().rows() - 1) {
+        int at = leaf.role() == Role.MEMBER ? stub - 1 : 0;
+        row.set(at, row.get(at).withMark("b"));
+      }
       open = group;
       for (int column = 0; column < table.body().columns(); column++) {
-        row.add(GridCell.of(table.body().at(leaf.index(), column).written()));
+        String mark = table.marks().at(new Spot.Figure(leaf.index(), column));
+        row.add(marked(GridCell.of(table.body().at(leaf.index(), column).written()), mark));
       }
       rows.add(row);
     }
     rows.add(List.of(GridCell.of("Note. " + table.words().generalNote())));
+    if (marked > 0) {
+      rows.add(List.of(GridCell.of("b. Counted by hand.")));
+    }
     rows.add(List.of(GridCell.of("Source: " + table.words().source())));
     return Grid.of("", rows);
+  }
+
+  /// A cell with its mark: raised, or glued to the figure as plain text has it.
+  private GridCell marked(GridCell cell, String mark) {
+    boolean glued = marked == 2 && !cell.text().isEmpty() && !mark.isEmpty();
+    return glued ? GridCell.of(cell.text() + mark) : mark.isEmpty() ? cell : cell.withMark(mark);
   }
 
   private void addHeads(List<List<GridCell>> rows, Table table, int stub) {
@@ -252,7 +282,10 @@ public final class RandomTables {
         if (i > 0) {
           spanners.add(GridCell.BLANK);
         }
-        heads.add(GridCell.of(heading.children().get(i).label()));
+        GridCell head = GridCell.of(heading.children().get(i).label());
+        boolean first = heading == table.across().headings().getFirst();
+        boolean bears = marked > 0 && first && i == measures - 1;
+        heads.add(bears ? head.withMark("b") : head);
       }
     }
     rows.add(spanners);

@@ -16,6 +16,7 @@ import org.apache.poi.xwpf.usermodel.XWPFRun;
 import org.apache.poi.xwpf.usermodel.XWPFTable;
 import org.apache.poi.xwpf.usermodel.XWPFTableCell;
 import org.apache.poi.xwpf.usermodel.XWPFTableRow;
+import org.openxmlformats.schemas.officeDocument.x2006.sharedTypes.STVerticalAlignRun;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTTcPr;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.STMerge;
 
@@ -56,7 +57,7 @@ public final class DocxReader implements TableReader {
       if (!(elements.get(i) instanceof XWPFParagraph paragraph)) {
         break;
       }
-      String text = paragraph.getText().strip();
+      String text = wrapped(paragraph).strip();
       if (text.isEmpty() || text.length() > LONGEST_TITLE) {
         if (!words.isEmpty() || !text.isEmpty()) {
           break;
@@ -75,7 +76,7 @@ public final class DocxReader implements TableReader {
       if (!(elements.get(i) instanceof XWPFParagraph paragraph)) {
         break;
       }
-      String text = paragraph.getText().strip();
+      String text = RaisedText.cell(wrapped(paragraph).strip()).text();
       if (!text.matches("(?i)(notes?|source)\\b.*|[a-z*†‡]{1,3}[. ].*|[*†‡].*")) {
         break;
       }
@@ -137,8 +138,33 @@ public final class DocxReader implements TableReader {
     return false;
   }
 
+  /// The text of a cell, with signs around what is raised.
+  private static String wrapped(XWPFTableCell cell) {
+    StringBuilder text = new StringBuilder();
+    for (XWPFParagraph paragraph : cell.getParagraphs()) {
+      text.append(text.isEmpty() ? "" : "\n").append(wrapped(paragraph));
+    }
+    return text.toString();
+  }
+
+  private static String wrapped(XWPFParagraph paragraph) {
+    boolean raises = paragraph.getRuns().stream().anyMatch(DocxReader::isRaised);
+    if (!raises) {
+      return paragraph.getText();
+    }
+    StringBuilder text = new StringBuilder();
+    for (XWPFRun run : paragraph.getRuns()) {
+      text.append(RaisedText.wrapped(run.text(), isRaised(run)));
+    }
+    return text.toString();
+  }
+
+  private static boolean isRaised(XWPFRun run) {
+    return run.getVerticalAlignment() == STVerticalAlignRun.SUPERSCRIPT;
+  }
+
   private static GridCell cell(XWPFTableCell cell) {
-    String text = cell.getText().replace('\n', ' ').replace('\t', ' ').strip();
+    String text = wrapped(cell).replace('\n', ' ').replace('\t', ' ').strip();
     boolean bold = false;
     boolean italic = false;
     int indent = 0;
@@ -149,6 +175,6 @@ public final class DocxReader implements TableReader {
         italic |= run.isItalic();
       }
     }
-    return GridCell.of(text).with(new SourceFormat(bold, italic, text.isEmpty() ? 0 : indent));
+    return RaisedText.cell(text).with(new SourceFormat(bold, italic, text.isEmpty() ? 0 : indent));
   }
 }

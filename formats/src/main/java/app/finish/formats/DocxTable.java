@@ -213,13 +213,16 @@ final class DocxTable {
       return;
     }
     xml.open("w:r");
-    if (run.bold() != look.bold() || run.italic() != look.italic()) {
+    if (run.bold() != look.bold() || run.italic() != look.italic() || run.raised()) {
       xml.open("w:rPr");
       if (run.bold() != look.bold()) {
         xml.empty("w:b", "w:val", run.bold() ? 1 : 0);
       }
       if (run.italic() != look.italic()) {
         xml.empty("w:i", "w:val", run.italic() ? 1 : 0);
+      }
+      if (run.raised()) {
+        xml.empty("w:vertAlign", "w:val", "superscript");
       }
       xml.close("w:rPr");
     }

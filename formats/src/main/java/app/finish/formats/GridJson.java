@@ -49,6 +49,7 @@ final class GridJson {
     ArrayNode numbers = root.putArray("numbers");
     ArrayNode spans = root.putArray("spans");
     ArrayNode formats = root.putArray("formats");
+    ArrayNode marks = JSON.createArrayNode();
     for (int row = 0; row < grid.rows(); row++) {
       for (int column = 0; column < grid.columns(); column++) {
         GridCell cell = grid.at(row, column);
@@ -57,6 +58,9 @@ final class GridJson {
         }
         if (cell.rowSpan() > 1 || cell.columnSpan() > 1) {
           spans.addArray().add(row).add(column).add(cell.rowSpan()).add(cell.columnSpan());
+        }
+        if (!cell.mark().isEmpty()) {
+          marks.addArray().add(row).add(column).add(cell.mark());
         }
         SourceFormat format = cell.format();
         if (!format.equals(SourceFormat.PLAIN)) {
@@ -69,6 +73,9 @@ final class GridJson {
               .add(format.indent());
         }
       }
+    }
+    if (!marks.isEmpty()) {
+      root.set("marks", marks);
     }
     return root;
   }
@@ -113,7 +120,10 @@ final class GridJson {
     for (JsonNode entry : json.path("numbers")) {
       GridCell cell = at(cells, entry, fileName);
       OptionalDouble number = OptionalDouble.of(entry.path(2).asDouble());
-      put(cells, entry, new GridCell(cell.text(), number, cell.format(), 1, 1));
+      put(cells, entry, new GridCell(cell.text(), number, cell.format(), 1, 1, ""));
+    }
+    for (JsonNode entry : json.path("marks")) {
+      put(cells, entry, at(cells, entry, fileName).withMark(entry.path(2).asText("")));
     }
     for (JsonNode entry : json.path("spans")) {
       GridCell cell = at(cells, entry, fileName);

@@ -69,12 +69,15 @@ public final class HtmlReader implements TableReader {
   /// The lines of a caption: what stands in blocks of its own, or is parted by breaks.
   private static List<String> lines(Element caption) {
     List<String> lines = new ArrayList<>();
-    for (String line : caption.wholeText().split("\n")) {
+    for (String line : wrapped(caption).split("\n")) {
       if (!line.isBlank()) {
         lines.add(line.strip());
       }
     }
-    List<String> blocks = caption.select("div, p").eachText();
+    List<String> blocks =
+        caption.select("div, p").stream()
+            .map(block -> wrapped(block).strip().replaceAll("\\s+", " "))
+            .toList();
     return blocks.size() > 1 ? blocks : lines.isEmpty() ? List.of() : lines;
   }
 
@@ -85,13 +88,25 @@ public final class HtmlReader implements TableReader {
             || style.matches(".*font-weight\\s*:\\s*(bold|[6-9]00).*")
             || isAll(cell, "b, strong");
     boolean italic = style.contains("font-style: italic") || isAll(cell, "i, em");
-    String text = cell.wholeText().replace('\n', ' ').replace('\u00A0', ' ').replace('\t', ' ');
+    String text = wrapped(cell).replace('\n', ' ').replace('\u00A0', ' ').replace('\t', ' ');
     String bare = text.strip().replaceAll(" {2,}", " ");
     int spaces = leadingSpaces(cell.wholeText());
     int indent = spaces / 2 + styleIndent(style);
     GridCell made =
-        GridCell.of(bare).with(new SourceFormat(bold, italic, bare.isEmpty() ? 0 : indent));
+        RaisedText.cell(bare).with(new SourceFormat(bold, italic, bare.isEmpty() ? 0 : indent));
     return made.spanning(span(cell, "rowspan"), span(cell, "colspan"));
+  }
+
+  /// The text of an element, with signs around what is raised.
+  private static String wrapped(Element element) {
+    if (element.selectFirst("sup") == null) {
+      return element.wholeText();
+    }
+    Element copy = element.clone();
+    for (Element raised : copy.select("sup")) {
+      raised.text(RaisedText.wrapped(raised.wholeText(), true));
+    }
+    return copy.wholeText();
   }
 
   private static boolean isAll(Element cell, String tags) {

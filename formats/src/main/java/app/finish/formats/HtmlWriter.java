@@ -6,6 +6,7 @@ import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Place;
 import app.finish.core.dress.Run;
+import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
@@ -14,7 +15,9 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
@@ -85,7 +88,7 @@ public final class HtmlWriter implements TableWriter {
     for (Proof.Column column : proof.columns()) {
       columns.appendElement("col").attr("style", "width: " + points(column.width()));
     }
-    rows(table, proof, id);
+    rows(table, proof, id, boxes(proof));
     List<DressedRow> below = dressed.band(Band.BELOW);
     if (!below.isEmpty()) {
       Element cell = table.appendElement("tfoot").appendElement("tr").appendElement("td");
@@ -95,7 +98,15 @@ public final class HtmlWriter implements TableWriter {
     return table;
   }
 
-  private static void rows(Element table, Proof proof, String id) {
+  private static Map<DressedCell, CellBox> boxes(Proof proof) {
+    Map<DressedCell, CellBox> boxes = new IdentityHashMap<>();
+    for (Proof.Page page : proof.pages()) {
+      page.boxes().forEach(box -> boxes.put(box.cell(), box));
+    }
+    return boxes;
+  }
+
+  private static void rows(Element table, Proof proof, String id, Map<DressedCell, CellBox> boxes) {
     HtmlHeads heads = new HtmlHeads(proof.dressed(), id);
     Element head = null;
     Element body = null;
@@ -103,16 +114,21 @@ public final class HtmlWriter implements TableWriter {
     for (int place = 0; place < rows.size(); place++) {
       if (rows.get(place).band() == Band.HEAD) {
         head = head == null ? table.appendElement("thead") : head;
-        tr(head, rows, place, proof, heads);
+        tr(head, rows, place, proof, heads, boxes);
       } else {
         body = body == null ? table.appendElement("tbody") : body;
-        tr(body, rows, place, proof, heads);
+        tr(body, rows, place, proof, heads, boxes);
       }
     }
   }
 
   private static void tr(
-      Element section, List<DressedRow> rows, int place, Proof proof, HtmlHeads heads) {
+      Element section,
+      List<DressedRow> rows,
+      int place,
+      Proof proof,
+      HtmlHeads heads,
+      Map<DressedCell, CellBox> boxes) {
     DressedRow row = rows.get(place);
     section.appendText("\n");
     Element tr = section.appendElement("tr");
@@ -128,7 +144,7 @@ public final class HtmlWriter implements TableWriter {
         element.attr("rowspan", "" + cell.rowSpan());
       }
       int last = Math.min(rows.size(), place + cell.rowSpan()) - 1;
-      element.attr("style", style(row, rows.get(last), cell, proof));
+      element.attr("style", style(row, rows.get(last), cell, proof, boxes));
       runs(gapped(element, cell, proof), cell);
     }
   }
@@ -160,12 +176,21 @@ public final class HtmlWriter implements TableWriter {
       if (run.italic() != cell.look().italic()) {
         target = target.appendElement(run.italic() ? "i" : "span");
       }
+      if (run.raised()) {
+        target = target.appendElement("sup");
+        target.attr("style", "font-size: 68%; line-height: 0");
+      }
       target.appendText(run.text());
     }
   }
 
   /// @param last the last row that the cell reaches over
-  private static String style(DressedRow row, DressedRow last, DressedCell cell, Proof proof) {
+  private static String style(
+      DressedRow row,
+      DressedRow last,
+      DressedCell cell,
+      Proof proof,
+      Map<DressedCell, CellBox> boxes) {
     Look look = cell.look();
     double left = look.sides() + cell.indent() * look.indent();
     double right = look.sides();
@@ -178,7 +203,8 @@ public final class HtmlWriter implements TableWriter {
         };
     if (align.equals("right") && cell.place() instanceof Place.Body) {
       Proof.Column column = proof.columns().get(cell.column());
-      right = Math.max(0, column.width() - column.end());
+      CellBox box = boxes.get(cell);
+      right = box == null ? Math.max(0, column.width() - column.end()) : Math.max(0, box.gap());
     }
     StringBuilder style = new StringBuilder(text(look));
     style.append("; text-align: ").append(align);

@@ -10,9 +10,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -31,6 +33,7 @@ public final class OdsReader implements TableReader {
   private static final int MOST_REPEATED = 100;
 
   private final Map<String, SourceFormat> formats = new HashMap<>();
+  private final Set<String> raised = new HashSet<>();
 
   @Override
   public List<Grid> read(Path file) throws IOException {
@@ -89,6 +92,9 @@ public final class OdsReader implements TableReader {
       for (Element part : style.children()) {
         bold |= part.attr("fo:font-weight").equals("bold");
         italic |= part.attr("fo:font-style").equals("italic");
+        if (part.attr("style:text-position").matches("super.*|[1-9].*")) {
+          raised.add(style.attr("style:name"));
+        }
         String margin = part.attr("fo:margin-left");
         indent =
             Math.max(
@@ -178,15 +184,17 @@ public final class OdsReader implements TableReader {
         shown.isEmpty()
             ? SourceFormat.PLAIN
             : formats.getOrDefault(element.attr("table:style-name"), SourceFormat.PLAIN);
+    GridCell said = RaisedText.cell(shown);
     return new GridCell(
-        shown,
+        said.text(),
         typed(element),
         format,
         number(element, "table:number-rows-spanned"),
-        number(element, "table:number-columns-spanned"));
+        number(element, "table:number-columns-spanned"),
+        said.mark());
   }
 
-  private static void append(StringBuilder text, Element parent) {
+  private void append(StringBuilder text, Element parent) {
     for (Node node : parent.childNodes()) {
       if (node instanceof TextNode words) {
         text.append(words.getWholeText());
@@ -194,7 +202,10 @@ public final class OdsReader implements TableReader {
         String count = element.attr("text:c");
         text.append(" ".repeat(count.matches("[0-9]{1,3}") ? Integer.parseInt(count) : 1));
       } else if (node instanceof Element element) {
-        append(text, element);
+        StringBuilder inner = new StringBuilder();
+        append(inner, element);
+        boolean up = raised.contains(element.attr("text:style-name"));
+        text.append(RaisedText.wrapped(inner.toString(), up));
       }
     }
   }

@@ -7,6 +7,7 @@ import app.finish.core.recognise.SourceRow;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -44,7 +45,7 @@ public final class RecognitionJson {
     ArrayNode held = node.putArray("held");
     table.held().forEach(one -> held.add(one.toString()));
     ArrayNode notes = node.putArray("notes");
-    table.words().notes().forEach(notes::add);
+    table.words().notes().forEach(note -> notes.add(note.toString()));
     if (!table.words().source().isEmpty()) {
       notes.add("Source: " + table.words().source());
     }
@@ -97,9 +98,18 @@ public final class RecognitionJson {
     for (int column = 0; column < table.body().columns(); column++) {
       Value value =
           row.leaf().isPresent() ? table.body().at(row.leaf().getAsInt(), column) : Value.BLANK;
-      cells.add(value(value));
+      ObjectNode cell = value(value);
+      int at = column;
+      row.leaf().ifPresent(leaf -> mark(cell, table.marks().at(new Spot.Figure(leaf, at))));
+      cells.add(cell);
     }
     return cells;
+  }
+
+  private static void mark(ObjectNode node, String mark) {
+    if (!mark.isEmpty()) {
+      node.put("mark", mark);
+    }
   }
 
   private static ObjectNode value(Value value) {

@@ -42,7 +42,7 @@ final class SheetBuilder {
   /// A row with one text, such as a title.
   void addLine(String text) {
     beginRow();
-    rows.getLast().add(GridCell.of(text));
+    rows.getLast().add(RaisedText.cell(text));
   }
 
   /// Adds a cell to the row.

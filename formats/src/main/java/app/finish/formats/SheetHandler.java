@@ -16,7 +16,6 @@ import org.apache.poi.ss.usermodel.DataFormatter;
 import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.util.CellRangeAddress;
 import org.apache.poi.ss.util.CellReference;
-import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
 import org.apache.poi.xssf.model.StylesTable;
 import org.apache.poi.xssf.usermodel.XSSFCellStyle;
 import org.xml.sax.Attributes;
@@ -28,7 +27,7 @@ final class SheetHandler extends DefaultHandler {
   private record Style(SourceFormat format, short number, String pattern, boolean date) {}
 
   private final String fileName;
-  private final ReadOnlySharedStringsTable strings;
+  private final RaisedStrings strings;
   private final Optional<StylesTable> styles;
   private final DataFormatter formatter = new DataFormatter(Locale.ROOT);
   private final Map<Integer, Style> known = new HashMap<>();
@@ -43,9 +42,11 @@ final class SheetHandler extends DefaultHandler {
   private String type = "n";
   private int style;
   private String value = "";
+  private String formula = "";
   private boolean collecting;
+  private boolean raised;
 
-  SheetHandler(String fileName, ReadOnlySharedStringsTable strings, Optional<StylesTable> styles) {
+  SheetHandler(String fileName, RaisedStrings strings, Optional<StylesTable> styles) {
     this.fileName = fileName;
     this.strings = strings;
     this.styles = styles;
@@ -61,6 +62,12 @@ final class SheetHandler extends DefaultHandler {
         text.setLength(0);
         collecting = true;
       }
+      case "f" -> {
+        text.setLength(0);
+        collecting = true;
+      }
+      case "r" -> raised = false;
+      case "vertAlign" -> raised = "superscript".equals(attributes.getValue("val"));
       case "mergeCell" -> spans.add(CellRangeAddress.valueOf(attributes.getValue("ref")));
       default -> {}
     }
@@ -102,6 +109,8 @@ final class SheetHandler extends DefaultHandler {
     type = attributes.getValue("t") == null ? "n" : attributes.getValue("t");
     style = attributes.getValue("s") == null ? 0 : Integer.parseInt(attributes.getValue("s"));
     value = "";
+    formula = "";
+    raised = false;
   }
 
   private static SAXException wrapped(Problem problem) {
@@ -118,8 +127,16 @@ final class SheetHandler extends DefaultHandler {
   @Override
   public void endElement(String uri, String local, String tag) {
     switch (local) {
-      case "v", "t" -> {
-        value = local.equals("t") ? value + text : text.toString();
+      case "v" -> {
+        value = text.toString();
+        collecting = false;
+      }
+      case "t" -> {
+        value = value + RaisedText.wrapped(text.toString(), raised);
+        collecting = false;
+      }
+      case "f" -> {
+        formula = text.toString();
         collecting = false;
       }
       case "c" -> row.add(cell());
@@ -133,10 +150,11 @@ final class SheetHandler extends DefaultHandler {
     GridCell plain =
         switch (type) {
           case "s" ->
-              GridCell.of(clean(strings.getItemAt(Integer.parseInt(value.strip())).getString()));
+              RaisedText.cell(
+                  clean(strings.getItemAt(Integer.parseInt(value.strip())).getString()));
           case "b" -> GridCell.of(value.strip().equals("1") ? "TRUE" : "FALSE");
           case "n", "d" -> number(own);
-          default -> GridCell.of(clean(value));
+          default -> RaisedText.cell(clean(value));
         };
     return plain.with(own.format);
   }
@@ -147,7 +165,8 @@ final class SheetHandler extends DefaultHandler {
 
   private GridCell number(Style own) {
     if (value.isBlank()) {
-      return GridCell.BLANK;
+      // Some programs save formulas without what they come to. The formula is shown instead.
+      return formula.isBlank() ? GridCell.BLANK : GridCell.of("=" + clean(formula));
     }
     double number;
     try {
@@ -158,7 +177,7 @@ final class SheetHandler extends DefaultHandler {
     String shown = formatter.formatRawCellContents(number, own.number, own.pattern).strip();
     OptionalDouble typed =
         own.date || !Double.isFinite(number) ? OptionalDouble.empty() : OptionalDouble.of(number);
-    return new GridCell(shown.isEmpty() ? "" : shown, typed, SourceFormat.PLAIN, 1, 1);
+    return new GridCell(shown.isEmpty() ? "" : shown, typed, SourceFormat.PLAIN, 1, 1, "");
   }
 
   private Style style() {

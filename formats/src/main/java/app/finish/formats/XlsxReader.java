@@ -14,7 +14,6 @@ import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.openxml4j.opc.PackageAccess;
 import org.apache.poi.poifs.filesystem.POIFSFileSystem;
 import org.apache.poi.util.XMLHelper;
-import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;
 import org.apache.poi.xssf.eventusermodel.XSSFReader;
 import org.apache.poi.xssf.model.StylesTable;
 import org.xml.sax.InputSource;
@@ -31,7 +30,7 @@ public final class XlsxReader implements TableReader {
     List<Grid> sheets = new ArrayList<>();
     try (OPCPackage opened = OPCPackage.open(file.toFile(), PackageAccess.READ)) {
       XSSFReader reader = new XSSFReader(opened);
-      ReadOnlySharedStringsTable strings = new ReadOnlySharedStringsTable(opened, false);
+      RaisedStrings strings = new RaisedStrings(opened);
       StylesTable styles = reader.getStylesTable();
       HiddenSheets hidden = HiddenSheets.of(reader);
       XSSFReader.SheetIterator parts = (XSSFReader.SheetIterator) reader.getSheetsData();
@@ -60,7 +59,7 @@ public final class XlsxReader implements TableReader {
       InputStream part,
       String sheetName,
       String fileName,
-      ReadOnlySharedStringsTable strings,
+      RaisedStrings strings,
       StylesTable styles)
       throws IOException, SAXException, ParserConfigurationException {
     SheetHandler handler = new SheetHandler(fileName, strings, Optional.ofNullable(styles));

@@ -2,6 +2,7 @@ package app.finish.core.document;
 
 import app.finish.core.recognise.Corrections;
 import app.finish.core.style.PartName;
+import app.finish.core.table.Note;
 import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -55,14 +56,12 @@ public record Finish(Corrections corrections, String style, Map<PartName, String
 
   /// These words with the person's own put over them.
   public Words wordsOver(Words given) {
-    List<String> notes = new ArrayList<>(given.notes());
+    List<Note> notes = new ArrayList<>(given.notes());
     String note = words.get(PartName.NOTE);
     if (note != null) {
-      if (!notes.isEmpty()) {
-        notes.removeFirst();
-      }
+      given.notes().stream().filter(Note::isGeneral).findFirst().ifPresent(notes::remove);
       if (!note.isEmpty()) {
-        notes.addFirst(note);
+        notes.addFirst(Note.general(note));
       }
     }
     return new Words(

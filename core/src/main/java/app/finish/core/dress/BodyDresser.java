@@ -12,6 +12,7 @@ import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
@@ -95,7 +96,8 @@ final class BodyDresser {
             0,
             stub + table.across().leaves().size(),
             1,
-            Dresser.runs(groups.get(level).label(), look),
+            Dresser.runs(
+                groups.get(level).label(), table.marks().at(new Spot.Down(level, leaf)), look),
             depthOf(groups.subList(0, level)),
             part,
             look,
@@ -173,7 +175,7 @@ final class BodyDresser {
         stub + column,
         1,
         1,
-        Dresser.runs(text, look),
+        Dresser.runs(text, table.marks().at(new Spot.Figure(leaf.index(), column)), look),
         0,
         part,
         look,
@@ -188,16 +190,7 @@ final class BodyDresser {
     if (!format.unitInCell() && measure.name().isEmpty()) {
       format = format.withUnitInCell(true);
     }
-    return format.write(number.number(), measure.unit()) + marks(number.written());
-  }
-
-  /// The stars and daggers behind a written number.
-  private static String marks(String written) {
-    int end = written.length();
-    while (end > 0 && "*†‡".indexOf(written.charAt(end - 1)) >= 0) {
-      end--;
-    }
-    return written.substring(end);
+    return format.write(number.number(), measure.unit());
   }
 
   private void addStub(List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
@@ -231,11 +224,19 @@ final class BodyDresser {
         column,
         columnSpan,
         rowSpan,
-        Dresser.runs(label, look),
+        Dresser.runs(label, label.isEmpty() ? "" : mark(level, leaf), look),
         indent,
         part,
         look,
         new Place.Stub(level, leaf.index()));
+  }
+
+  /// The mark of a row heading; a total named as its group bears that of the group.
+  private String mark(int level, Leaf leaf) {
+    String own = table.marks().at(new Spot.Down(level, leaf.index()));
+    return own.isEmpty() && leaf.isNamedAsItsGroup()
+        ? table.marks().at(new Spot.Down(level - 1, leaf.index()))
+        : own;
   }
 
   /// A stub column a level: a label is written once, beside the first of its rows.

@@ -29,6 +29,11 @@ public record DressedCell(
         column, columnSpan, rowSpan, runs, indent, part, look.withMoreSpace(above, below), place);
   }
 
+  /// The text before any mark of a footnote.
+  public String bareText() {
+    return runs.getFirst().text();
+  }
+
   /// Its text without weight and slant.
   public String text() {
     if (runs.size() == 1) {

@@ -96,6 +96,21 @@ public final class Dresser {
     return List.of(new Run(text, look.bold(), look.italic()));
   }
 
+  /// A text with the mark of a footnote behind it: letters and digits raised, stars on the line.
+  static List<Run> runs(String text, String mark, Look look) {
+    if (mark.isEmpty()) {
+      return runs(text, look);
+    }
+    return isRaised(mark)
+        ? List.of(
+            new Run(text, look.bold(), look.italic()), Run.raised(mark, look.bold(), look.italic()))
+        : runs(text + mark, look);
+  }
+
+  static boolean isRaised(String mark) {
+    return Character.isLetterOrDigit(mark.charAt(0));
+  }
+
   /// Adds the selectors of a part: its family, itself, itself at its level.
   static void addPart(List<Selector> selectors, Part part) {
     part.name().family().ifPresent(family -> addOnce(selectors, Selector.of(family)));

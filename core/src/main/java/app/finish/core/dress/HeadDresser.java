@@ -9,6 +9,7 @@ import app.finish.core.style.Selector;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +44,8 @@ final class HeadDresser {
                   column,
                   1,
                   depth,
-                  Dresser.runs(stubHead(column), stubLook),
+                  Dresser.runs(
+                      stubHead(column), table.marks().at(new Spot.StubHead(column)), stubLook),
                   0,
                   Part.of(PartName.STUB_HEAD),
                   stubLook,
@@ -100,7 +102,7 @@ final class HeadDresser {
         stub + first,
         last - first + 1,
         rowSpan,
-        Dresser.runs(label(heading, first), look),
+        Dresser.runs(label(heading, first), table.marks().at(new Spot.Across(level, first)), look),
         0,
         part,
         look,

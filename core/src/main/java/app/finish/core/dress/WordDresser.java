@@ -7,6 +7,8 @@ import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.table.Held;
+import app.finish.core.table.Note;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
@@ -59,13 +61,35 @@ final class WordDresser {
 
   List<DressedRow> below() {
     List<DressedRow> rows = new ArrayList<>();
-    List<String> notes = table.words().notes();
-    for (int i = 0; i < notes.size(); i++) {
-      add(rows, Band.BELOW, PartName.NOTE, i, notes.get(i));
+    List<Note> notes = table.words().notes();
+    for (int kind = 0; kind < 3; kind++) {
+      for (int i = 0; i < notes.size(); i++) {
+        if (kind(notes.get(i)) == kind) {
+          addNote(rows, i, notes.get(i));
+        }
+      }
     }
     add(rows, Band.BELOW, PartName.SOURCE, 0, table.words().source());
     spread(rows, 0, gap(), 0);
     return rows;
+  }
+
+  /// General notes come first, then those on single places, then those on probability: the order
+  /// of APA 7, 7.14.
+  private static int kind(Note note) {
+    return note.isGeneral() ? 0 : Dresser.isRaised(note.mark()) ? 1 : 2;
+  }
+
+  private void addNote(List<DressedRow> rows, int index, Note note) {
+    if (note.isGeneral()) {
+      add(rows, Band.BELOW, PartName.NOTE, index, note.text());
+      return;
+    }
+    Look look = look(PartName.NOTE);
+    boolean raised = Dresser.isRaised(note.mark());
+    Run mark = new Run(note.mark(), look.bold(), look.italic(), raised);
+    Run text = new Run((raised ? " " : "") + note.text(), look.bold(), look.italic());
+    addWords(rows, Band.BELOW, PartName.NOTE, index, List.of(mark, text), look);
   }
 
   private Look look(PartName part) {
@@ -76,15 +100,25 @@ final class WordDresser {
     if (text.isEmpty()) {
       return;
     }
-    Part part = Part.of(name);
     Look look = look(name);
     List<Run> runs = new ArrayList<>();
     String leadIn = look.setting(Property.LEAD_IN);
-    boolean leads = band == Band.BELOW && index == 0 && !leadIn.isEmpty();
+    boolean first = rows.stream().noneMatch(row -> row.part().name() == name);
+    boolean leads = band == Band.BELOW && first && !leadIn.isEmpty();
     if (leads) {
       runs.add(new Run(leadIn, look.bold(), true));
     }
     runs.add(new Run(leads ? " " + text : text, look.bold(), look.italic()));
+    String mark = name == PartName.TITLE ? table.marks().at(new Spot.Title()) : "";
+    if (!mark.isEmpty()) {
+      runs.add(new Run(mark, look.bold(), look.italic(), Dresser.isRaised(mark)));
+    }
+    addWords(rows, band, name, index, runs, look);
+  }
+
+  private void addWords(
+      List<DressedRow> rows, Band band, PartName name, int index, List<Run> runs, Look look) {
+    Part part = Part.of(name);
     DressedCell cell =
         new DressedCell(0, columns, 1, runs, 0, part, look, new Place.Word(name, index));
     rows.add(Dresser.row(band, part, List.of(cell), band == Band.ABOVE));

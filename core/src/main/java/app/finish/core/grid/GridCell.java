@@ -15,17 +15,24 @@ import java.util.OptionalDouble;
 /// @param format the source's own formatting
 /// @param rowSpan how many rows the cell reaches over, at least 1
 /// @param columnSpan how many columns the cell reaches over, at least 1
+/// @param mark what stood raised behind the text, such as "a" or "**"; it is not part of the text
 public record GridCell(
-    String text, OptionalDouble number, SourceFormat format, int rowSpan, int columnSpan) {
+    String text,
+    OptionalDouble number,
+    SourceFormat format,
+    int rowSpan,
+    int columnSpan,
+    String mark) {
   /// A cell with nothing in it.
   public static final GridCell BLANK =
-      new GridCell("", OptionalDouble.empty(), SourceFormat.PLAIN, 1, 1);
+      new GridCell("", OptionalDouble.empty(), SourceFormat.PLAIN, 1, 1, "");
 
   /// @throws IllegalArgumentException if a span is less than 1
   public GridCell {
     Objects.requireNonNull(text, "text");
     Objects.requireNonNull(number, "number");
     Objects.requireNonNull(format, "format");
+    Objects.requireNonNull(mark, "mark");
     if (rowSpan < 1 || columnSpan < 1) {
       throw new IllegalArgumentException("a span is at least 1");
     }
@@ -35,26 +42,31 @@ public record GridCell(
   public static GridCell of(String text) {
     return text.isEmpty()
         ? BLANK
-        : new GridCell(text, OptionalDouble.empty(), SourceFormat.PLAIN, 1, 1);
+        : new GridCell(text, OptionalDouble.empty(), SourceFormat.PLAIN, 1, 1, "");
   }
 
   /// A cell that held a number and showed it as `written`.
   public static GridCell of(double number, String written) {
-    return new GridCell(written, OptionalDouble.of(number), SourceFormat.PLAIN, 1, 1);
+    return new GridCell(written, OptionalDouble.of(number), SourceFormat.PLAIN, 1, 1, "");
   }
 
   /// The same cell reaching over so many rows and columns.
   public GridCell spanning(int rows, int columns) {
-    return new GridCell(text, number, format, rows, columns);
+    return new GridCell(text, number, format, rows, columns, mark);
   }
 
   /// The same cell with another source format.
   public GridCell with(SourceFormat other) {
-    return new GridCell(text, number, other, rowSpan, columnSpan);
+    return new GridCell(text, number, other, rowSpan, columnSpan, mark);
+  }
+
+  /// The same cell with a raised mark behind its text.
+  public GridCell withMark(String raised) {
+    return new GridCell(text, number, format, rowSpan, columnSpan, raised);
   }
 
   /// Whether the cell shows nothing.
   public boolean isBlank() {
-    return text.isBlank();
+    return text.isBlank() && mark.isEmpty();
   }
 }

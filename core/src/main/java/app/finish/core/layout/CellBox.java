@@ -11,8 +11,9 @@ import app.finish.core.dress.DressedRow;
 /// @param height its height
 /// @param row the row that it is in
 /// @param cell the cell
+/// @param gap the space between the end of its first line and its right edge
 public record CellBox(
-    double x, double y, double width, double height, DressedRow row, DressedCell cell) {
+    double x, double y, double width, double height, DressedRow row, DressedCell cell, double gap) {
   /// Whether a point is inside.
   public boolean contains(double px, double py) {
     return px >= x && px < x + width && py >= y && py < y + height;

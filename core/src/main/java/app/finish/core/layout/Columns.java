@@ -76,10 +76,11 @@ final class Columns {
   }
 
   private void measureFigure(DressedCell cell) {
-    String text = cell.text();
+    String text = cell.bareText();
     int mark = pointOf(text, cell);
     double left = measurer.width(text.substring(0, mark), cell);
-    double right = mark == text.length() ? 0 : measurer.width(text.substring(mark), cell);
+    boolean ends = mark == text.length() && cell.runs().size() == 1;
+    double right = ends ? 0 : measurer.natural(cell) - left;
     before[cell.column()] = Math.max(before[cell.column()], left);
     after[cell.column()] = Math.max(after[cell.column()], right);
   }

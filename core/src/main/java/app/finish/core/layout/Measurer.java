@@ -9,7 +9,7 @@ import java.util.List;
 /// Measures and breaks the text of cells.
 final class Measurer {
   /// A piece of one line in one font.
-  record Piece(String text, Face face, double width) {}
+  record Piece(String text, Face face, double width, boolean raised) {}
 
   /// A line of text.
   record Line(List<Piece> pieces, double width) {}
@@ -32,9 +32,13 @@ final class Measurer {
   double natural(DressedCell cell) {
     double width = 0;
     for (Run run : cell.runs()) {
-      width += fonts.width(run.text(), face(cell.look(), run), cell.look().size());
+      width += fonts.width(run.text(), face(cell.look(), run), size(cell.look(), run));
     }
     return width;
+  }
+
+  private static double size(Look look, Run run) {
+    return run.raised() ? look.size() * Run.RAISED_SIZE : look.size();
   }
 
   double width(String text, DressedCell cell) {
@@ -49,7 +53,7 @@ final class Measurer {
         widest =
             Math.max(
                 widest,
-                fonts.width(word.stripTrailing(), face(cell.look(), run), cell.look().size()));
+                fonts.width(word.stripTrailing(), face(cell.look(), run), size(cell.look(), run)));
       }
     }
     return widest;
@@ -67,20 +71,19 @@ final class Measurer {
       Face face = face(cell.look(), run);
       StringBuilder text = new StringBuilder();
       for (String word : words(run.text())) {
-        double bare = fonts.width(word.stripTrailing(), face, cell.look().size());
-        if (used + bare > width + 0.01 && (text.length() > 0 || !open.isEmpty())) {
-          open.addAll(
-              pieces(
-                  new Run(text.toString().stripTrailing(), run.bold(), run.italic()), cell.look()));
+        double bare = fonts.width(word.stripTrailing(), face, size(cell.look(), run));
+        boolean stays = run.raised() && text.isEmpty();
+        if (used + bare > width + 0.01 && !stays && (text.length() > 0 || !open.isEmpty())) {
+          open.addAll(pieces(run.withText(text.toString().stripTrailing()), cell.look()));
           lines.add(line(open));
           open = new ArrayList<>();
           text.setLength(0);
           used = 0;
         }
         text.append(word);
-        used += fonts.width(word, face, cell.look().size());
+        used += fonts.width(word, face, size(cell.look(), run));
       }
-      open.addAll(pieces(new Run(text.toString(), run.bold(), run.italic()), cell.look()));
+      open.addAll(pieces(run.withText(text.toString()), cell.look()));
     }
     lines.add(line(open));
     return lines;
@@ -111,20 +114,20 @@ final class Measurer {
       }
       Face wanted = fonts.covering(codePoint, face);
       if (!wanted.equals(current) && text.length() > 0) {
-        pieces.add(piece(text.toString(), current, look));
+        pieces.add(piece(text.toString(), current, size(look, run), run.raised()));
         text.setLength(0);
       }
       current = wanted;
       text.appendCodePoint(codePoint);
     }
     if (text.length() > 0) {
-      pieces.add(piece(text.toString(), current, look));
+      pieces.add(piece(text.toString(), current, size(look, run), run.raised()));
     }
     return pieces;
   }
 
-  private Piece piece(String text, Face face, Look look) {
-    return new Piece(text, face, fonts.width(text, face, look.size()));
+  private Piece piece(String text, Face face, double size, boolean raised) {
+    return new Piece(text, face, fonts.width(text, face, size), raised);
   }
 
   /// The words of a text, each with the blanks behind it. A line may also end after a dash or a

@@ -5,6 +5,7 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Place;
+import app.finish.core.dress.Run;
 import app.finish.core.layout.Measurer.Line;
 import app.finish.core.layout.Measurer.Piece;
 import app.finish.core.style.Colour;
@@ -56,7 +57,9 @@ final class PagePainter {
       double x = paper.margin() + (words ? 0 : columns.left(cell.column()));
       double width = words ? paper.textWidth() : columns.width(cell.column(), cell.columnSpan());
       double height = SetRow.height(rows, at, cell.rowSpan());
-      boxes.add(new CellBox(x, y, width, height, row.row(), cell));
+      Line first = set.lines().getFirst();
+      double gap = first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();
+      boxes.add(new CellBox(x, y, width, height, row.row(), cell, gap));
       cell.look().fill().ifPresent(colour -> fill(x, y, width, height, colour));
       paintText(set, x, y, width, height, row.row());
     }
@@ -95,11 +98,11 @@ final class PagePainter {
           texts.add(
               new Mark.Text(
                   start,
-                  baseline,
+                  piece.raised() ? baseline - look.size() * Run.RAISED_BY : baseline,
                   piece.text(),
                   piece.width(),
                   piece.face(),
-                  look.size(),
+                  piece.raised() ? look.size() * Run.RAISED_SIZE : look.size(),
                   look.ink()));
           start += piece.width();
         }
@@ -119,7 +122,7 @@ final class PagePainter {
     Look look = cell.look();
     Align align = look.align();
     if (Columns.isDecimal(align) && cell.place() instanceof Place.Body) {
-      String text = cell.text();
+      String text = cell.bareText();
       int mark = Columns.pointOf(text, cell);
       double left =
           columns

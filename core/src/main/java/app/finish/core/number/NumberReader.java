@@ -1,5 +1,6 @@
 package app.finish.core.number;
 
+import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -111,7 +112,16 @@ public enum NumberReader {
             || match.group("behind") != null;
     String unit = firstOf(match.group("before"), match.group("after"), match.group("unit"));
     String marks = match.group("marks") == null ? "" : match.group("marks");
-    return Optional.of(new WrittenNumber(negative ? -value : value, decimals, unit, marks));
+    return Optional.of(
+        new WrittenNumber(
+            negative ? -value : value, decimals, unit, isExact(digits, value), marks));
+  }
+
+  /// Whether a double holds all the digits that are written: 15 always fit.
+  private static boolean isExact(String digits, double value) {
+    return digits.length() <= 15
+        || Double.isFinite(value)
+            && new BigDecimal(digits).compareTo(new BigDecimal(Double.toString(value))) == 0;
   }
 
   private static boolean startsLikeANumber(String text) {

@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /// A grid with its numbers read and its spans known.
 final class ReadGrid {
@@ -19,10 +20,14 @@ final class ReadGrid {
   private final double[] values;
   private final byte[] decimals;
   private final Map<Integer, Integer> covered = new HashMap<>();
+  private final FootnoteMarks footnotes;
+  private final Map<Integer, String> bareTexts = new HashMap<>();
+  private final Map<Integer, String> marks = new TreeMap<>();
 
   ReadGrid(Grid grid) {
     this.grid = grid;
     this.reader = NumberReader.forTexts(sampleOfTexts(grid));
+    this.footnotes = FootnoteMarks.of(grid);
     this.values = new double[grid.rows() * grid.columns()];
     this.decimals = new byte[values.length];
     for (int row = 0; row < grid.rows(); row++) {
@@ -55,7 +60,7 @@ final class ReadGrid {
     if (cell.isBlank() && cell.number().isEmpty()) {
       return;
     }
-    Optional<WrittenNumber> written = reader.read(cell.text());
+    Optional<WrittenNumber> written = reader.read(withoutMark(cell, place));
     if (cell.number().isPresent()) {
       boolean percent = written.isPresent() && written.get().unit().equals("%");
       double number = cell.number().getAsDouble();
@@ -65,6 +70,20 @@ final class ReadGrid {
       values[place] = written.get().value();
       decimals[place] = (byte) written.get().decimals();
     }
+  }
+
+  private String withoutMark(GridCell cell, int place) {
+    FootnoteMarks.Marked marked = footnotes.read(cell);
+    if (!marked.mark().isEmpty()) {
+      marks.put(place, marked.mark());
+      bareTexts.put(place, marked.text());
+    }
+    return marked.text();
+  }
+
+  /// The marks of footnotes by their place, row by row.
+  Map<Integer, String> marks() {
+    return marks;
   }
 
   private void cover(int row, int column, GridCell cell) {
@@ -92,7 +111,14 @@ final class ReadGrid {
     return grid.at(row, column);
   }
 
+  /// The text of a cell without the mark of a footnote.
   String text(int row, int column) {
+    if (!bareTexts.isEmpty()) {
+      String bare = bareTexts.get(row * grid.columns() + column);
+      if (bare != null) {
+        return bare;
+      }
+    }
     return grid.at(row, column).text().strip();
   }
 
@@ -184,10 +210,18 @@ final class ReadGrid {
     return -1;
   }
 
+  /// Whether a figure can be kept as a number: one with more digits than a number holds is kept as
+  /// the text that it is.
+  private boolean isExact(int row, int column, String text) {
+    return text.length() <= 15
+        || grid.at(row, column).number().isPresent()
+        || reader.read(text).map(WrittenNumber::exact).orElse(true);
+  }
+
   /// The value of a body in this place.
   Value value(int row, int column) {
     String text = text(row, column);
-    if (isNumber(row, column)) {
+    if (isNumber(row, column) && isExact(row, column, text)) {
       return Value.number(number(row, column), text);
     }
     if (text.isEmpty()) {

@@ -111,7 +111,14 @@ public final class Recogniser {
             (row, column) ->
                 grid.value(rows.lines().get(row).place(), frame.valueColumns().get(column)));
     Table table =
-        new Table(builtDown.axis(), builtAcross.axis(), measures, body, wordsReader.held(), words);
+        new Table(
+            builtDown.axis(),
+            builtAcross.axis(),
+            measures,
+            body,
+            wordsReader.held(),
+            words,
+            new MarkPlacer(grid, frame, rows, builtDown.axis(), builtAcross.axis()).place());
     sayTotals(builtDown, builtAcross);
     return new Recognition(
         table,

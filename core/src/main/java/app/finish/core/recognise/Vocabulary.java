@@ -27,7 +27,7 @@ final class Vocabulary {
           Pattern.CASE_INSENSITIVE);
   private static final Set<String> NOT_GIVEN =
       Set.of("n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a", "(s)", "x");
-  private static final Pattern ERROR = Pattern.compile("#[A-Z/0]+[!?]?");
+  private static final Pattern ERROR = Pattern.compile("#[A-Z/0]+[!?]?|=[A-Za-z(+\\-].*");
 
   private record Kind(MeasureKind kind, Pattern pattern) {}
 
@@ -94,7 +94,8 @@ final class Vocabulary {
     return NO_ANSWER.matcher(label.strip()).matches();
   }
 
-  /// Whether a text is a spreadsheet's report of an error.
+  /// Whether a text is a spreadsheet's report of an error, or a formula that was saved without what
+  /// it comes to.
   static boolean isError(String text) {
     return ERROR.matcher(text.strip()).matches() && !text.strip().equalsIgnoreCase("#n/a");
   }

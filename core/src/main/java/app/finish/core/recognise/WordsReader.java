@@ -1,6 +1,7 @@
 package app.finish.core.recognise;
 
 import app.finish.core.table.Held;
+import app.finish.core.table.Note;
 import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +48,7 @@ final class WordsReader {
   Words read() {
     String title = "";
     String units = "";
-    List<String> extra = new ArrayList<>();
+    List<Note> extra = new ArrayList<>();
     for (int row : frame.wordRows()) {
       String text = text(row);
       Matcher number = NUMBER.matcher(text);
@@ -78,7 +79,7 @@ final class WordsReader {
         units = text;
         say(row, "units", "it is the line below the title", 0.6);
       } else {
-        extra.add(text);
+        extra.add(FootnoteMarks.note(text));
         say(row, "note", "it is a further line of words above the table", 0.5);
       }
     }
@@ -95,8 +96,8 @@ final class WordsReader {
     return true;
   }
 
-  private Words withNotes(String title, String units, List<String> extra) {
-    List<String> notes = new ArrayList<>(extra);
+  private Words withNotes(String title, String units, List<Note> extra) {
+    List<Note> notes = new ArrayList<>(extra);
     String source = "";
     for (int row : frame.noteRows()) {
       String text = text(row);
@@ -106,12 +107,15 @@ final class WordsReader {
         source = from.group(1);
         say(row, "source", "it begins with the word Source", 0.95);
       } else {
-        notes.add(note.matches() ? note.group(1) : text);
-        say(
-            row,
-            "note",
-            note.matches() ? "it begins with the word Note" : "it stands alone below the figures",
-            note.matches() ? 0.95 : 0.85);
+        Note read = note.matches() ? Note.general(note.group(1)) : FootnoteMarks.note(text);
+        notes.add(read);
+        String because =
+            read.isGeneral()
+                ? note.matches()
+                    ? "it begins with the word Note"
+                    : "it stands alone below the figures"
+                : "it begins with the mark “" + read.mark() + "”";
+        say(row, "note", because, note.matches() || !read.isGeneral() ? 0.95 : 0.85);
       }
     }
     return new Words(title, units, notes, source);

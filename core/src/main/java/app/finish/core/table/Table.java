@@ -16,8 +16,15 @@ import java.util.Objects;
 /// @param body a value for each leaf down and each leaf across
 /// @param held dimensions held at one member
 /// @param words the words around the table
+/// @param marks the marks on its places that notes explain
 public record Table(
-    Axis down, Axis across, List<Measure> measures, Body body, List<Held> held, Words words) {
+    Axis down,
+    Axis across,
+    List<Measure> measures,
+    Body body,
+    List<Held> held,
+    Words words,
+    Marks marks) {
   /// @throws IllegalArgumentException if the body does not have the shape of the axes
   public Table {
     Objects.requireNonNull(words, "words");
@@ -41,6 +48,6 @@ public record Table(
 
   /// The same table with other words.
   public Table withWords(Words others) {
-    return new Table(down, across, measures, body, held, others);
+    return new Table(down, across, measures, body, held, others, marks);
   }
 }

@@ -11,7 +11,7 @@ public sealed interface Value {
   /// A number, in its measure's unit, with the text that it came as.
   ///
   /// @param number the number
-  /// @param written the text it was written as, marks included
+  /// @param written the text it was written as, without the mark of a footnote
   record Numeric(double number, String written) implements Value {
     /// @throws IllegalArgumentException if the number is not finite
     public Numeric {
@@ -38,7 +38,8 @@ public sealed interface Value {
     BLANK,
     /// A dash or dots stood in the place.
     DASH,
-    /// The source reported an error of its own, such as a division by zero.
+    /// The source reported an error of its own, such as a division by zero, or a formula that was
+    /// saved without what it comes to.
     ERROR;
 
     /// The reason as files write it.

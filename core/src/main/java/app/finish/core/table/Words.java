@@ -5,14 +5,15 @@ import java.util.List;
 /// The words around a table. The number is not among them: it comes from the order in the document.
 ///
 /// ```java
-/// Words.NONE.withTitle("Fares by Route").withNotes(List.of("Seasons start in March."));
+/// Words.NONE.withTitle("Fares by Route").withNotes(List.of(Note.general("Seasons start in
+/// March.")));
 /// ```
 ///
 /// @param title the title, or the empty string
 /// @param units the line that says in what units the figures are, or the empty string
-/// @param notes the notes in order, without the word *Note*; the first is the general note
+/// @param notes the notes in order, without the word *Note*
 /// @param source where the figures are from, without the word *Source*, or the empty string
-public record Words(String title, String units, List<String> notes, String source) {
+public record Words(String title, String units, List<Note> notes, String source) {
   /// No words at all.
   public static final Words NONE = new Words("", "", List.of(), "");
 
@@ -32,12 +33,12 @@ public record Words(String title, String units, List<String> notes, String sourc
   }
 
   /// The same words with other notes.
-  public Words withNotes(List<String> others) {
+  public Words withNotes(List<Note> others) {
     return new Words(title, units, others, source);
   }
 
-  /// The general note, or the empty string.
+  /// The first note on the whole table, or the empty string.
   public String generalNote() {
-    return notes.isEmpty() ? "" : notes.getFirst();
+    return notes.stream().filter(Note::isGeneral).map(Note::text).findFirst().orElse("");
   }
 }

@@ -7,6 +7,7 @@ import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.RowAnchor;
 import app.finish.core.recognise.RowRole;
 import app.finish.core.style.PartName;
+import app.finish.core.table.Note;
 import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -111,13 +112,23 @@ public class HistoryTest {
 
   @Test
   public void wordsOfThePersonsOwnStandOverThoseOfTheSource() {
-    Words given = new Words("Source title", "units", List.of("general", "second"), "records");
+    Words given =
+        new Words(
+            "Source title",
+            "units",
+            List.of(Note.general("general"), new Note("a", "second")),
+            "records");
     Finish finish =
         Finish.in("Plain").withWord(PartName.TITLE, "Mine").withWord(PartName.NOTE, "My note");
     assertThat(finish.wordsOver(given))
-        .isEqualTo(new Words("Mine", "units", List.of("My note", "second"), "records"));
+        .isEqualTo(
+            new Words(
+                "Mine",
+                "units",
+                List.of(Note.general("My note"), new Note("a", "second")),
+                "records"));
     assertThat(finish.withWord(PartName.NOTE, "").wordsOver(given).notes())
-        .containsExactly("second");
+        .containsExactly(new Note("a", "second"));
     assertThat(Finish.in("Plain").wordsOver(given)).isEqualTo(given);
   }
 }

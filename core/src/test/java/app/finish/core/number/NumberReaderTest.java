@@ -49,7 +49,7 @@ public class NumberReaderTest {
   public void readsNumbersAsPeopleWriteThem(
       String text, double value, int decimals, String unit, String marks) {
     assertThat(NumberReader.POINT.read(text))
-        .contains(new WrittenNumber(value, decimals, unit, marks));
+        .contains(new WrittenNumber(value, decimals, unit, true, marks));
   }
 
   @DataProvider

@@ -427,6 +427,7 @@ public class RecogniserTest {
         .map(Object::toString)
         .containsExactly("Year: 2026", "Ticket: all");
     assertThat(read.table().words().notes())
+        .map(Object::toString)
         .containsExactly("Cost recovery is fares divided by cost.", "Seasons start in March.");
     assertThat(read.table().words().source()).isEqualTo("Marram Sound Ferries");
     assertThat(read.table().down().dimensions()).containsExactly("Route");
@@ -660,7 +661,7 @@ public class RecogniserTest {
         .hasSize(3);
     Recognition noted =
         Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.NOTE));
-    assertThat(noted.table().words().notes()).containsExactly("Ferry day");
+    assertThat(noted.table().words().notes()).map(Object::toString).containsExactly("Ferry day");
     Recognition stub = Recogniser.recognise(grid, none.withHeadRows(2));
     assertThat(stub.table().down().leaves()).hasSize(3);
   }

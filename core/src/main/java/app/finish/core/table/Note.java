@@ -1,0 +1,47 @@
+package app.finish.core.table;
+
+import java.util.regex.Pattern;
+
+/// A note below a table.
+///
+/// ```java
+/// Note.general("Cost recovery is fares divided by cost.");
+/// new Note("a", "Samphire was laid up in winter."); // a note on the cells that bear an a
+/// ```
+///
+/// @param mark what ties it to cells: a letter, stars, a dagger; empty for a note on the whole
+///     table
+/// @param text what it says, without its mark
+public record Note(String mark, String text) {
+  /// A note on the whole table.
+  public static Note general(String text) {
+    return new Note("", text);
+  }
+
+  /// Whether it is on the whole table.
+  public boolean isGeneral() {
+    return mark.isEmpty();
+  }
+
+  /// Whether a cell's mark, such as "b,c" or "**", calls for this note. A note on levels of
+  /// probability, "*p < .05. **p < .01.", is called for by all the marks that it explains.
+  public boolean explains(String cellMark) {
+    if (isGeneral()) {
+      return false;
+    }
+    for (String one : cellMark.split("\\s*,\\s*")) {
+      boolean within = text.matches("(?s).*[\\s,;.]" + Pattern.quote(one) + "\\s*p\\b.*");
+      if (one.equals(mark) || within) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  @Override
+  public String toString() {
+    return isGeneral()
+        ? text
+        : Character.isLetterOrDigit(mark.charAt(0)) ? mark + ". " + text : mark + text;
+  }
+}
