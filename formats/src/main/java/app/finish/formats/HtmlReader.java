@@ -56,6 +56,11 @@ public final class HtmlReader implements TableReader {
       }
     }
     for (Element row : table.select("tr")) {
+      List<String> blocks = blocksOfOnlyCell(row);
+      if (blocks.size() > 1) {
+        blocks.forEach(sheet::addLine);
+        continue;
+      }
       sheet.beginRow();
       for (Element cell : row.children()) {
         if (cell.nameIs("td") || cell.nameIs("th")) {
@@ -66,6 +71,19 @@ public final class HtmlReader implements TableReader {
     return sheet.grid("");
   }
 
+  /// The blocks of text in a row's only cell, as notes stand below a table.
+  private static List<String> blocksOfOnlyCell(Element row) {
+    boolean only = row.childrenSize() == 1 && row.child(0).children().size() > 1;
+    return only ? blocks(row.child(0)) : List.of();
+  }
+
+  private static List<String> blocks(Element parent) {
+    return parent.select("div, p").stream()
+        .map(block -> wrapped(block).strip().replaceAll("\\s+", " "))
+        .filter(block -> !block.isEmpty())
+        .toList();
+  }
+
   /// The lines of a caption: what stands in blocks of its own, or is parted by breaks.
   private static List<String> lines(Element caption) {
     List<String> lines = new ArrayList<>();
@@ -74,10 +92,7 @@ public final class HtmlReader implements TableReader {
         lines.add(line.strip());
       }
     }
-    List<String> blocks =
-        caption.select("div, p").stream()
-            .map(block -> wrapped(block).strip().replaceAll("\\s+", " "))
-            .toList();
+    List<String> blocks = blocks(caption);
     return blocks.size() > 1 ? blocks : lines.isEmpty() ? List.of() : lines;
   }
 

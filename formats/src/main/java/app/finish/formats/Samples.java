@@ -8,11 +8,22 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
 
 /// The files about Marram Sound that ship with Finish.
 public final class Samples {
   /// The name of the workbook with the pivots.
   public static final String PIVOTS = "marram-sound.xlsx";
+
+  /// Pivots in the shapes that spreadsheets give them, one to a sheet.
+  public static final String SHAPES = "pivots.xlsx";
+
+  /// The statistics of a survey, as statistics packages print them.
+  public static final String SURVEY = "survey-output.html";
+
+  /// The statistics of a survey, as consoles print them.
+  public static final String CONSOLE = "survey-console.txt";
 
   private Samples() {}
 
@@ -28,16 +39,25 @@ public final class Samples {
     return file;
   }
 
-  /// The document of the demo: the tables of the workbook as they came, in the plain style.
+  /// The document of the demo, in the plain style: the three pivots of the workbook, and of the
+  /// survey a frequency table, correlations and a regression.
   public static Document demo() throws IOException {
-    Path folder = Files.createTempDirectory("finish-demo");
-    Path file = copy(PIVOTS, folder);
+    List<Source> sources = new ArrayList<>(read(PIVOTS));
+    List<Source> survey = read(SURVEY);
+    sources.addAll(List.of(survey.get(0), survey.get(4), survey.get(5)));
+    Document document = Document.EMPTY;
+    for (Source source : sources) {
+      document = document.withAdded(source, Finish.in("Plain"));
+    }
+    return document;
+  }
+
+  /// The tables of a sample.
+  public static List<Source> read(String name) throws IOException {
+    Path folder = Files.createTempDirectory("finish-sample");
+    Path file = copy(name, folder);
     try {
-      Document document = Document.EMPTY;
-      for (Source source : Sources.read(file)) {
-        document = document.withAdded(source, Finish.in("Plain"));
-      }
-      return document;
+      return Sources.read(file);
     } finally {
       Files.deleteIfExists(file);
       Files.deleteIfExists(folder);

@@ -59,6 +59,14 @@ final class Given {
     return document;
   }
 
+  static Document documentOf(List<Source> sources, String style) {
+    Document document = Document.EMPTY;
+    for (Source source : sources) {
+      document = document.withAdded(source, Finish.in(style));
+    }
+    return document;
+  }
+
   static Sending sending() {
     return new Sending(FONTS, StyleFile.shipped());
   }

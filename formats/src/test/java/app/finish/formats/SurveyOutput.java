@@ -251,18 +251,18 @@ final class SurveyOutput {
         "**. Correlation is significant at the .01 level (2-tailed).");
   }
 
-  private List<Answer> whole() {
+  static List<Answer> whole(Survey survey) {
     return survey.answers.stream()
         .filter(one -> !Double.isNaN(one.comfort() + one.trust() + one.crowding()))
         .toList();
   }
 
-  private static double[] column(List<Answer> answers, ToDoubleFunction<Answer> of) {
+  static double[] column(List<Answer> answers, ToDoubleFunction<Answer> of) {
     return answers.stream().mapToDouble(of).toArray();
   }
 
   private void regression() {
-    List<Answer> whole = whole();
+    List<Answer> whole = whole(survey);
     double[] comfort = column(whole, Answer::comfort);
     double[] age = column(whole, Answer::age);
     double[] visitor = column(whole, Answer::home);
@@ -316,7 +316,7 @@ final class SurveyOutput {
   }
 
   private void variance() {
-    List<Answer> whole = whole();
+    List<Answer> whole = whole(survey);
     double[] y = column(whole, Answer::comfort);
     double[] home = column(whole, answer -> answer.home() == 0 ? 1 : -1);
     double[][] age = new double[3][];
@@ -373,7 +373,7 @@ final class SurveyOutput {
 
   /// Two groups have one root, so the four tests follow from it, and F is exact.
   private void multivariate() {
-    List<Answer> whole = whole();
+    List<Answer> whole = whole(survey);
     double[] home = column(whole, Answer::home);
     double[][] predictors = new double[3][];
     for (int k = 0; k < 3; k++) {

@@ -156,14 +156,16 @@ final class Blocks {
   private static boolean isDataRow(Grid grid, int row) {
     int figures = 0;
     boolean allYears = true;
+    boolean counts = true;
     for (int column = Math.min(1, grid.columns() - 1); column < grid.columns(); column++) {
       GridCell cell = grid.at(row, column);
       if (looksNumeric(cell)) {
         figures++;
+        counts &= cell.text().strip().equals("" + figures);
         allYears &= cell.text().matches("\\s*(19|20)[0-9]{2}\\s*");
       }
     }
-    return figures > 0 && !allYears;
+    return figures > 0 && !allYears && !(counts && figures > 1);
   }
 
   private static boolean isBlankRow(Grid grid, int row) {

@@ -71,12 +71,13 @@ final class FrameFinder {
     return Math.max(0, Math.min(1, grid.rows() - 1));
   }
 
-  /// Whether a row counts its columns, as the heads of a matrix do: 1, 2, 3 … under no other heads,
-  /// with rows below that are counted alike.
+  /// Whether a row counts its columns, as the heads of a matrix do: 1, 2, 3 …, perhaps after words,
+  /// under no other heads, with rows below that are counted alike.
   private boolean numbersItsColumns(int row) {
     int next = 1;
     for (int column = 1; column < grid.columns(); column++) {
-      if (!grid.isBlank(row, column) && !grid.text(row, column).equals("" + next++)) {
+      boolean word = next == 1 && grid.isText(row, column);
+      if (!grid.isBlank(row, column) && !word && !grid.text(row, column).equals("" + next++)) {
         return false;
       }
     }

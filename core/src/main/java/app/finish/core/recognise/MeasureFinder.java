@@ -82,6 +82,11 @@ final class MeasureFinder {
       because.add("its figures are written differently for each label");
       confidence = Math.max(confidence, byName.size() < lowest ? 0.7 : 0.5) + 0.08;
     }
+    long numbered = byName.keySet().stream().filter(name -> name.matches("[0-9]{1,2}")).count();
+    if (words > 0 && numbered > 0 && words + numbered == byName.size()) {
+      because.add("its labels are names of statistics and the numbers of rows");
+      confidence = Math.max(confidence, 0.75);
+    }
     boolean partial = lowest < lines.size() * 0.6;
     return new Found(
         level,
@@ -110,12 +115,29 @@ final class MeasureFinder {
     Form form = form(places);
     String unit = form.unit.isEmpty() ? unitInName(name) : form.unit;
     MeasureKind kind = Vocabulary.measureKind(name).orElse(MeasureKind.VALUE);
+    if (kind == MeasureKind.VALUE && name.matches("[0-9]{1,2}") && isWithinOne(places)) {
+      kind = MeasureKind.CORRELATION;
+    }
     if (unit.equals("%") && kind != MeasureKind.P) {
       kind = MeasureKind.PERCENT;
     } else if (!unit.isEmpty() && kind == MeasureKind.VALUE) {
       kind = MeasureKind.SUM;
     }
     return new Measure(name, kind, unit, Math.max(0, form.decimals));
+  }
+
+  /// Whether all figures are written with decimals and lie between −1 and 1.
+  boolean isWithinOne(List<int[]> places) {
+    for (int[] place : places) {
+      if (grid.isNumber(place[0], place[1])) {
+        boolean whole = grid.decimals(place[0], place[1]) == 0;
+        double size = Math.abs(grid.number(place[0], place[1]));
+        if (size > 1 || (whole && size != 1)) {
+          return false;
+        }
+      }
+    }
+    return true;
   }
 
   private static String unitInName(String name) {

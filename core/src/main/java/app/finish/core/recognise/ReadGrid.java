@@ -24,8 +24,8 @@ final class ReadGrid {
   private final Map<Integer, String> bareTexts = new HashMap<>();
   private final Map<Integer, String> marks = new TreeMap<>();
 
-  ReadGrid(Grid grid) {
-    this.grid = grid;
+  ReadGrid(Grid source) {
+    this.grid = StarColumns.folded(source);
     this.reader = NumberReader.forTexts(sampleOfTexts(grid));
     this.footnotes = FootnoteMarks.of(grid);
     this.values = new double[grid.rows() * grid.columns()];

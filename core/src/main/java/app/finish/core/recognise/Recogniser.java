@@ -7,6 +7,7 @@ import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
+import app.finish.core.table.MeasureKind;
 import app.finish.core.table.MeasureKind.Additivity;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
@@ -219,9 +220,36 @@ public final class Recogniser {
     if (measures.isEmpty()) {
       List<int[]> places = new ArrayList<>();
       cellsOfColumns().forEach(places::addAll);
-      measures.add(finder.measure(nameInTitle(words.title()), places));
+      String corner = nameInCorner();
+      String name = corner.isEmpty() ? nameInTitle(words.title()) : corner;
+      Measure measure = finder.measure(name, places);
+      boolean matrix = isMatrix() && finder.isWithinOne(places);
+      measures.add(matrix ? measure.withKind(MeasureKind.CORRELATION) : measure);
     }
     return measures;
+  }
+
+  /// Whether the columns are headed by the rows' own names, or by their numbers.
+  private boolean isMatrix() {
+    List<String> names = rows.lines().stream().map(Line::label).toList();
+    int next = 1;
+    int named = 0;
+    for (Line column : columns.lines()) {
+      boolean counted = column.label().equals("" + next++);
+      named += counted || names.contains(column.label()) ? 1 : 0;
+    }
+    return named > 1 && named == columns.lines().size();
+  }
+
+  /// The one measure of a pivot that names it in the corner over the head of the stub.
+  private String nameInCorner() {
+    if (frame.headRows().size() < 2 || frame.stubColumns().isEmpty()) {
+      return "";
+    }
+    int column = frame.stubColumns().getFirst();
+    String corner = grid.text(frame.headRows().getFirst(), column);
+    boolean headBelow = !grid.text(frame.headRows().getLast(), column).isEmpty();
+    return headBelow && Vocabulary.measureKind(corner).isPresent() ? corner : "";
   }
 
   /// The one measure of a table whose title says "Passengers by route".

@@ -41,7 +41,7 @@ final class Statistics {
         MeasureKind.COUNT,
         """
         n; count; valid n; n valid; freq; freq.; frequency; cases; obs; observations;
-        observed; observed count; valid; f.
+        observed; observed count; valid
         """);
     put(
         MeasureKind.EXPECTED,
@@ -133,14 +133,19 @@ final class Statistics {
         : Optional.ofNullable(KINDS.get(plain));
   }
 
-  /// A name without case, superscripts and outer blanks, and without the mark of a footnote behind
-  /// it.
+  /// A name without case, superscripts, periods, blanks at its ends and the mark of a footnote
+  /// behind it, and with *standard*, *deviation* and *error* in one form.
   private static String plain(String name) {
     return name.strip()
         .toLowerCase(Locale.ROOT)
         .replace('²', '2')
         .replace('’', '\'')
         .replaceAll("\\s+", " ")
+        .replaceAll("\\bst(andar)?d\\b\\.?", "std")
+        .replaceAll("\\bdev(iation)?\\b\\.?", "dev")
+        .replaceAll("\\berr(or)?\\b\\.?", "err")
+        .replaceAll(" of( the)? mean\\b", " mean")
+        .replaceAll("(?<![0-9])\\.|\\.(?![0-9])", "")
         .replaceAll("(?<=[a-z.)])[ᵃᵇᶜᵈ*†]+$", "");
   }
 }

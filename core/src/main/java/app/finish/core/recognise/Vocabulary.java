@@ -110,6 +110,9 @@ final class Vocabulary {
     if (statistic.isPresent()) {
       return statistic;
     }
+    if (whole.equalsIgnoreCase("value")) {
+      return Optional.of(MeasureKind.VALUE);
+    }
     String bare = whole.replaceFirst("\\s*[(,].*", "");
     for (Kind kind : KINDS) {
       if (kind.pattern.matcher(bare).matches()

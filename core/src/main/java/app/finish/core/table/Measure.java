@@ -14,6 +14,11 @@ public record Measure(String name, MeasureKind kind, String unit, int decimals) 
   /// A measure of which nothing is known.
   public static final Measure UNKNOWN = new Measure("", MeasureKind.VALUE, "", 0);
 
+  /// The same measure, said to be of another kind.
+  public Measure withKind(MeasureKind other) {
+    return new Measure(name, other, unit, decimals);
+  }
+
   /// The same measure under another name.
   public Measure withName(String other) {
     return new Measure(other, kind, unit, decimals);
