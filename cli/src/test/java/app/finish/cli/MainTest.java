@@ -6,8 +6,8 @@ import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.LineRole;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.RowRole;
 import app.finish.formats.DocumentFile;
 import app.finish.formats.Samples;
 import app.finish.formats.Sources;
@@ -148,7 +148,9 @@ public class MainTest {
     Files.writeString(old, "Pier,Boats\nNorth,12\nSouth,7\nFerry day,5\n");
     Source source = Sources.read(old).getFirst();
     Corrections corrections =
-        Corrections.NONE.withRow(Recogniser.anchors(source.grid()).get(3), RowRole.LEFT_OUT);
+        Corrections.NONE.withRow(
+            Recogniser.recognise(source.grid(), Corrections.NONE).anchors().rows().get(3),
+            LineRole.LEFT_OUT);
     Path file = folder.resolve("piers.finish");
     DocumentFile.write(
         Document.EMPTY.withAdded(source, Finish.in("APA 7").withCorrections(corrections)), file);

@@ -6,9 +6,8 @@ import app.finish.core.grid.Grid;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Evidence;
 import app.finish.core.recognise.Finding;
-import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.LineRole;
 import app.finish.core.recognise.Recognition;
-import app.finish.core.recognise.RowRole;
 import app.finish.core.recognise.SourceRow;
 import app.finish.core.style.PartName;
 import java.util.ArrayList;
@@ -167,7 +166,7 @@ final class BringInBench {
       if (row.leaf().orElse(-1) == leaf) {
         return found.or(() -> Optional.of(row));
       }
-      if (row.role() == RowRole.GROUP && row.level() == level) {
+      if (row.role() == LineRole.GROUP && row.level() == level) {
         found = Optional.of(row);
       }
     }
@@ -205,7 +204,7 @@ final class BringInBench {
   private Node roles(Shown shown, SourceRow at, int number) {
     FlowPane choices = new FlowPane(6, 6);
     ToggleGroup group = new ToggleGroup();
-    for (RowRole role : RowRole.values()) {
+    for (LineRole role : LineRole.values()) {
       String name = Texts.of("bring.role." + role.name().toLowerCase(Locale.ROOT));
       ToggleButton choice = new ToggleButton(name);
       choice.setId("role-" + role.name().toLowerCase(Locale.ROOT));
@@ -221,8 +220,7 @@ final class BringInBench {
                     .table()
                     .finish()
                     .corrections()
-                    .withRow(
-                        Recogniser.anchors(shown.table().source().grid()).get(at.row()), role));
+                    .withRow(shown.recognition().anchors().rows().get(at.row()), role));
           });
       choices.getChildren().add(choice);
     }

@@ -5,8 +5,6 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.RowAnchor;
-import app.finish.core.recognise.RowRole;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -80,21 +78,7 @@ public final class DocumentFile {
     node.put("style", finish.style());
     ObjectNode words = node.putObject("words");
     finish.words().forEach((part, text) -> words.put(part.word(), text));
-    ObjectNode corrections = node.putObject("corrections");
-    finish.corrections().headRows().ifPresent(count -> corrections.put("headRows", count));
-    finish.corrections().stubColumns().ifPresent(count -> corrections.put("stubColumns", count));
-    ArrayNode rows = corrections.putArray("rows");
-    finish
-        .corrections()
-        .rows()
-        .forEach(
-            (anchor, role) -> {
-              ObjectNode row = rows.addObject();
-              ArrayNode path = row.putArray("path");
-              anchor.path().forEach(path::add);
-              row.put("occurrence", anchor.occurrence());
-              row.put("role", role.toString());
-            });
+    node.set("corrections", CorrectionsJson.write(finish.corrections()));
     return node;
   }
 
@@ -161,26 +145,7 @@ public final class DocumentFile {
       PartName part = PartName.of(word.getKey()).orElseThrow(() -> GridJson.damaged(name));
       words.put(part, word.getValue().asText());
     }
-    Corrections corrections = Corrections.NONE;
-    JsonNode said = node.path("corrections");
-    if (said.has("headRows")) {
-      corrections = corrections.withHeadRows(said.path("headRows").asInt());
-    }
-    if (said.has("stubColumns")) {
-      corrections = corrections.withStubColumns(said.path("stubColumns").asInt());
-    }
-    try {
-      for (JsonNode row : said.path("rows")) {
-        List<String> path = new ArrayList<>();
-        row.path("path").forEach(label -> path.add(label.asText()));
-        corrections =
-            corrections.withRow(
-                new RowAnchor(path, row.path("occurrence").asInt()),
-                RowRole.of(row.path("role").asText()));
-      }
-    } catch (IllegalArgumentException e) {
-      throw GridJson.damaged(name);
-    }
+    Corrections corrections = CorrectionsJson.read(node.path("corrections"), name);
     return new Finish(corrections, node.path("style").asText("Plain"), words);
   }
 

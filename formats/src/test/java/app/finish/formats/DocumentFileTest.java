@@ -8,13 +8,16 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
+import app.finish.core.recognise.Anchor;
+import app.finish.core.recognise.BlankMeaning;
 import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.RowAnchor;
-import app.finish.core.recognise.RowRole;
+import app.finish.core.recognise.Extent;
+import app.finish.core.recognise.LineRole;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
+import app.finish.core.table.MeasureKind;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,8 +35,14 @@ public class DocumentFileTest {
         Corrections.NONE
             .withHeadRows(2)
             .withStubColumns(2)
-            .withRow(new RowAnchor(List.of("Hale–Orrin", "Summer"), 0), RowRole.SUBTOTAL)
-            .withRow(new RowAnchor(List.of("Skell–Tamsay", "Autumn"), 1), RowRole.LEFT_OUT);
+            .withRow(new Anchor(List.of("Hale–Orrin", "Summer"), 0), LineRole.SUBTOTAL)
+            .withRow(new Anchor(List.of("Skell–Tamsay", "Autumn"), 1), LineRole.LEFT_OUT)
+            .withColumn(new Anchor(List.of("2026", "Fares"), 0), LineRole.GRAND_TOTAL)
+            .withMeasure("Fares", MeasureKind.MEAN)
+            .withBlanks(BlankMeaning.AS_ABOVE)
+            .withExtent(
+                new Extent(List.of("Vessel"), List.of())
+                    .withCut(new Anchor(List.of("Winter"), 2), true));
     HouseStyle own =
         StyleFile.shipped()
             .named("APA 7")

@@ -6,9 +6,9 @@ import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.LineRole;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
-import app.finish.core.recognise.RowRole;
 import app.finish.core.table.Value;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -139,10 +139,10 @@ public class XlsxReaderTest {
     Recognition pivot = Recogniser.recognise(sources.getFirst().grid(), Corrections.NONE);
     assertThat(pivot.headRows()).isEqualTo(2);
     assertThat(pivot.stubColumns()).isEqualTo(2);
-    List<RowRole> roles = pivot.rows().stream().map(row -> row.role()).toList();
+    List<LineRole> roles = pivot.rows().stream().map(row -> row.role()).toList();
     assertThat(roles).hasSize(16);
-    assertThat(roles.stream().filter(RowRole.SUBTOTAL::equals)).hasSize(3);
-    assertThat(roles.getLast()).isEqualTo(RowRole.GRAND_TOTAL);
+    assertThat(roles.stream().filter(LineRole.SUBTOTAL::equals)).hasSize(3);
+    assertThat(roles.getLast()).isEqualTo(LineRole.GRAND_TOTAL);
     // The figures of Orrin–Skell in winter came in as text.
     GridCell text = sources.getFirst().grid().at(pivot.rows().get(5).row(), 2);
     assertThat(text.number()).isEmpty();

@@ -1,9 +1,11 @@
 package app.finish.core.document;
 
+import app.finish.core.grid.Grid;
+import app.finish.core.recognise.Anchor;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Extent;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
-import app.finish.core.recognise.RowAnchor;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
@@ -45,9 +47,10 @@ public final class Refresh {
       List<String> rowsGone,
       List<String> columnsCome,
       List<String> columnsGone,
-      List<RowAnchor> unplaced) {}
+      List<Anchor> unplaced) {}
 
-  private record Candidate(Source source, Table table) {}
+  /// @param found the table that was found, of which the source is a part or to which it is joined
+  private record Candidate(Source source, Table table, Source found) {}
 
   private Refresh() {}
 
@@ -55,8 +58,7 @@ public final class Refresh {
   public static Refreshed with(Document document, List<Source> sources) {
     List<Candidate> candidates = new ArrayList<>();
     for (Source source : sources) {
-      candidates.add(
-          new Candidate(source, Recogniser.recognise(source.grid(), Corrections.NONE).table()));
+      candidates.add(candidate(source, source));
     }
     List<Change> changes = new ArrayList<>();
     List<Integer> untouched = new ArrayList<>();
@@ -65,7 +67,10 @@ public final class Refresh {
       DocumentTable table = document.tables().get(place);
       Recognition before =
           Recogniser.recognise(table.source().grid(), table.finish().corrections());
-      Optional<Candidate> best = best(before.table(), table.source(), candidates);
+      Extent extent = table.finish().corrections().extent();
+      List<Candidate> own =
+          extent.isWhole() ? candidates : cutOrJoined(extent, candidates, sources);
+      Optional<Candidate> best = best(before.table(), table.source(), own);
       if (best.isEmpty()) {
         untouched.add(place + 1);
         continue;
@@ -77,6 +82,30 @@ public final class Refresh {
       refreshed = refreshed.withSource(place, fresh);
     }
     return new Refreshed(refreshed, changes, untouched);
+  }
+
+  private static Candidate candidate(Source source, Source found) {
+    return new Candidate(
+        source, Recogniser.recognise(source.grid(), Corrections.NONE).table(), found);
+  }
+
+  /// The candidates as a person would have cut or joined them.
+  private static List<Candidate> cutOrJoined(
+      Extent extent, List<Candidate> candidates, List<Source> sources) {
+    List<Candidate> others = new ArrayList<>();
+    for (Candidate candidate : candidates) {
+      Source found = candidate.found;
+      List<Grid> sheet =
+          sources.stream()
+              .filter(one -> one.name().equals(found.name()))
+              .map(Source::grid)
+              .filter(grid -> grid.name().equals(found.grid().name()))
+              .toList();
+      extent
+          .on(found.grid(), sheet)
+          .ifPresent(grid -> others.add(candidate(new Source(found.name(), grid), found)));
+    }
+    return others;
   }
 
   private static Optional<Candidate> best(Table old, Source source, List<Candidate> candidates) {

@@ -107,6 +107,25 @@ public final class Grid {
     return new Grid(name, this.top + top, this.left + left, right - left, part);
   }
 
+  /// This grid and another of the same sheet as one, with what is between them blank.
+  public Grid joinedWith(Grid other) {
+    int newTop = Math.min(top, other.top);
+    int newLeft = Math.min(left, other.left);
+    int bottom = Math.max(top + rows(), other.top + other.rows());
+    int right = Math.max(left + columns, other.left + other.columns);
+    GridCell[][] union = new GridCell[bottom - newTop][right - newLeft];
+    for (GridCell[] row : union) {
+      Arrays.fill(row, GridCell.BLANK);
+    }
+    for (Grid one : List.of(this, other)) {
+      for (int row = 0; row < one.rows(); row++) {
+        int at = one.top - newTop + row;
+        System.arraycopy(one.cells[row], 0, union[at], one.left - newLeft, one.columns);
+      }
+    }
+    return new Grid(name, newTop, newLeft, right - newLeft, union);
+  }
+
   /// The same grid with one cell replaced.
   public Grid with(int row, int column, GridCell cell) {
     GridCell[][] copy = cells.clone();

@@ -1,51 +1,115 @@
 package app.finish.core.recognise;
 
+import app.finish.core.table.MeasureKind;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /// What a person said about a source against what was recognised. A correction outweighs any
-/// evidence.
+/// evidence, and holds in new numbers.
 ///
 /// ```java
-/// RowAnchor row = Recogniser.anchors(grid).get(6);
-/// Corrections.NONE.withRow(row, RowRole.SUBTOTAL).withStubColumns(2);
+/// Anchor row = recognition.anchors().rows().get(6);
+/// Corrections.NONE.withRow(row, LineRole.SUBTOTAL).withMeasure("Trust", MeasureKind.MEAN);
 /// ```
 ///
 /// @param headRows how many rows of heads there are, if said
 /// @param stubColumns how many columns on the left are the stub, if said
 /// @param rows what a row is, by its meaning
+/// @param columns what a column is, by its meaning: no group and no note
+/// @param measures what kind of figure a measure is, by its name
+/// @param blanks what empty cells among the figures stand for, if said
+/// @param extent how much of its sheet the table takes
 public record Corrections(
-    OptionalInt headRows, OptionalInt stubColumns, Map<RowAnchor, RowRole> rows) {
+    OptionalInt headRows,
+    OptionalInt stubColumns,
+    Map<Anchor, LineRole> rows,
+    Map<Anchor, LineRole> columns,
+    Map<String, MeasureKind> measures,
+    Optional<BlankMeaning> blanks,
+    Extent extent) {
   /// Nothing to correct.
   public static final Corrections NONE =
-      new Corrections(OptionalInt.empty(), OptionalInt.empty(), Map.of());
+      new Corrections(
+          OptionalInt.empty(),
+          OptionalInt.empty(),
+          Map.of(),
+          Map.of(),
+          Map.of(),
+          Optional.empty(),
+          Extent.WHOLE);
 
-  /// Copies the rows, in order.
+  /// Copies the maps, in order.
+  ///
+  /// @throws IllegalArgumentException if a column is said to be a group or a note
   public Corrections {
     rows = Collections.unmodifiableMap(new LinkedHashMap<>(rows));
+    columns = Collections.unmodifiableMap(new LinkedHashMap<>(columns));
+    measures = Collections.unmodifiableMap(new LinkedHashMap<>(measures));
+    if (columns.containsValue(LineRole.GROUP) || columns.containsValue(LineRole.NOTE)) {
+      throw new IllegalArgumentException("A column is neither a group nor a note.");
+    }
   }
 
   /// The same corrections and this one: so many rows of heads.
   public Corrections withHeadRows(int count) {
-    return new Corrections(OptionalInt.of(count), stubColumns, rows);
+    return new Corrections(
+        OptionalInt.of(count), stubColumns, rows, columns, measures, blanks, extent);
   }
 
   /// The same corrections and this one: so many columns of stub.
   public Corrections withStubColumns(int count) {
-    return new Corrections(headRows, OptionalInt.of(count), rows);
+    return new Corrections(
+        headRows, OptionalInt.of(count), rows, columns, measures, blanks, extent);
   }
 
   /// The same corrections and this one: what a row is.
-  public Corrections withRow(RowAnchor row, RowRole role) {
-    Map<RowAnchor, RowRole> more = new LinkedHashMap<>(rows);
-    more.put(row, role);
-    return new Corrections(headRows, stubColumns, more);
+  public Corrections withRow(Anchor row, LineRole role) {
+    return new Corrections(
+        headRows, stubColumns, with(rows, row, role), columns, measures, blanks, extent);
+  }
+
+  /// The same corrections and this one: what a column is.
+  ///
+  /// @throws IllegalArgumentException if it is said to be a group or a note
+  public Corrections withColumn(Anchor column, LineRole role) {
+    return new Corrections(
+        headRows, stubColumns, rows, with(columns, column, role), measures, blanks, extent);
+  }
+
+  /// The same corrections and this one: what kind of figure the measure of this name is.
+  public Corrections withMeasure(String name, MeasureKind kind) {
+    return new Corrections(
+        headRows, stubColumns, rows, columns, with(measures, name, kind), blanks, extent);
+  }
+
+  /// The same corrections and this one: what empty cells among the figures stand for.
+  public Corrections withBlanks(BlankMeaning meaning) {
+    return new Corrections(
+        headRows, stubColumns, rows, columns, measures, Optional.of(meaning), extent);
+  }
+
+  /// The same corrections, said of another extent.
+  public Corrections withExtent(Extent other) {
+    return new Corrections(headRows, stubColumns, rows, columns, measures, blanks, other);
+  }
+
+  private static <K, V> Map<K, V> with(Map<K, V> map, K key, V value) {
+    Map<K, V> more = new LinkedHashMap<>(map);
+    more.put(key, value);
+    return more;
   }
 
   /// How many things were corrected.
   public int size() {
-    return rows.size() + (headRows.isPresent() ? 1 : 0) + (stubColumns.isPresent() ? 1 : 0);
+    return rows.size()
+        + columns.size()
+        + measures.size()
+        + (blanks.isPresent() ? 1 : 0)
+        + (extent.isWhole() ? 0 : 1)
+        + (headRows.isPresent() ? 1 : 0)
+        + (stubColumns.isPresent() ? 1 : 0);
   }
 }

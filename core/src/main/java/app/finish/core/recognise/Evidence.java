@@ -21,6 +21,11 @@ public record Evidence(String place, String said, List<String> because, double c
     because = List.copyOf(because);
   }
 
+  /// A confidence in hundredths.
+  static double rounded(double confidence) {
+    return Math.round(confidence * 100) / 100.0;
+  }
+
   /// Whether a person should look at it.
   public boolean isDoubtful() {
     return confidence < DOUBTFUL;

@@ -47,9 +47,9 @@ final class FrameFinder {
 
   private void split(int bodyTop, int lastData, List<Integer> body, List<Integer> notes) {
     for (int row = bodyTop; row < grid.rows(); row++) {
-      RowRole said = corrections.rows().get(row);
-      boolean note = said == null ? row > lastData : said == RowRole.NOTE;
-      if (!grid.isBlankRow(row) && said != RowRole.LEFT_OUT) {
+      LineRole said = corrections.rows().get(row);
+      boolean note = said == null ? row > lastData : said == LineRole.NOTE;
+      if (!grid.isBlankRow(row) && said != LineRole.LEFT_OUT) {
         (note ? notes : body).add(row);
       }
     }
@@ -296,7 +296,8 @@ final class FrameFinder {
     List<Integer> values = new ArrayList<>();
     int from = stub.isEmpty() ? 0 : stub.getLast() + 1;
     for (int column = from; column < grid.columns(); column++) {
-      if (!isEmptyColumn(column, heads, body)) {
+      boolean leftOut = corrections.columns().get(column) == LineRole.LEFT_OUT;
+      if (!leftOut && !isEmptyColumn(column, heads, body)) {
         values.add(column);
       }
     }

@@ -65,8 +65,8 @@ final class LineReader {
   }
 
   private boolean isFigureRole(int row) {
-    RowRole role = corrections.rows().get(row);
-    return role == RowRole.BODY || role == RowRole.SUBTOTAL || role == RowRole.GRAND_TOTAL;
+    LineRole role = corrections.rows().get(row);
+    return role == LineRole.BODY || role == LineRole.SUBTOTAL || role == LineRole.GRAND_TOTAL;
   }
 
   /// A label that reaches over the stub columns to its right counts for the first of them only.
@@ -115,8 +115,8 @@ final class LineReader {
   }
 
   private boolean isGroup(int row) {
-    RowRole said = corrections.rows().get(row);
-    return said == null ? !hasFigures(row) : said == RowRole.GROUP;
+    LineRole said = corrections.rows().get(row);
+    return said == null ? !hasFigures(row) : said == LineRole.GROUP;
   }
 
   /// How deep each row stands: the rank of its indent among the indents in use.

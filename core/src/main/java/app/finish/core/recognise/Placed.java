@@ -1,50 +1,75 @@
 package app.finish.core.recognise;
 
 import app.finish.core.grid.Grid;
+import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
-/// Corrections put on the rows of one grid.
+/// Corrections put on the rows and columns of one grid.
 ///
 /// @param headRows how many rows of heads there are, if said
 /// @param stubColumns how many columns of stub there are, if said
 /// @param rows what a row is, by its place
-/// @param unplaced rows of which something was said and which the grid does not have
+/// @param columns what a column is, by its place
+/// @param measures what kind of figure a measure is, by its name
+/// @param blanks what empty cells stand for, if said
+/// @param anchors what the rows and columns are called, if something was said of one
+/// @param unplaced rows and columns of which something was said and which the grid does not have
 record Placed(
     OptionalInt headRows,
     OptionalInt stubColumns,
-    Map<Integer, RowRole> rows,
-    List<RowAnchor> unplaced) {
+    Map<Integer, LineRole> rows,
+    Map<Integer, LineRole> columns,
+    Map<String, MeasureKind> measures,
+    Optional<BlankMeaning> blanks,
+    Optional<Anchors> anchors,
+    List<Anchor> unplaced) {
   /// Nothing corrected.
-  static final Placed NONE =
-      new Placed(OptionalInt.empty(), OptionalInt.empty(), Map.of(), List.of());
+  static final Placed NONE = on(Corrections.NONE, Optional.empty());
 
   /// The corrections on this grid.
   static Placed on(Grid grid, Corrections corrections) {
-    if (corrections.rows().isEmpty()) {
-      return new Placed(corrections.headRows(), corrections.stubColumns(), Map.of(), List.of());
+    boolean plain = corrections.equals(Corrections.NONE);
+    return on(corrections, plain ? Optional.empty() : Optional.of(Recogniser.plainAnchors(grid)));
+  }
+
+  private static Placed on(Corrections corrections, Optional<Anchors> anchors) {
+    List<Anchor> unplaced = new ArrayList<>();
+    Map<Integer, LineRole> rows =
+        placed(corrections.rows(), anchors.map(Anchors::rows).orElse(List.of()), unplaced);
+    Map<Integer, LineRole> columns =
+        placed(corrections.columns(), anchors.map(Anchors::columns).orElse(List.of()), unplaced);
+    return new Placed(
+        corrections.headRows(),
+        corrections.stubColumns(),
+        rows,
+        columns,
+        corrections.measures(),
+        corrections.blanks(),
+        anchors,
+        unplaced);
+  }
+
+  private static Map<Integer, LineRole> placed(
+      Map<Anchor, LineRole> said, List<Anchor> anchors, List<Anchor> unplaced) {
+    Map<Anchor, Integer> places = new HashMap<>();
+    for (int i = 0; i < anchors.size(); i++) {
+      places.put(anchors.get(i), i);
     }
-    List<RowAnchor> anchors = Recogniser.anchors(grid);
-    Map<RowAnchor, Integer> places = new HashMap<>();
-    for (int row = 0; row < anchors.size(); row++) {
-      places.put(anchors.get(row), row);
-    }
-    Map<Integer, RowRole> rows = new HashMap<>();
-    List<RowAnchor> unplaced = new ArrayList<>();
-    corrections
-        .rows()
-        .forEach(
-            (anchor, role) -> {
-              Integer row = places.get(anchor);
-              if (row == null) {
-                unplaced.add(anchor);
-              } else {
-                rows.put(row, role);
-              }
-            });
-    return new Placed(corrections.headRows(), corrections.stubColumns(), rows, unplaced);
+    Map<Integer, LineRole> placed = new HashMap<>();
+    said.forEach(
+        (anchor, role) -> {
+          Integer place = places.get(anchor);
+          if (place == null) {
+            unplaced.add(anchor);
+          } else {
+            placed.put(place, role);
+          }
+        });
+    return placed;
   }
 }

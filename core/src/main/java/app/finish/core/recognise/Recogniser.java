@@ -7,7 +7,6 @@ import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
-import app.finish.core.table.MeasureKind;
 import app.finish.core.table.MeasureKind.Additivity;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
@@ -16,7 +15,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalInt;
 
@@ -58,23 +56,9 @@ public final class Recogniser {
     return new Recogniser(grid, Placed.on(grid, corrections)).recognise();
   }
 
-  /// For each row of a grid what it is called, whatever was corrected.
-  public static List<RowAnchor> anchors(Grid grid) {
-    Map<Integer, List<String>> paths = new HashMap<>();
-    for (SourceRow row : new Recogniser(grid, Placed.NONE).recognise().rows()) {
-      paths.put(row.row(), row.headings());
-    }
-    Map<List<String>, Integer> seen = new HashMap<>();
-    List<RowAnchor> anchors = new ArrayList<>();
-    for (int row = 0; row < grid.rows(); row++) {
-      List<String> path = paths.getOrDefault(row, List.of());
-      for (int column = 0; path.isEmpty() && column < grid.columns(); column++) {
-        String text = grid.at(row, column).text().strip();
-        path = text.isEmpty() ? path : List.of(text);
-      }
-      anchors.add(new RowAnchor(path, seen.merge(path, 1, Integer::sum) - 1));
-    }
-    return anchors;
+  /// What the rows and columns of a grid are called if nothing is corrected.
+  static Anchors plainAnchors(Grid grid) {
+    return new Recogniser(grid, Placed.NONE).recognise().anchors();
   }
 
   private Recognition recognise() {
@@ -83,34 +67,22 @@ public final class Recogniser {
     evidence.addAll(wordsReader.evidence());
     evidence.addAll(frame.evidence());
 
-    MeasureFinder finder = new MeasureFinder(grid);
-    MeasureFinder.Found across = finder.find(columns.lines(), cellsOfColumns());
-    MeasureFinder.Found down =
-        rows.lines().size() > 5000 && rows.dimensions().size() == 1
-            ? MeasureFinder.Found.NONE
-            : finder.find(rows.lines(), cellsOfRows());
-    down = isStubOfMeasures(down) ? down : MeasureFinder.Found.NONE;
-    if (across.level() >= 0 && down.statistics() > 0.5 && across.statistics() < 0.5) {
-      across = MeasureFinder.Found.NONE;
-    } else if (across.level() >= 0) {
-      down = MeasureFinder.Found.NONE;
-    }
-    List<Measure> measures = measures(finder, across, down, words);
-    sayMeasures(across, "columns");
-    sayMeasures(down, "rows");
+    MeasureReader.Read read =
+        new MeasureReader(grid, frame, rows, columns, corrections).read(words.title());
+    MeasureFinder.Found across = read.across();
+    MeasureFinder.Found down = read.down();
+    List<Measure> measures = read.measures();
+    evidence.addAll(read.evidence());
 
     AxisReader.Built builtDown =
         new AxisReader(rows, down, adds(measures))
-            .read(additiveColumns(across, measures), toldRows(), this::rowsInWords);
+            .read(additiveColumns(across, measures), told(corrections.rows()), this::rowsInWords);
     AxisReader.Built builtAcross =
         new AxisReader(columns, across, adds(measures))
-            .read(additiveRows(down, measures), Map.of(), this::columnsInWords);
-    Body body =
-        Body.of(
-            rows.lines().size(),
-            columns.lines().size(),
-            (row, column) ->
-                grid.value(rows.lines().get(row).place(), frame.valueColumns().get(column)));
+            .read(additiveRows(down, measures), told(toldColumns()), this::columnsInWords);
+    Blanks blanks = new Blanks(grid, frame, rows, corrections.blanks());
+    Body body = Body.of(rows.lines().size(), columns.lines().size(), blanks::value);
+    blanks.evidence().ifPresent(evidence::add);
     Table table =
         new Table(
             builtDown.axis(),
@@ -121,15 +93,29 @@ public final class Recogniser {
             words,
             new MarkPlacer(grid, frame, rows, builtDown.axis(), builtAcross.axis()).place());
     sayTotals(builtDown, builtAcross);
+    List<SourceRow> sourceRows = sourceRows(table);
     return new Recognition(
         table,
-        sourceRows(table),
+        sourceRows,
         frame.valueColumns(),
         frame.headRows().size(),
         frame.stubColumns().size(),
+        corrections
+            .anchors()
+            .orElseGet(() -> Anchors.of(grid.grid(), sourceRows, table, frame.valueColumns())),
         evidence,
         findings(table),
-        corrections.unplaced());
+        unplaced(measures));
+  }
+
+  private List<Anchor> unplaced(List<Measure> measures) {
+    List<Anchor> unplaced = new ArrayList<>(corrections.unplaced());
+    for (String name : corrections.measures().keySet()) {
+      if (measures.stream().noneMatch(measure -> measure.name().equals(name))) {
+        unplaced.add(new Anchor(List.of(name), 0));
+      }
+    }
+    return unplaced;
   }
 
   private List<Finding> findings(Table table) {
@@ -161,101 +147,6 @@ public final class Recogniser {
                   + "."));
     }
     return findings;
-  }
-
-  /// Measures stand down the stub only where their names come again for each member.
-  private boolean isStubOfMeasures(MeasureFinder.Found down) {
-    if (down.level() < 0) {
-      return false;
-    }
-    long named =
-        rows.lines().stream()
-            .filter(line -> down.names().contains(line.labels().get(down.level())))
-            .count();
-    boolean alone = rows.dimensions().size() == 1;
-    return alone
-        ? down.confidence() >= 0.85 && named == rows.lines().size()
-        : named >= 2L * down.names().size() && down.names().size() > 1;
-  }
-
-  private List<List<int[]>> cellsOfColumns() {
-    List<List<int[]>> cells = new ArrayList<>();
-    for (Line line : columns.lines()) {
-      List<int[]> places = new ArrayList<>();
-      for (int row : frame.bodyRows()) {
-        places.add(new int[] {row, frame.valueColumns().get(line.place())});
-      }
-      cells.add(places);
-    }
-    return cells;
-  }
-
-  private List<List<int[]>> cellsOfRows() {
-    List<List<int[]>> cells = new ArrayList<>();
-    for (Line line : rows.lines()) {
-      List<int[]> places = new ArrayList<>();
-      for (int column : frame.valueColumns()) {
-        places.add(new int[] {line.place(), column});
-      }
-      cells.add(places);
-    }
-    return cells;
-  }
-
-  private List<Measure> measures(
-      MeasureFinder finder, MeasureFinder.Found across, MeasureFinder.Found down, Words words) {
-    MeasureFinder.Found found = across.level() >= 0 ? across : down;
-    List<Line> lines = across.level() >= 0 ? columns.lines() : rows.lines();
-    List<List<int[]>> cells = across.level() >= 0 ? cellsOfColumns() : cellsOfRows();
-    List<Measure> measures = new ArrayList<>();
-    for (String name : found.names()) {
-      List<int[]> places = new ArrayList<>();
-      for (int i = 0; i < lines.size(); i++) {
-        if (lines.get(i).labels().get(found.level()).equals(name)) {
-          places.addAll(cells.get(i));
-        }
-      }
-      measures.add(finder.measure(name, places));
-    }
-    if (measures.isEmpty()) {
-      List<int[]> places = new ArrayList<>();
-      cellsOfColumns().forEach(places::addAll);
-      String corner = nameInCorner();
-      String name = corner.isEmpty() ? nameInTitle(words.title()) : corner;
-      Measure measure = finder.measure(name, places);
-      boolean matrix = isMatrix() && finder.isWithinOne(places);
-      measures.add(matrix ? measure.withKind(MeasureKind.CORRELATION) : measure);
-    }
-    return measures;
-  }
-
-  /// Whether the columns are headed by the rows' own names, or by their numbers.
-  private boolean isMatrix() {
-    List<String> names = rows.lines().stream().map(Line::label).toList();
-    int next = 1;
-    int named = 0;
-    for (Line column : columns.lines()) {
-      boolean counted = column.label().equals("" + next++);
-      named += counted || names.contains(column.label()) ? 1 : 0;
-    }
-    return named > 1 && named == columns.lines().size();
-  }
-
-  /// The one measure of a pivot that names it in the corner over the head of the stub.
-  private String nameInCorner() {
-    if (frame.headRows().size() < 2 || frame.stubColumns().isEmpty()) {
-      return "";
-    }
-    int column = frame.stubColumns().getFirst();
-    String corner = grid.text(frame.headRows().getFirst(), column);
-    boolean headBelow = !grid.text(frame.headRows().getLast(), column).isEmpty();
-    return headBelow && Vocabulary.measureKind(corner).isPresent() ? corner : "";
-  }
-
-  /// The one measure of a table whose title says "Passengers by route".
-  private static String nameInTitle(String title) {
-    int by = title.toLowerCase(Locale.ROOT).indexOf(" by ");
-    return by > 0 && by <= 40 ? title.substring(0, by).strip() : "";
   }
 
   private static boolean[] adds(List<Measure> measures) {
@@ -295,17 +186,30 @@ public final class Recogniser {
     return found.level() < 0 ? -1 : found.names().indexOf(line.labels().get(found.level()));
   }
 
-  private Map<Integer, Role> toldRows() {
+  private static Map<Integer, Role> told(Map<Integer, LineRole> said) {
     Map<Integer, Role> told = new HashMap<>();
+    said.forEach(
+        (line, role) -> {
+          switch (role) {
+            case BODY -> told.put(line, Role.MEMBER);
+            case SUBTOTAL -> told.put(line, Role.SUBTOTAL);
+            case GRAND_TOTAL -> told.put(line, Role.GRAND_TOTAL);
+            case GROUP, NOTE, LEFT_OUT -> {}
+          }
+        });
+    return told;
+  }
+
+  /// What was said of columns, by their place among those that hold figures.
+  private Map<Integer, LineRole> toldColumns() {
+    Map<Integer, LineRole> told = new HashMap<>();
     corrections
-        .rows()
+        .columns()
         .forEach(
-            (row, role) -> {
-              switch (role) {
-                case BODY -> told.put(row, Role.MEMBER);
-                case SUBTOTAL -> told.put(row, Role.SUBTOTAL);
-                case GRAND_TOTAL -> told.put(row, Role.GRAND_TOTAL);
-                case GROUP, NOTE, LEFT_OUT -> {}
+            (column, role) -> {
+              int place = frame.valueColumns().indexOf(column);
+              if (place >= 0) {
+                told.put(place, role);
               }
             });
     return told;
@@ -320,17 +224,6 @@ public final class Recogniser {
         grid.grid(), frame.valueColumns().get(from), frame.valueColumns().get(to));
   }
 
-  private void sayMeasures(MeasureFinder.Found found, String lines) {
-    if (found.level() >= 0) {
-      evidence.add(
-          new Evidence(
-              "level " + (found.level() + 1) + " of the " + lines,
-              "measures",
-              found.because(),
-              round(found.confidence())));
-    }
-  }
-
   private void sayTotals(AxisReader.Built down, AxisReader.Built across) {
     for (Map.Entry<Integer, List<String>> group : rows.groupRows().entrySet()) {
       boolean told = corrections.rows().containsKey(group.getKey());
@@ -341,15 +234,7 @@ public final class Recogniser {
               List.of(told ? "you said so" : "it has a label and no figures"),
               told ? 1 : 0.85));
     }
-    corrections
-        .rows()
-        .forEach(
-            (row, role) -> {
-              if (role == RowRole.BODY) {
-                evidence.add(
-                    new Evidence(Places.row(grid.grid(), row), "body", List.of("you said so"), 1));
-              }
-            });
+    sayMembers();
     down.totals()
         .forEach(
             (line, total) ->
@@ -366,13 +251,48 @@ public final class Recogniser {
                         total)));
   }
 
-  private static Evidence say(String place, String side, Total total) {
-    String part = total.role() == Role.GRAND_TOTAL ? "grandTotal" : "subtotal";
-    return new Evidence(place, part + side, total.because(), round(total.confidence()));
+  /// Says which lines a person said are members, and which are members that gather those who gave
+  /// no answer.
+  private void sayMembers() {
+    List<String> told = List.of("you said so");
+    corrections
+        .rows()
+        .forEach(
+            (row, role) -> {
+              if (role == LineRole.BODY) {
+                evidence.add(new Evidence(Places.row(grid.grid(), row), "body", told, 1));
+              }
+            });
+    corrections
+        .columns()
+        .forEach(
+            (column, role) -> {
+              if (role == LineRole.BODY || role == LineRole.LEFT_OUT) {
+                String place = Places.column(grid.grid(), column);
+                evidence.add(new Evidence(place, role.part(), told, 1));
+              }
+            });
+    for (Line line : rows.lines()) {
+      if (Vocabulary.saysNoAnswer(line.label())) {
+        sayNoAnswer(Places.row(grid.grid(), line.place()), line.label());
+      }
+    }
+    for (Line line : columns.lines()) {
+      if (Vocabulary.saysNoAnswer(line.label())) {
+        int column = frame.valueColumns().get(line.place());
+        sayNoAnswer(Places.column(grid.grid(), column), line.label());
+      }
+    }
   }
 
-  private static double round(double confidence) {
-    return Math.round(confidence * 100) / 100.0;
+  private void sayNoAnswer(String place, String label) {
+    List<String> because = List.of("the words “" + label + "”");
+    evidence.add(new Evidence(place, "noAnswer", because, 0.9));
+  }
+
+  private static Evidence say(String place, String side, Total total) {
+    String part = total.role() == Role.GRAND_TOTAL ? "grandTotal" : "subtotal";
+    return new Evidence(place, part + side, total.because(), Evidence.rounded(total.confidence()));
   }
 
   private List<SourceRow> sourceRows(Table table) {
@@ -382,13 +302,13 @@ public final class Recogniser {
             (row, labels) ->
                 all.add(
                     new SourceRow(
-                        row, RowRole.GROUP, labels.size(), filled(labels), OptionalInt.empty())));
+                        row, LineRole.GROUP, labels.size(), filled(labels), OptionalInt.empty())));
     for (Leaf leaf : table.down().leaves()) {
-      RowRole role =
+      LineRole role =
           switch (leaf.role()) {
-            case MEMBER -> RowRole.BODY;
-            case SUBTOTAL -> RowRole.SUBTOTAL;
-            case GRAND_TOTAL -> RowRole.GRAND_TOTAL;
+            case MEMBER -> LineRole.BODY;
+            case SUBTOTAL -> LineRole.SUBTOTAL;
+            case GRAND_TOTAL -> LineRole.GRAND_TOTAL;
           };
       int row = rows.lines().get(leaf.index()).place();
       all.add(new SourceRow(row, role, leaf.level(), headings(leaf), OptionalInt.of(leaf.index())));

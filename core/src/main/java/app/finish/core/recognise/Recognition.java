@@ -17,18 +17,21 @@ import java.util.Optional;
 /// @param valueColumns the columns of the grid that hold the body's figures
 /// @param headRows how many rows of heads there are
 /// @param stubColumns how many columns of stub there are
+/// @param anchors what the rows and columns of the grid are called
 /// @param evidence every decision with its reasons, in reading order
 /// @param findings what does not hold
-/// @param unplaced rows of which a person said something and which the source does not have
+/// @param unplaced rows, columns and measures of which a person said something and which the source
+///     does not have
 public record Recognition(
     Table table,
     List<SourceRow> rows,
     List<Integer> valueColumns,
     int headRows,
     int stubColumns,
+    Anchors anchors,
     List<Evidence> evidence,
     List<Finding> findings,
-    List<RowAnchor> unplaced) {
+    List<Anchor> unplaced) {
   /// Copies the lists.
   public Recognition {
     rows = List.copyOf(rows);

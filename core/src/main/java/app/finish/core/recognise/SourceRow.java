@@ -12,4 +12,4 @@ import java.util.OptionalInt;
 ///     deeper levels are left off
 /// @param leaf its place down the body, or empty if it has no figures
 public record SourceRow(
-    int row, RowRole role, int level, List<String> headings, OptionalInt leaf) {}
+    int row, LineRole role, int level, List<String> headings, OptionalInt leaf) {}

@@ -60,6 +60,13 @@ public enum MeasureKind {
     return additivity;
   }
 
+  /// The kind that a word names, as [#word] writes it.
+  ///
+  /// @throws IllegalArgumentException if there is none
+  public static MeasureKind of(String word) {
+    return valueOf(word.toUpperCase(Locale.ROOT));
+  }
+
   /// The kind as files and styles write it.
   public String word() {
     return name().toLowerCase(Locale.ROOT);

@@ -3,9 +3,9 @@ package app.finish.core.document;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
+import app.finish.core.recognise.Anchor;
 import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.RowAnchor;
-import app.finish.core.recognise.RowRole;
+import app.finish.core.recognise.LineRole;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Note;
 import app.finish.core.table.Words;
@@ -74,7 +74,7 @@ public class HistoryTest {
               place,
               finish.withCorrections(
                   corrections.withRow(
-                      new RowAnchor(List.of("Winter"), random.nextInt(9)), RowRole.BODY)));
+                      new Anchor(List.of("Winter"), random.nextInt(9)), LineRole.BODY)));
       default -> document.withFinish(place, finish.withCorrections(corrections.withStubColumns(1)));
     };
   }

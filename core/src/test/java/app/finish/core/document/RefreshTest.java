@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
 import app.finish.core.grid.Grid;
+import app.finish.core.recognise.Anchor;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Extent;
+import app.finish.core.recognise.LineRole;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.RowRole;
 import app.finish.core.style.PartName;
 import java.util.List;
 import org.testng.annotations.Test;
@@ -85,7 +87,10 @@ public class RefreshTest {
 
   @Test
   public void whatWasSaidOfARowComesBackWithIt() {
-    Corrections said = Corrections.NONE.withRow(Recogniser.anchors(BOATS).get(4), RowRole.LEFT_OUT);
+    Corrections said =
+        Corrections.NONE.withRow(
+            Recogniser.recognise(BOATS, Corrections.NONE).anchors().rows().get(4),
+            LineRole.LEFT_OUT);
     Document document =
         Document.EMPTY.withAdded(
             new Source("old", BOATS), Finish.in("Plain").withCorrections(said));
@@ -111,5 +116,62 @@ public class RefreshTest {
           .containsExactly(
               new Refresh.Change(1, List.of(), List.of(), List.of(), List.of(), List.of()));
     }
+  }
+
+  private static final String[] SHEET = {
+    "Boats by pier",
+    "Pier | 2025 | 2026",
+    "North | 12 | 14",
+    "South | 7 | 9",
+    "Crews | Shore | Sea",
+    "Mate | 3 | 8",
+    "Deckhand | 1 | 20"
+  };
+
+  @Test
+  public void aCutIsMadeAgainInNewNumbers() {
+    Grid grid = Grid.ofText(SHEET);
+    Anchor crews = Extent.rowOf(grid, 4);
+    Document document = Document.EMPTY;
+    for (boolean below : List.of(false, true)) {
+      Grid half = below ? Extent.below(grid, 4) : Extent.above(grid, 4);
+      Corrections said = Corrections.NONE.withExtent(Extent.WHOLE.withCut(crews, below));
+      document =
+          document.withAdded(new Source("old", half), Finish.in("Plain").withCorrections(said));
+    }
+    String[] fresh = SHEET.clone();
+    fresh[2] = "East | 100 | 101";
+    fresh[6] = "Deckhand | 2 | 30";
+    Refresh.Refreshed refreshed = Refresh.with(document, List.of(fresh(fresh)));
+    assertThat(refreshed.untouched()).isEmpty();
+    assertThat(refreshed.document().tables())
+        .map(table -> table.source().grid())
+        .containsExactly(Extent.above(Grid.ofText(fresh), 4), Extent.below(Grid.ofText(fresh), 4));
+    assertThat(refreshed.changes().getFirst().rowsCome()).containsExactly("East");
+    assertThat(refreshed.document().tables().get(1).source().grid().top()).isEqualTo(4);
+    String[] without = SHEET.clone();
+    without[4] = "Staff | Shore | Sea";
+    assertThat(Refresh.with(document, List.of(fresh(without))).untouched()).containsExactly(1, 2);
+  }
+
+  @Test
+  public void tablesThatWereJoinedAreJoinedAgain() {
+    Grid sheet =
+        Grid.ofText(
+            "Pier | 2025 | 2026", "North | 12 | 14", "", "Island | 2025 | 2026", "Hale | 3 | 4");
+    List<Grid> found = Recogniser.split(sheet);
+    assertThat(found).hasSize(2);
+    Grid joined = found.get(0).joinedWith(found.get(1));
+    assertThat(joined).isEqualTo(sheet);
+    Extent extent = Extent.WHOLE.joinedWith(Extent.WHOLE, found.get(1)).orElseThrow();
+    Document document =
+        Document.EMPTY.withAdded(
+            new Source("old", joined),
+            Finish.in("Plain").withCorrections(Corrections.NONE.withExtent(extent)));
+    Grid later = sheet.with(1, 1, sheet.at(1, 2));
+    List<Source> sources =
+        Recogniser.split(later).stream().map(grid -> new Source("new", grid)).toList();
+    Refresh.Refreshed refreshed = Refresh.with(document, sources);
+    assertThat(refreshed.document().tables().getFirst().source().grid()).isEqualTo(later);
   }
 }

@@ -10,6 +10,7 @@ import app.finish.core.grid.SourceFormat;
 import app.finish.core.layout.Compositor;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
+import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -57,6 +58,9 @@ public class AnyGridTest {
     "1e308"
   };
 
+  private static final List<LineRole> COLUMN_ROLES =
+      List.of(LineRole.BODY, LineRole.SUBTOTAL, LineRole.GRAND_TOTAL, LineRole.LEFT_OUT);
+
   private final Fonts fonts = new Fonts();
 
   @DataProvider
@@ -101,10 +105,24 @@ public class AnyGridTest {
       if (random.nextInt(3) == 0) {
         corrections = corrections.withStubColumns(random.nextInt(4));
       }
-      List<RowAnchor> anchors = Recogniser.anchors(grid);
+      Recognition plain = Recogniser.recognise(grid, Corrections.NONE);
+      List<Anchor> rows = plain.anchors().rows();
+      List<Anchor> columns = plain.anchors().columns();
       for (int i = random.nextInt(3); i > 0; i--) {
-        RowRole role = RowRole.values()[random.nextInt(RowRole.values().length)];
-        corrections = corrections.withRow(anchors.get(random.nextInt(anchors.size())), role);
+        LineRole role = LineRole.values()[random.nextInt(LineRole.values().length)];
+        corrections = corrections.withRow(rows.get(random.nextInt(rows.size())), role);
+      }
+      for (int i = random.nextInt(2); i > 0; i--) {
+        LineRole role = COLUMN_ROLES.get(random.nextInt(COLUMN_ROLES.size()));
+        corrections = corrections.withColumn(columns.get(random.nextInt(columns.size())), role);
+      }
+      if (random.nextInt(4) == 0) {
+        String name = plain.table().measures().getFirst().name();
+        MeasureKind kind = MeasureKind.values()[random.nextInt(MeasureKind.values().length)];
+        corrections = corrections.withMeasure(name, kind);
+      }
+      if (random.nextInt(4) == 0) {
+        corrections = corrections.withBlanks(BlankMeaning.values()[random.nextInt(3)]);
       }
       Recognition read = Recogniser.recognise(grid, corrections);
       for (String style : List.of("Base", "House")) {

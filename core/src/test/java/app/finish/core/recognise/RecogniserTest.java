@@ -402,6 +402,10 @@ public class RecogniserTest {
     return columns;
   }
 
+  private static Anchor row(Grid grid, int row) {
+    return Recogniser.recognise(grid, Corrections.NONE).anchors().rows().get(row);
+  }
+
   private static final String[] FULL = {
     "Table 3: Fares and cost recovery by route",
     "(in thousands of euros)",
@@ -644,8 +648,7 @@ public class RecogniserTest {
     Corrections none = Corrections.NONE;
     assertThat(rows(Recogniser.recognise(grid, none))).doesNotContain("grand total: Whole year");
     Recognition total =
-        Recogniser.recognise(
-            grid, none.withRow(Recogniser.anchors(grid).get(3), RowRole.GRAND_TOTAL));
+        Recogniser.recognise(grid, none.withRow(row(grid, 3), LineRole.GRAND_TOTAL));
     assertThat(rows(total)).contains("grand total: Whole year");
     assertThat(total.evidence())
         .anySatisfy(
@@ -654,13 +657,9 @@ public class RecogniserTest {
               assertThat(one.because()).contains("you said so");
               assertThat(one.confidence()).isEqualTo(1);
             });
-    assertThat(
-            rows(
-                Recogniser.recognise(
-                    grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.LEFT_OUT))))
+    assertThat(rows(Recogniser.recognise(grid, none.withRow(row(grid, 4), LineRole.LEFT_OUT))))
         .hasSize(3);
-    Recognition noted =
-        Recogniser.recognise(grid, none.withRow(Recogniser.anchors(grid).get(4), RowRole.NOTE));
+    Recognition noted = Recogniser.recognise(grid, none.withRow(row(grid, 4), LineRole.NOTE));
     assertThat(noted.table().words().notes()).map(Object::toString).containsExactly("Ferry day");
     Recognition stub = Recogniser.recognise(grid, none.withHeadRows(2));
     assertThat(stub.table().down().leaves()).hasSize(3);
@@ -670,8 +669,7 @@ public class RecogniserTest {
   public void aCorrectionCanSayThatARowIsNoTotal() {
     Grid grid = Grid.ofText("Season | Passengers", "Winter | 120", "Summer | 230", "Total | 350");
     Recognition read =
-        Recogniser.recognise(
-            grid, Corrections.NONE.withRow(Recogniser.anchors(grid).get(3), RowRole.BODY));
+        Recogniser.recognise(grid, Corrections.NONE.withRow(row(grid, 3), LineRole.BODY));
     assertThat(rows(read)).containsExactly("body: Winter", "body: Summer", "body: Total");
   }
 
@@ -686,8 +684,8 @@ public class RecogniserTest {
             " | Ferry day | 5");
     Corrections corrections =
         Corrections.NONE
-            .withRow(Recogniser.anchors(before).get(4), RowRole.LEFT_OUT)
-            .withRow(Recogniser.anchors(before).get(2), RowRole.SUBTOTAL);
+            .withRow(row(before, 4), LineRole.LEFT_OUT)
+            .withRow(row(before, 2), LineRole.SUBTOTAL);
     Grid after =
         Grid.ofText(
             "Route | Season | Boats",

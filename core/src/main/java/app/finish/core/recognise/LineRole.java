@@ -2,9 +2,9 @@ package app.finish.core.recognise;
 
 import java.util.Locale;
 
-/// What a row of the source is.
-public enum RowRole {
-  /// A row of figures.
+/// What a row or a column of the source is. A column is no group and no note.
+public enum LineRole {
+  /// A line of figures.
   BODY,
   /// The total of a group.
   SUBTOTAL,
@@ -32,7 +32,7 @@ public enum RowRole {
   /// The role that a word names, as [#toString] writes it.
   ///
   /// @throws IllegalArgumentException if there is none
-  public static RowRole of(String word) {
+  public static LineRole of(String word) {
     return valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
   }
 

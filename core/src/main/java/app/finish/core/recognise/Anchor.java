@@ -2,18 +2,18 @@ package app.finish.core.recognise;
 
 import java.util.List;
 
-/// A row of a source by its meaning, so that what was said of it holds in new numbers where the row
-/// stands elsewhere.
+/// A row or column of a source by its meaning, so that what was said of it holds in new numbers
+/// where it stands elsewhere.
 ///
 /// ```java
-/// RowAnchor anchor = Recogniser.anchors(grid).get(6); // [Hale–Orrin, Summer]
+/// Anchor anchor = recognition.anchors().rows().get(6); // [Hale–Orrin, Summer]
 /// ```
 ///
 /// @param path its headings from the outermost, or what it says if it has none
-/// @param occurrence how many rows above it have the same path
-public record RowAnchor(List<String> path, int occurrence) {
+/// @param occurrence how many rows above it, or columns before it, have the same path
+public record Anchor(List<String> path, int occurrence) {
   /// Copies the path.
-  public RowAnchor {
+  public Anchor {
     path = List.copyOf(path);
   }
 

@@ -1,0 +1,68 @@
+package app.finish.core.recognise;
+
+import app.finish.core.grid.Grid;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/// What every row and column of a grid is called, whatever was corrected.
+///
+/// ```java
+/// Anchors anchors = Recogniser.recognise(grid, Corrections.NONE).anchors();
+/// Corrections.NONE.withRow(anchors.rows().get(6), LineRole.SUBTOTAL);
+/// ```
+///
+/// @param rows for each row of the grid its anchor
+/// @param columns for each column of the grid its anchor
+public record Anchors(List<Anchor> rows, List<Anchor> columns) {
+  /// Copies the lists.
+  public Anchors {
+    rows = List.copyOf(rows);
+    columns = List.copyOf(columns);
+  }
+
+  /// The anchors that follow from a recognition without corrections.
+  ///
+  /// @param valueColumns the columns of the grid that hold the table's figures
+  static Anchors of(
+      Grid grid, List<SourceRow> sourceRows, Table table, List<Integer> valueColumns) {
+    Map<Integer, List<String>> rowPaths = new HashMap<>();
+    sourceRows.forEach(row -> rowPaths.put(row.row(), row.headings()));
+    Map<Integer, List<String>> columnPaths = new HashMap<>();
+    for (Leaf leaf : table.across().leaves()) {
+      columnPaths.put(valueColumns.get(leaf.index()), Recogniser.headings(leaf));
+    }
+    List<List<String>> rows = new ArrayList<>();
+    for (int row = 0; row < grid.rows(); row++) {
+      rows.add(rowPaths.getOrDefault(row, firstText(grid, row)));
+    }
+    List<List<String>> columns = new ArrayList<>();
+    for (int column = 0; column < grid.columns(); column++) {
+      columns.add(columnPaths.getOrDefault(column, List.of()));
+    }
+    return new Anchors(counted(rows), counted(columns));
+  }
+
+  /// What the first cell of a row that is not blank says.
+  static List<String> firstText(Grid grid, int row) {
+    for (int column = 0; column < grid.columns(); column++) {
+      String text = grid.at(row, column).text().strip();
+      if (!text.isEmpty()) {
+        return List.of(text);
+      }
+    }
+    return List.of();
+  }
+
+  private static List<Anchor> counted(List<List<String>> paths) {
+    Map<List<String>, Integer> seen = new HashMap<>();
+    List<Anchor> anchors = new ArrayList<>();
+    for (List<String> path : paths) {
+      anchors.add(new Anchor(path, seen.merge(path, 1, Integer::sum) - 1));
+    }
+    return anchors;
+  }
+}
