@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// Reads CSV and TSV (RFC 4180 and its relatives). The encoding is found out (a byte order mark,
-/// else UTF-8 if the bytes are that, else Windows-1252), and so is the delimiter (the one of comma,
+/// else UTF-8, and Windows-1252 for bytes that can't be that), and so is the delimiter (the one of comma,
 /// semicolon, tab and bar that parts the lines most evenly).
 public final class CsvReader implements TableReader {
   private static final char[] DELIMITERS = {'\t', ';', ',', '|'};
@@ -19,9 +19,9 @@ public final class CsvReader implements TableReader {
   private static final int MOST_FIELDS = 1_000_000;
 
   @Override
-  public List<Grid> read(Path file) throws IOException {
+  public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = Sources.name(file);
-    return List.of(read(TextFile.read(file), name));
+    return Sheets.of(List.of(read(TextFile.read(file, request), name)));
   }
 
   /// The grid that a text holds.
@@ -40,6 +40,7 @@ public final class CsvReader implements TableReader {
             .allowExtraFields(true)
             .build(CsvRecordHandler.of(handler -> handler.maxFields(MOST_FIELDS)), text)) {
       for (CsvRecord record : records) {
+        Watched.check();
         if (record.getFieldCount() > Limits.COLUMNS) {
           throw Limits.tooWide(name, rows.size() + 1L);
         }

@@ -5,7 +5,7 @@ import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
+import java.io.InterruptedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,9 +26,9 @@ public final class DocxReader implements TableReader {
   private static final int LONGEST_TITLE = 200;
 
   @Override
-  public List<Grid> read(Path file) throws IOException {
+  public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = Sources.name(file);
-    try (InputStream stream = Files.newInputStream(file);
+    try (InputStream stream = TextFile.open(file, request);
         XWPFDocument document = new XWPFDocument(stream)) {
       List<Grid> grids = new ArrayList<>();
       List<IBodyElement> elements = document.getBodyElements();
@@ -42,8 +42,8 @@ public final class DocxReader implements TableReader {
             name
                 + " has no table in it. Pick a document with one, or copy its cells and paste them.");
       }
-      return grids;
-    } catch (Problem e) {
+      return Sheets.of(grids);
+    } catch (Problem | InterruptedIOException e) {
       throw e;
     } catch (IOException | RuntimeException e) {
       throw XlsxReader.problem(name, "a DOCX document", e);
@@ -88,7 +88,7 @@ public final class DocxReader implements TableReader {
   private static Grid table(XWPFTable table, List<String> above, List<String> below, String name)
       throws IOException {
     SheetBuilder sheet = new SheetBuilder(name);
-    above.forEach(sheet::addLine);
+    sheet.addLines(above);
     List<XWPFTableRow> rows = table.getRows();
     for (int row = 0; row < rows.size(); row++) {
       sheet.beginRow();
@@ -101,7 +101,7 @@ public final class DocxReader implements TableReader {
         column += wide;
       }
     }
-    below.forEach(sheet::addLine);
+    sheet.addLines(below);
     return sheet.grid("");
   }
 

@@ -26,8 +26,8 @@ public final class FixedWidthReader implements TableReader {
   private record Column(int start, int end) {}
 
   @Override
-  public List<Grid> read(Path file) throws IOException {
-    return read(TextFile.read(file), Sources.name(file));
+  public Sheets read(Path file, ReadRequest request) throws IOException {
+    return Sheets.of(read(TextFile.read(file, request), Sources.name(file)));
   }
 
   /// Whether a text is set in columns with spaces: most of its lines that are no rules hold several

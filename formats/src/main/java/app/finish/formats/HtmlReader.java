@@ -5,7 +5,6 @@ import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,9 +22,9 @@ public final class HtmlReader implements TableReader {
       Pattern.compile("(?:padding-left|text-indent|margin-left)\\s*:\\s*([0-9.]+)\\s*(px|pt|em)?");
 
   @Override
-  public List<Grid> read(Path file) throws IOException {
-    try (InputStream stream = Files.newInputStream(file)) {
-      return tables(Jsoup.parse(stream, null, ""), Sources.name(file));
+  public Sheets read(Path file, ReadRequest request) throws IOException {
+    try (InputStream stream = TextFile.open(file, request)) {
+      return Sheets.of(tables(Jsoup.parse(stream, null, ""), Sources.name(file)));
     }
   }
 
@@ -58,7 +57,7 @@ public final class HtmlReader implements TableReader {
     for (Element row : table.select("tr")) {
       List<String> blocks = blocksOfOnlyCell(row);
       if (blocks.size() > 1) {
-        blocks.forEach(sheet::addLine);
+        sheet.addLines(blocks);
         continue;
       }
       sheet.beginRow();

@@ -3,9 +3,11 @@ package app.finish.formats;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,16 +17,17 @@ import java.util.Map;
 /// collections that hold them. The last dimension with several members goes across, the others
 /// down; one with a single member is held.
 public final class JsonStatReader implements TableReader {
-  private static final ObjectMapper JSON = new ObjectMapper();
+  private static final ObjectMapper JSON =
+      new ObjectMapper().enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS);
 
   private record Dimension(String label, List<String> members) {}
 
   @Override
-  public List<Grid> read(Path file) throws IOException {
+  public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = Sources.name(file);
     JsonNode root;
     try {
-      root = JSON.readTree(TextFile.read(file));
+      root = JSON.readTree(TextFile.read(file, request));
     } catch (JsonProcessingException e) {
       throw new Problem(
           name
@@ -39,7 +42,7 @@ public final class JsonStatReader implements TableReader {
       throw new Problem(
           name + " holds no JSON-stat dataset. Pick a file of class dataset, version 2.0.");
     }
-    return grids;
+    return Sheets.of(grids);
   }
 
   private static void collect(JsonNode node, String name, List<Grid> grids) throws IOException {
@@ -178,12 +181,15 @@ public final class JsonStatReader implements TableReader {
   private static GridCell figure(JsonNode values, int offset) {
     JsonNode value = values.isArray() ? values.path(offset) : values.path("" + offset);
     if (value.isNumber() && Double.isFinite(value.asDouble())) {
-      return GridCell.of(value.asDouble(), value.asText());
+      boolean plain = Math.abs(value.decimalValue().scale()) < 40;
+      String written = plain ? value.decimalValue().toPlainString() : value.asText();
+      boolean exact = new BigDecimal(value.asDouble() + "").compareTo(value.decimalValue()) == 0;
+      return exact ? GridCell.of(value.asDouble(), written) : GridCell.of(written);
     }
     return value.isTextual() ? GridCell.of(value.asText()) : GridCell.BLANK;
   }
 
-  private static void addNotes(SheetBuilder sheet, JsonNode node) {
+  private static void addNotes(SheetBuilder sheet, JsonNode node) throws IOException {
     for (JsonNode note : node.path("note")) {
       sheet.addLine("Note. " + note.asText());
     }

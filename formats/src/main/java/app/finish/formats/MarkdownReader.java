@@ -16,8 +16,8 @@ public final class MarkdownReader implements TableReader {
       Pattern.compile("\\s*\\|?\\s*:?-+:?\\s*(\\|\\s*:?-+:?\\s*)*\\|?\\s*");
 
   @Override
-  public List<Grid> read(Path file) throws IOException {
-    return read(TextFile.read(file), Sources.name(file));
+  public Sheets read(Path file, ReadRequest request) throws IOException {
+    return Sheets.of(read(TextFile.read(file, request), Sources.name(file)));
   }
 
   /// Whether a text holds a pipe table.

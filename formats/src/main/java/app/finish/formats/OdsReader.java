@@ -26,7 +26,7 @@ import org.jsoup.nodes.TextNode;
 import org.jsoup.parser.Parser;
 
 /// Reads ODS (OASIS OpenDocument, spreadsheets): spans, bold, italic, indents, typed numbers with
-/// the form that they are shown in. Hidden rows and sheets are left out. docs/decisions.md says why
+/// the form that they are shown in. Hidden rows and sheets are left out unless asked for. docs/decisions.md says why
 /// the content is read as plain XML.
 public final class OdsReader implements TableReader {
   private static final long LARGEST_CONTENT = 100L << 20;
@@ -34,24 +34,31 @@ public final class OdsReader implements TableReader {
 
   private final Map<String, SourceFormat> formats = new HashMap<>();
   private final Set<String> raised = new HashSet<>();
+  private boolean withHidden;
+  private int hiddenRows;
 
   @Override
-  public List<Grid> read(Path file) throws IOException {
+  public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = Sources.name(file);
-    Document content = content(file, name);
+    Document content = content(file, name, request);
     readFormats(content);
+    withHidden = request.hidden();
     List<Grid> grids = new ArrayList<>();
+    int hiddenSheets = 0;
     for (Element table : content.getElementsByTag("table:table")) {
-      if (!isHidden(table)) {
+      boolean hidden = isHidden(table);
+      hiddenSheets += hidden ? 1 : 0;
+      if (!hidden || withHidden) {
         SheetBuilder sheet = new SheetBuilder(name);
         addRows(sheet, table);
         grids.add(sheet.grid(table.attr("table:name")));
       }
     }
-    return grids;
+    return new Sheets(grids, hiddenSheets, hiddenRows);
   }
 
-  private static Document content(Path file, String name) throws IOException {
+  private static Document content(Path file, String name, ReadRequest request)
+      throws IOException {
     try (ZipFile zip = new ZipFile(file.toFile())) {
       ZipEntry content = zip.getEntry("content.xml");
       if (content == null) {
@@ -59,7 +66,8 @@ public final class OdsReader implements TableReader {
             name
                 + " is not an ODS workbook, whatever its name says. Save the table as ODS, XLSX or CSV.");
       }
-      try (InputStream stream = zip.getInputStream(content)) {
+      try (InputStream stream =
+          new Watched(zip.getInputStream(content), content.getSize(), request.progress())) {
         byte[] bytes = stream.readNBytes((int) LARGEST_CONTENT + 1);
         if (bytes.length > LARGEST_CONTENT) {
           throw new Problem(
@@ -132,8 +140,10 @@ public final class OdsReader implements TableReader {
         case "table:table-header-rows", "table:table-row-group", "table:table-rows" ->
             addRows(sheet, element);
         case "table:table-row" -> {
-          if (element.attr("table:visibility").isEmpty()
-              || element.attr("table:visibility").equals("visible")) {
+          String visibility = element.attr("table:visibility");
+          boolean hidden = !visibility.isEmpty() && !visibility.equals("visible");
+          hiddenRows += hidden ? number(element, "table:number-rows-repeated") : 0;
+          if (!hidden || withHidden) {
             addRow(sheet, element);
           }
         }

@@ -2,6 +2,7 @@ package app.finish.formats;
 
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
+import java.io.InterruptedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -31,7 +32,8 @@ final class SheetBuilder {
   }
 
   /// Begins the next row.
-  void beginRow() {
+  void beginRow() throws InterruptedIOException {
+    Watched.check();
     rows.add(new ArrayList<>());
     while (taken.size() < rows.size()) {
       taken.add(new HashSet<>());
@@ -40,9 +42,16 @@ final class SheetBuilder {
   }
 
   /// A row with one text, such as a title.
-  void addLine(String text) {
+  void addLine(String text) throws InterruptedIOException {
     beginRow();
     rows.getLast().add(RaisedText.cell(text));
+  }
+
+  /// A row for each text.
+  void addLines(List<String> texts) throws InterruptedIOException {
+    for (String text : texts) {
+      addLine(text);
+    }
   }
 
   /// Adds a cell to the row.

@@ -29,6 +29,7 @@ final class SheetHandler extends DefaultHandler {
   private final String fileName;
   private final RaisedStrings strings;
   private final Optional<StylesTable> styles;
+  private final boolean withHidden;
   private final DataFormatter formatter = new DataFormatter(Locale.ROOT);
   private final Map<Integer, Style> known = new HashMap<>();
   private final List<List<GridCell>> rows = new ArrayList<>();
@@ -39,6 +40,7 @@ final class SheetHandler extends DefaultHandler {
   private int rowPlace = -1;
   private int column = -1;
   private long cells;
+  private int hiddenRows;
   private String type = "n";
   private int style;
   private String value = "";
@@ -46,7 +48,12 @@ final class SheetHandler extends DefaultHandler {
   private boolean collecting;
   private boolean raised;
 
-  SheetHandler(String fileName, RaisedStrings strings, Optional<StylesTable> styles) {
+  SheetHandler(
+      String fileName,
+      RaisedStrings strings,
+      Optional<StylesTable> styles,
+      boolean withHidden) {
+    this.withHidden = withHidden;
     this.fileName = fileName;
     this.strings = strings;
     this.styles = styles;
@@ -86,7 +93,10 @@ final class SheetHandler extends DefaultHandler {
     column = -1;
     String hides = attributes.getValue("hidden");
     if ("1".equals(hides) || "true".equals(hides)) {
-      hidden.add(rowPlace);
+      hiddenRows++;
+      if (!withHidden) {
+        hidden.add(rowPlace);
+      }
     }
   }
 
@@ -200,6 +210,11 @@ final class SheetHandler extends DefaultHandler {
               pattern,
               DateUtil.isADateFormat(number, pattern));
         });
+  }
+
+  /// How many rows of the sheet are hidden.
+  int hiddenRows() {
+    return hiddenRows;
   }
 
   /// The grid of the sheet: spans put on their cells, hidden rows left out.

@@ -25,19 +25,36 @@ public final class Sources {
   /// @throws Problem if the file can't be read or holds no table, in words for the person
   /// @throws IOException if the disk fails
   public static List<Source> read(Path file) throws IOException {
+    List<Source> sources = tables(file, ReadRequest.PLAIN).tables();
+    if (sources.isEmpty()) {
+      throw new Problem(
+          name(file) + " has only hidden sheets and rows. Show them in the file and bring it in again.");
+    }
+    return sources;
+  }
+
+  /// The tables in a file, each as a source of its own, in order, and what of the file is hidden.
+  ///
+  /// @throws Problem if the file can't be read or holds no table, in words for the person
+  /// @throws java.io.InterruptedIOException if the reading thread is interrupted
+  /// @throws IOException if the disk fails
+  public static FileTables tables(Path file, ReadRequest request) throws IOException {
     String name = name(file);
     check(file, name);
+    Sheets sheets = reader(file, name).read(file, request);
     List<Source> sources = new ArrayList<>();
-    for (Grid sheet : reader(file, name).read(file)) {
+    for (Grid sheet : sheets.grids()) {
+      Watched.check();
       for (Grid grid : Recogniser.split(sheet)) {
         sources.add(new Source(name, grid));
       }
     }
-    if (sources.isEmpty()) {
+    boolean allHidden = sources.isEmpty() && sheets.hiddenSheets() + sheets.hiddenRows() > 0;
+    if (sources.isEmpty() && !allHidden) {
       throw new Problem(
           name + " has no cells with anything in them. Pick a file that holds a table.");
     }
-    return sources;
+    return new FileTables(sources, sheets.hiddenSheets(), sheets.hiddenRows());
   }
 
   /// The tables in a text that was pasted: cells parted by tabs, else by what a CSV file would use.

@@ -1,24 +1,36 @@
 package app.finish.formats;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
+import java.nio.CharBuffer;
 import java.nio.charset.Charset;
+import java.nio.charset.CharsetDecoder;
+import java.nio.charset.CoderResult;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/// Reads text whose encoding is not told: by its byte order mark, else UTF-8 if the bytes are that,
-/// else Windows-1252.
+/// Reads text whose encoding is not told: by its byte order mark, else UTF-8, with each byte that
+/// can't be that taken as Windows-1252.
 final class TextFile {
+  private static final Charset WINDOWS = Charset.forName("windows-1252");
+
   private TextFile() {}
 
   /// The text of a file.
   ///
   /// @throws Problem if it is no text
-  static String read(Path file) throws IOException {
-    return decode(Files.readAllBytes(file), Sources.name(file));
+  static String read(Path file, ReadRequest request) throws IOException {
+    try (InputStream stream = open(file, request)) {
+      return decode(stream.readAllBytes(), Sources.name(file));
+    }
+  }
+
+  /// The bytes of a file, telling how many were read.
+  static InputStream open(Path file, ReadRequest request) throws IOException {
+    return new Watched(Files.newInputStream(file), Files.size(file), request.progress());
   }
 
   private static String decode(byte[] bytes, String name) throws Problem {
@@ -32,15 +44,28 @@ final class TextFile {
       return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16BE);
     }
     checkIsText(bytes, name);
-    try {
-      return StandardCharsets.UTF_8
-          .newDecoder()
-          .onMalformedInput(CodingErrorAction.REPORT)
-          .onUnmappableCharacter(CodingErrorAction.REPORT)
-          .decode(ByteBuffer.wrap(bytes))
-          .toString();
-    } catch (CharacterCodingException e) {
-      return new String(bytes, Charset.forName("windows-1252"));
+    return decodeMixed(bytes);
+  }
+
+  /// Decodes UTF-8, and takes each byte that can't be that as Windows-1252: files are glued together
+  /// from both.
+  private static String decodeMixed(byte[] bytes) {
+    CharsetDecoder decoder =
+        StandardCharsets.UTF_8
+            .newDecoder()
+            .onMalformedInput(CodingErrorAction.REPORT)
+            .onUnmappableCharacter(CodingErrorAction.REPORT);
+    ByteBuffer in = ByteBuffer.wrap(bytes);
+    CharBuffer out = CharBuffer.allocate(bytes.length);
+    while (true) {
+      CoderResult result = decoder.decode(in, out, true);
+      if (!result.isError()) {
+        return out.flip().toString();
+      }
+      for (int i = 0; i < result.length(); i++) {
+        out.put(new String(new byte[] {in.get()}, WINDOWS));
+      }
+      decoder.reset();
     }
   }
 

@@ -9,8 +9,8 @@ import java.util.List;
 /// set with spaces.
 public final class TextReader implements TableReader {
   @Override
-  public List<Grid> read(Path file) throws IOException {
-    return read(TextFile.read(file), Sources.name(file));
+  public Sheets read(Path file, ReadRequest request) throws IOException {
+    return Sheets.of(read(TextFile.read(file, request), Sources.name(file)));
   }
 
   /// The sheets that a text makes.

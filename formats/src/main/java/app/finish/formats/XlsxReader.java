@@ -3,6 +3,7 @@ package app.finish.formats;
 import app.finish.core.grid.Grid;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InterruptedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -21,13 +22,16 @@ import org.xml.sax.SAXException;
 import org.xml.sax.XMLReader;
 
 /// Reads XLSX workbooks (ECMA-376, spreadsheets) as a stream: spans, bold, italic, indents and
-/// number formats. Hidden sheets and hidden rows are left out.
+/// number formats. Hidden sheets and hidden rows are left out unless asked
+/// for.
 public final class XlsxReader implements TableReader {
   @Override
-  public List<Grid> read(Path file) throws IOException {
+  public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = Sources.name(file);
     checkKind(file, name);
     List<Grid> sheets = new ArrayList<>();
+    int hiddenSheets = 0;
+    int hiddenRows = 0;
     try (OPCPackage opened = OPCPackage.open(file.toFile(), PackageAccess.READ)) {
       XSSFReader reader = new XSSFReader(opened);
       RaisedStrings strings = new RaisedStrings(opened);
@@ -37,8 +41,15 @@ public final class XlsxReader implements TableReader {
       while (parts.hasNext()) {
         try (InputStream part = parts.next()) {
           String sheetName = parts.getSheetName();
-          if (!hidden.contains(sheetName)) {
-            sheets.add(readSheet(part, sheetName, name, strings, styles));
+          boolean isHidden = hidden.contains(sheetName);
+          hiddenSheets += isHidden ? 1 : 0;
+          if (!isHidden || request.hidden()) {
+            SheetHandler handler =
+                new SheetHandler(name, strings, Optional.ofNullable(styles), request.hidden());
+            long size = Math.max(0, parts.getSheetPart().getSize());
+            read(new Watched(part, size, request.progress()), handler);
+            sheets.add(handler.grid(sheetName));
+            hiddenRows += isHidden ? 0 : handler.hiddenRows();
           }
         }
       }
@@ -47,22 +58,16 @@ public final class XlsxReader implements TableReader {
     } catch (RuntimeException e) {
       // POI answers damaged files with all sorts of these.
       throw problem(name, e);
-    } catch (Problem e) {
+    } catch (Problem | InterruptedIOException e) {
       throw e;
     } catch (IOException e) {
       throw problem(name, e);
     }
-    return sheets;
+    return new Sheets(sheets, hiddenSheets, hiddenRows);
   }
 
-  private static Grid readSheet(
-      InputStream part,
-      String sheetName,
-      String fileName,
-      RaisedStrings strings,
-      StylesTable styles)
+  private static void read(InputStream part, SheetHandler handler)
       throws IOException, SAXException, ParserConfigurationException {
-    SheetHandler handler = new SheetHandler(fileName, strings, Optional.ofNullable(styles));
     XMLReader parser = XMLHelper.newXMLReader();
     parser.setContentHandler(handler);
     try {
@@ -73,7 +78,6 @@ public final class XlsxReader implements TableReader {
       }
       throw e;
     }
-    return handler.grid(sheetName);
   }
 
   private static void checkKind(Path file, String name) throws IOException {

@@ -19,7 +19,7 @@ public class CsvReaderTest {
   private static Grid read(byte[] bytes) throws IOException {
     Path file = Given.folder().resolve("a.csv");
     Files.write(file, bytes);
-    return new CsvReader().read(file).getFirst();
+    return new CsvReader().read(file, ReadRequest.PLAIN).grids().getFirst();
   }
 
   @DataProvider

@@ -148,11 +148,12 @@ final class FrameFinder {
   }
 
   private int lastDataRow(int firstData) {
+    int least = isData(firstData) ? 2 : 1;
     for (int row = grid.rows() - 1; row > firstData; row--) {
       for (int column = 1; column < grid.columns(); column++) {
         boolean figure =
             grid.isNumber(row, column) || Vocabulary.isPlaceholder(grid.text(row, column));
-        if (figure || (grid.isText(row, column) && grid.filled(row) > 2)) {
+        if (figure || (grid.isText(row, column) && grid.filled(row) > least)) {
           return row;
         }
       }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.CancellationException;
 
 /// A grid with its numbers read and its spans known.
 final class ReadGrid {
@@ -31,6 +32,9 @@ final class ReadGrid {
     this.values = new double[grid.rows() * grid.columns()];
     this.decimals = new byte[values.length];
     for (int row = 0; row < grid.rows(); row++) {
+      if (Thread.currentThread().isInterrupted()) {
+        throw new CancellationException("recognising was stopped");
+      }
       for (int column = 0; column < grid.columns(); column++) {
         read(row, column);
       }

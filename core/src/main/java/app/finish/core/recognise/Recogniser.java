@@ -52,6 +52,7 @@ public final class Recogniser {
   ///
   /// @param grid a grid, as [#split] gives them
   /// @param corrections what a person said against what was recognised
+  /// @throws java.util.concurrent.CancellationException if its thread is interrupted
   public static Recognition recognise(Grid grid, Corrections corrections) {
     return new Recogniser(grid, Placed.on(grid, corrections)).recognise();
   }
