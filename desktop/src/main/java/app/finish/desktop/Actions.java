@@ -1,6 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.core.recognise.Corrections;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import java.util.ArrayList;
@@ -71,12 +70,14 @@ final class Actions {
     }
     add(all, "action.editTitle", "Shortcut+T", table, () -> proof.edit(PartName.TITLE));
     add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
+    add(all, "action.liftCorrections", "", this::hasCorrections, bench::liftCorrections);
     add(
         all,
-        "action.liftCorrections",
+        "action.cut",
         "",
-        this::hasCorrections,
-        () -> bench.correct(Texts.of("change.lift"), Corrections.NONE));
+        () -> LinePanel.pickedRow(bench).isPresent(),
+        () -> LinePanel.pickedRow(bench).ifPresent(row -> bench.cutAt(row.row())));
+    add(all, "action.join", "", bench::canJoin, bench::join);
     add(all, "action.sendOut", "Shortcut+E", table, sendOut);
     add(all, "action.copy", "Shortcut+Shift+C", table, files::copy);
     add(

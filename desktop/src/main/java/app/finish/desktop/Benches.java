@@ -68,13 +68,17 @@ final class Benches {
   }
 
   /// Puts other nodes into a box. If the focus was on one of the old ones, it goes to the new one
-  /// of the same id.
+  /// of the same id, or to the proof if there is none.
   static void replace(Pane box, List<? extends Node> nodes) {
     Optional<Scene> scene = Optional.ofNullable(box.getScene());
     Optional<Node> focused =
         scene.map(Scene::getFocusOwner).filter(node -> node.getId() != null && isInside(node, box));
     box.getChildren().setAll(nodes);
-    focused.map(node -> box.lookup("#" + node.getId())).ifPresent(Node::requestFocus);
+    focused
+        .map(node -> Optional.ofNullable(box.lookup("#" + node.getId())))
+        .map(again -> again.or(() -> Optional.ofNullable(scene.get().lookup("#proof"))))
+        .flatMap(again -> again)
+        .ifPresent(Node::requestFocus);
   }
 
   private static boolean isInside(Node node, Pane box) {

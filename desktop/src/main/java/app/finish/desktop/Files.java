@@ -6,8 +6,10 @@ import app.finish.core.document.Source;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.formats.DocumentFile;
+import app.finish.formats.FileTables;
 import app.finish.formats.HtmlWriter;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.ReadRequest;
 import app.finish.formats.Sources;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -166,13 +168,34 @@ final class Files {
       open(path);
       return;
     }
+    read(path, false);
+  }
+
+  /// Reads a file and adds its table; several, or such as hide something, are offered first.
+  private void read(Path path, boolean hidden) {
+    String name = path.getFileName().toString();
     bench
         .worker()
         .run(
-            Texts.of("busy.reading", path.getFileName()),
-            () -> Sources.read(path),
-            bench::add,
+            Texts.of("busy.reading", name),
+            progress ->
+                Sources.tables(path, ReadRequest.PLAIN.withHidden(hidden).withProgress(progress)),
+            tables -> offer(new Offer(name, Optional.of(path), tables, hidden)),
             bench::tell);
+  }
+
+  private void offer(Offer offer) {
+    if (offer.tables().tables().size() == 1 && !offer.tables().hides()) {
+      bench.offerProperty().set(Optional.empty());
+      bench.add(offer.tables().tables());
+    } else {
+      bench.offerProperty().set(Optional.of(offer));
+    }
+  }
+
+  /// Reads the file on offer again, with or without what it hides.
+  void offerAgain(boolean hidden) {
+    bench.offerProperty().get().flatMap(Offer::file).ifPresent(path -> read(path, hidden));
   }
 
   /// Asks for a file and puts its numbers under the finishes of the document.
@@ -186,7 +209,10 @@ final class Files {
         .worker()
         .run(
             Texts.of("busy.reading", path.getFileName()),
-            () -> Refresh.with(document, Sources.read(path)),
+            progress ->
+                Refresh.with(
+                    document,
+                    Sources.tables(path, ReadRequest.PLAIN.withProgress(progress)).tables()),
             refreshed -> bench.refresh(refreshed, path.getFileName().toString()),
             bench::tell);
   }
@@ -206,7 +232,11 @@ final class Files {
     }
     bench
         .worker()
-        .run(Texts.of("busy.reading", "…"), () -> pasted(html, text), bench::add, bench::tell);
+        .run(
+            Texts.of("busy.reading", "…"),
+            () -> new FileTables(pasted(html, text), 0, 0),
+            tables -> offer(new Offer(Texts.of("pick.pasted"), Optional.empty(), tables, false)),
+            bench::tell);
   }
 
   /// What was pasted: a table of HTML if there is one, else the text.

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -30,6 +32,7 @@ final class Galley extends HBox {
   private final Runnable bringIn;
   private final Label count = new Label();
   private final HBox row = new HBox(14);
+  private final ScrollPane scroll = new ScrollPane();
   private final Map<String, Thumbnail> pictures = new HashMap<>();
   private final Map<String, DocumentTable> drawn = new HashMap<>();
   private final Map<String, Integer> drawnAs = new HashMap<>();
@@ -46,14 +49,16 @@ final class Galley extends HBox {
     VBox head = new VBox(2, name, count);
     head.setMinWidth(68);
     row.setAlignment(Pos.TOP_LEFT);
-    ScrollPane scroll = new ScrollPane(row);
+    scroll.setContent(row);
     scroll.getStyleClass().add("galley-scroll");
     scroll.setFitToHeight(true);
     scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setOnScroll(
+        event -> scroll.setHvalue(scroll.getHvalue() - event.getDeltaY() / row.getWidth()));
     scroll.setFocusTraversable(false);
     HBox.setHgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(head, scroll);
+    getChildren().addAll(head, scroll, bringInTile());
     bench.historyProperty().addListener((p, before, now) -> show());
     bench.placeProperty().addListener((p, before, now) -> show());
     show();
@@ -68,12 +73,29 @@ final class Galley extends HBox {
     for (int i = 0; i < document.tables().size(); i++) {
       tiles.add(tile(document, i));
     }
-    tiles.add(bringInTile());
     row.getChildren().setAll(tiles);
+    reveal();
     pictures.keySet().removeIf(id -> document.tables().stream().noneMatch(t -> t.id().equals(id)));
     if (focused && bench.placeProperty().get() < tiles.size()) {
       tiles.get(bench.placeProperty().get()).requestFocus();
     }
+  }
+
+  /// Scrolls so far that the table at hand is in sight.
+  private void reveal() {
+    Platform.runLater(
+        () -> {
+          double most = row.getWidth() - scroll.getViewportBounds().getWidth();
+          int place = bench.placeProperty().get();
+          if (most > 0 && place < row.getChildren().size()) {
+            Bounds tile = row.getChildren().get(place).getBoundsInParent();
+            double left = scroll.getHvalue() * most;
+            double right = left + scroll.getViewportBounds().getWidth();
+            double to = tile.getMinX() < left ? tile.getMinX() : left;
+            to = tile.getMaxX() > right ? left + tile.getMaxX() - right : to;
+            scroll.setHvalue(Math.clamp(to / most, 0, 1));
+          }
+        });
   }
 
   private Node tile(Document document, int place) {
@@ -150,6 +172,7 @@ final class Galley extends HBox {
     VBox content = new VBox(2, plus, new Label(Texts.of("galley.bringIn")));
     content.setAlignment(Pos.CENTER);
     content.setPrefSize(70, HEIGHT);
+    content.setMinWidth(70);
     Button tile = new Button();
     tile.setGraphic(content);
     tile.setId("galley-bring-in");

@@ -26,6 +26,7 @@ import javafx.scene.layout.VBox;
 final class MainWindow {
   private final Workbench bench;
   private final Files files;
+  private final ProofPainter painter;
   private final ProofView proof;
   private final ActionFinder finder;
   private final Actions actions;
@@ -46,7 +47,7 @@ final class MainWindow {
       FilePicker picker,
       Recent recent,
       Runnable quit) {
-    ProofPainter painter = new ProofPainter(new PaintFonts(fonts));
+    this.painter = new ProofPainter(new PaintFonts(fonts));
     this.bench = new Workbench(proofs, sending, new Worker());
     this.files = new Files(bench, picker, recent);
     this.proof = new ProofView(bench, painter);
@@ -68,6 +69,7 @@ final class MainWindow {
     takeDrops();
     bench.historyProperty().addListener((p, before, now) -> arrange());
     bench.stepProperty().addListener((p, before, now) -> arrange());
+    bench.offerProperty().addListener((p, before, now) -> arrange());
     arrange();
   }
 
@@ -110,7 +112,12 @@ final class MainWindow {
 
   private void arrange() {
     boolean empty = bench.isEmpty();
-    if (empty) {
+    Optional<Offer> offer = bench.offerProperty().get();
+    if (offer.isPresent()) {
+      PickBoard board = new PickBoard(bench, painter, offer.get(), files::offerAgain);
+      desk.getChildren().setAll(board);
+      board.focusFirst();
+    } else if (empty) {
       EmptyBoard board = new EmptyBoard(files);
       desk.getChildren().setAll(board);
       board.focusFirst();
@@ -119,10 +126,10 @@ final class MainWindow {
       proof.requestFocus();
     }
     for (Node node : List.of(galley, slug)) {
-      node.setVisible(!empty);
-      node.setManaged(!empty);
+      node.setVisible(!empty && offer.isEmpty());
+      node.setManaged(!empty && offer.isEmpty());
     }
-    boolean shows = !empty && !benchShut;
+    boolean shows = !empty && !benchShut && offer.isEmpty();
     Step step = bench.stepProperty().get();
     if (!shows) {
       work.setLeft(null);

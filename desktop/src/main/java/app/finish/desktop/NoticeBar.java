@@ -13,7 +13,7 @@ import javafx.scene.layout.Region;
 final class NoticeBar extends HBox {
   private final Workbench bench;
   private final Label sentence = new Label();
-  private final ProgressBar progress = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
+  private final ProgressBar progress = new ProgressBar();
   private final Button button = new Button();
 
   NoticeBar(Workbench bench) {
@@ -30,6 +30,8 @@ final class NoticeBar extends HBox {
     button.setMinWidth(Region.USE_PREF_SIZE);
     bench.noticeProperty().addListener((p, before, now) -> show());
     bench.worker().busyProperty().addListener((p, before, now) -> show());
+    progress.progressProperty().bind(bench.worker().progressProperty());
+    progress.setId("progress");
     show();
   }
 

@@ -4,6 +4,7 @@ import app.finish.core.document.Document;
 import app.finish.core.dress.Place;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
+import app.finish.formats.Samples;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -41,7 +42,13 @@ final class Shots {
     makeFolder();
     Workbench bench = window.bench();
     shots.add(new Shot("empty", () -> {}, () -> {}));
+    shots.add(new Shot("pick-tables", this::offer, () -> {}));
     shots.add(new Shot("bring-in", this::bringIn, this::pickSubtotals));
+    shots.add(
+        new Shot(
+            "bring-in-statistics",
+            () -> bench.show(5),
+            () -> pick(new Pick(new Place.Body(2, 4), Part.of(PartName.BODY), 0))));
     shots.add(new Shot("dress", () -> wear("Marram house", 0), this::pickGrandTotal));
     shots.add(new Shot("dress-apa", () -> wear("APA 7", 0), this::pickGrandTotal));
     shots.add(
@@ -80,6 +87,14 @@ final class Shots {
 
   private void bringIn() {
     window.begin(demo, FinishApplication.DEMO_NAME);
+  }
+
+  private void offer() {
+    try {
+      window.files().bringIn(Samples.copy(Samples.SURVEY, folder));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private void pickSubtotals() {

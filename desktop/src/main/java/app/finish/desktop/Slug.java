@@ -4,6 +4,9 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.Origin;
 import app.finish.core.style.Property;
+import app.finish.core.table.Note;
+import app.finish.core.table.Spot;
+import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -66,9 +69,23 @@ final class Slug extends HBox {
       part.getStyleClass().add("slug-part");
       part.setMinWidth(USE_PREF_SIZE);
       nodes.add(part);
+      addNotes(nodes, cell.get());
       addOrigins(nodes, cell.get());
     }
     getChildren().setAll(nodes);
+  }
+
+  /// The notes that a mark on the cell calls for.
+  private void addNotes(List<Node> nodes, DressedCell cell) {
+    Optional<Table> table = bench.shownProperty().get().map(shown -> shown.recognition().table());
+    Optional<Spot> spot = cell.place().spot();
+    if (table.isPresent() && spot.isPresent()) {
+      for (Note note : table.get().notesOn(spot.get())) {
+        Label words = new Label("· " + Texts.of("slug.note", note.mark(), note.text()));
+        words.getStyleClass().add("slug-words");
+        nodes.add(words);
+      }
+    }
   }
 
   /// The properties that tell the part apart, those of one origin together.

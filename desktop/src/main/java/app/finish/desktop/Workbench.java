@@ -1,5 +1,6 @@
 package app.finish.desktop;
 
+import app.finish.core.document.Cutting;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
@@ -9,6 +10,7 @@ import app.finish.core.document.Source;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Extent;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.StyleBook;
@@ -47,6 +49,8 @@ final class Workbench {
   private final ReadOnlyObjectWrapper<Optional<Shown>> shown =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ObjectProperty<Optional<Notice>> notice =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<Offer>> offer =
       new SimpleObjectProperty<>(Optional.empty());
   private int asked;
 
@@ -95,6 +99,11 @@ final class Workbench {
     return notice;
   }
 
+  /// Tables to pick from before they are brought in, if a file holds several.
+  ObjectProperty<Optional<Offer>> offerProperty() {
+    return offer;
+  }
+
   Worker worker() {
     return worker;
   }
@@ -132,6 +141,7 @@ final class Workbench {
   /// Begins anew with a document, which counts as saved.
   void begin(Document document) {
     saved.set(document);
+    offer.set(Optional.empty());
     trying.set(Optional.empty());
     pick.set(Optional.empty());
     place.set(0);
@@ -216,6 +226,36 @@ final class Workbench {
     table().ifPresent(table -> changeFinish(label, table.finish().withCorrections(corrections)));
   }
 
+  /// Takes back all that was corrected; what was cut or joined stays so.
+  void liftCorrections() {
+    table()
+        .ifPresent(
+            table -> {
+              Extent extent = table.finish().corrections().extent();
+              correct(Texts.of("change.lift"), Corrections.NONE.withExtent(extent));
+            });
+  }
+
+  /// Cuts the table at hand in two above a row of its grid.
+  void cutAt(int row) {
+    try {
+      change(Texts.of("change.cut"), Cutting.cut(document(), place.get(), row));
+    } catch (IllegalArgumentException e) {
+      tell(e);
+    }
+  }
+
+  /// Whether the table at hand and the next can be one.
+  boolean canJoin() {
+    return Cutting.joined(document(), place.get()).isPresent();
+  }
+
+  /// Makes the table at hand and the next one.
+  void join() {
+    Cutting.joined(document(), place.get())
+        .ifPresent(joined -> change(Texts.of("change.join"), joined));
+  }
+
   /// Gives the table at hand words of the person's own.
   void word(PartName part, String text) {
     String label =
@@ -228,11 +268,16 @@ final class Workbench {
     table().ifPresent(table -> changeFinish(label, table.finish().withWord(part, text)));
   }
 
+  /// The style that a new table wears: that of the table at hand.
+  String styleAtHand() {
+    return table().map(table -> table.finish().style()).orElse("Plain");
+  }
+
   /// Adds tables, and shows the first of them.
   void add(List<Source> sources) {
     Document document = document();
     int first = document.tables().size();
-    String style = table().map(table -> table.finish().style()).orElse("Plain");
+    String style = styleAtHand();
     for (Source source : sources) {
       document = document.withAdded(source, Finish.in(style));
     }

@@ -1,22 +1,34 @@
 package app.finish.desktop;
 
+import java.io.InterruptedIOException;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
 /// Does what takes time away from the window's thread: one thing that the person waits for at a
-/// time, which can be stopped, and small things behind it.
+/// time, which can be stopped, and small things behind it. What is stopped is interrupted; should
+/// it not heed that, nobody waits for it any more.
 final class Worker {
-  private final ExecutorService front = Executors.newSingleThreadExecutor(r -> daemon(r, "work"));
+  private static final long BETWEEN = 80_000_000;
+
+  /// Work that tells how far it is, from 0 to 1.
+  interface Work<T> {
+    T call(DoubleConsumer progress) throws Exception;
+  }
+
   private final ExecutorService back = Executors.newSingleThreadExecutor(r -> daemon(r, "proofs"));
   private final ReadOnlyStringWrapper busy = new ReadOnlyStringWrapper("");
-  private Future<?> running = CompletableFuture.completedFuture("");
+  private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
+  private Thread running = new Thread();
   private int ticket;
 
   private static Thread daemon(Runnable work, String name) {
@@ -30,25 +42,52 @@ final class Worker {
     return busy.getReadOnlyProperty();
   }
 
+  /// Which share of it is done, from 0 to 1; −1 if that is not known.
+  ReadOnlyDoubleProperty progressProperty() {
+    return progress.getReadOnlyProperty();
+  }
+
+  /// Does something that the person waits for and that can't tell how far it is.
+  <T> void run(String label, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    run(label, told -> work.call(), done, failed);
+  }
+
   /// Does something that the person waits for. What it gives, or what went wrong, is told on the
   /// window's thread, unless it was stopped or something else was begun.
-  <T> void run(String label, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
-    running.cancel(true);
+  <T> void run(String label, Work<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    running.interrupt();
     int own = ++ticket;
     busy.set(label);
+    progress.set(-1);
     running =
-        front.submit(
+        daemon(
             () -> {
               try {
-                T result = work.call();
+                T result = work.call(teller(own));
                 Platform.runLater(() -> finish(own, () -> done.accept(result)));
+              } catch (InterruptedIOException | CancellationException e) {
+                Platform.runLater(() -> finish(own, () -> {}));
               } catch (Exception e) {
                 Platform.runLater(() -> finish(own, () -> failed.accept(e)));
               } catch (OutOfMemoryError | StackOverflowError e) {
                 Exception told = new IllegalStateException(e.toString(), e);
                 Platform.runLater(() -> finish(own, () -> failed.accept(told)));
               }
-            });
+            },
+            "work");
+    running.start();
+  }
+
+  /// Tells the window how far the work is, a few times a second.
+  private DoubleConsumer teller(int own) {
+    AtomicLong last = new AtomicLong();
+    return share -> {
+      long now = System.nanoTime();
+      if (now - last.get() > BETWEEN) {
+        last.set(now);
+        Platform.runLater(() -> progress.set(own == ticket ? share : progress.get()));
+      }
+    };
   }
 
   private void finish(int own, Runnable then) {
@@ -61,7 +100,7 @@ final class Worker {
   /// Stops what the person waits for.
   void stop() {
     ticket++;
-    running.cancel(true);
+    running.interrupt();
     busy.set("");
   }
 
@@ -80,7 +119,7 @@ final class Worker {
 
   /// Ends the threads.
   void close() {
-    front.shutdownNow();
+    running.interrupt();
     back.shutdownNow();
   }
 }

@@ -30,6 +30,9 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#step-dress")).isFalse();
     answers.files.add(Samples.copy(Samples.PIVOTS, folder));
     click("#empty-open");
+    settle();
+    assertThat(textOf("#pick-title")).isEqualTo("marram-sound.xlsx holds 3 tables");
+    press(KeyCode.ENTER);
     waitFor(() -> window.bench().document().tables().size() == 3);
     settle();
     assertThat(shows("#bench-bring-in")).isTrue();
@@ -268,7 +271,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.I);
     waitFor(() -> window.bench().noticeProperty().get().isPresent());
     assertThat(textOf("#notice-sentence")).startsWith("bad.xlsx is not an XLSX workbook");
-    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(3);
+    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(6);
     assertThat(ask(() -> window.bench().isEdited())).isFalse();
     click("#notice-button");
     assertThat(shows("#notice-sentence")).isFalse();
@@ -290,7 +293,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#empty-board")).isTrue();
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.O);
-    waitFor(() -> window.bench().document().tables().size() == 3);
+    waitFor(() -> window.bench().document().tables().size() == 6);
     settle();
     assertThat(proof().dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.N);
@@ -305,13 +308,13 @@ public class JourneyTest extends WindowTest {
     click("#style-apa-7");
     answers.unsaved.add(FilePicker.Answer.GO_BACK);
     press(KeyCode.CONTROL, KeyCode.N);
-    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(3);
+    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(6);
     Path file = folder.resolve("kept.finish");
     answers.unsaved.add(FilePicker.Answer.SAVE);
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.N);
     waitFor(() -> window.bench().isEmpty());
-    assertThat(DocumentFile.read(file).tables()).hasSize(3);
+    assertThat(DocumentFile.read(file).tables()).hasSize(6);
   }
 
   @Test
@@ -338,10 +341,10 @@ public class JourneyTest extends WindowTest {
     List<String> ids = ids();
     robot.drag("#galley-1").moveBy(150, 0).drop();
     settle();
-    assertThat(ids()).containsExactly(ids.get(1), ids.get(0), ids.get(2));
+    assertThat(ids()).startsWith(ids.get(1), ids.get(0), ids.get(2));
     robot.interact(() -> window.scene().lookup("#galley-2").requestFocus());
     press(KeyCode.ALT, KeyCode.RIGHT);
-    assertThat(ids()).containsExactly(ids.get(1), ids.get(2), ids.get(0));
+    assertThat(ids()).startsWith(ids.get(1), ids.get(2), ids.get(0));
     assertThat(proof().dressed().band(Band.ABOVE).getFirst().cells().getFirst().text())
         .isEqualTo("Table 3");
     press(KeyCode.CONTROL, KeyCode.Z);
@@ -428,7 +431,7 @@ public class JourneyTest extends WindowTest {
   @Test
   public void theLastTableRemovedLeavesAnEmptyDesk() {
     openDemo();
-    for (int i = 0; i < 3; i++) {
+    for (int i = 0; i < 6; i++) {
       robot.interact(() -> window.scene().lookup("#galley-1").requestFocus());
       press(KeyCode.DELETE);
     }

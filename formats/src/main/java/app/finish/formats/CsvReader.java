@@ -11,8 +11,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// Reads CSV and TSV (RFC 4180 and its relatives). The encoding is found out (a byte order mark,
-/// else UTF-8, and Windows-1252 for bytes that can't be that), and so is the delimiter (the one of comma,
-/// semicolon, tab and bar that parts the lines most evenly).
+/// else UTF-8, and Windows-1252 for bytes that can't be that), and so is the delimiter (the one of
+/// comma, semicolon, tab and bar that parts the lines most evenly).
 public final class CsvReader implements TableReader {
   private static final char[] DELIMITERS = {'\t', ';', ',', '|'};
   private static final int SAMPLE = 200;

@@ -26,8 +26,8 @@ import org.jsoup.nodes.TextNode;
 import org.jsoup.parser.Parser;
 
 /// Reads ODS (OASIS OpenDocument, spreadsheets): spans, bold, italic, indents, typed numbers with
-/// the form that they are shown in. Hidden rows and sheets are left out unless asked for. docs/decisions.md says why
-/// the content is read as plain XML.
+/// the form that they are shown in. Hidden rows and sheets are left out unless asked for.
+/// docs/decisions.md says why the content is read as plain XML.
 public final class OdsReader implements TableReader {
   private static final long LARGEST_CONTENT = 100L << 20;
   private static final int MOST_REPEATED = 100;
@@ -57,8 +57,7 @@ public final class OdsReader implements TableReader {
     return new Sheets(grids, hiddenSheets, hiddenRows);
   }
 
-  private static Document content(Path file, String name, ReadRequest request)
-      throws IOException {
+  private static Document content(Path file, String name, ReadRequest request) throws IOException {
     try (ZipFile zip = new ZipFile(file.toFile())) {
       ZipEntry content = zip.getEntry("content.xml");
       if (content == null) {

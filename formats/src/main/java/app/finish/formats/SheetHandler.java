@@ -49,10 +49,7 @@ final class SheetHandler extends DefaultHandler {
   private boolean raised;
 
   SheetHandler(
-      String fileName,
-      RaisedStrings strings,
-      Optional<StylesTable> styles,
-      boolean withHidden) {
+      String fileName, RaisedStrings strings, Optional<StylesTable> styles, boolean withHidden) {
     this.withHidden = withHidden;
     this.fileName = fileName;
     this.strings = strings;

@@ -28,7 +28,8 @@ public final class Sources {
     List<Source> sources = tables(file, ReadRequest.PLAIN).tables();
     if (sources.isEmpty()) {
       throw new Problem(
-          name(file) + " has only hidden sheets and rows. Show them in the file and bring it in again.");
+          name(file)
+              + " has only hidden sheets and rows. Show them in the file and bring it in again.");
     }
     return sources;
   }

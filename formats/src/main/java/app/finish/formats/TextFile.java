@@ -47,8 +47,8 @@ final class TextFile {
     return decodeMixed(bytes);
   }
 
-  /// Decodes UTF-8, and takes each byte that can't be that as Windows-1252: files are glued together
-  /// from both.
+  /// Decodes UTF-8, and takes each byte that can't be that as Windows-1252: files are glued
+  /// together from both.
   private static String decodeMixed(byte[] bytes) {
     CharsetDecoder decoder =
         StandardCharsets.UTF_8

@@ -226,8 +226,7 @@ public class OddFilesTest {
   @Test
   public void textFromRightToLeftIsKept() throws IOException {
     Recognition read = read("rtl.csv", "الرصيف,القوارب\nالشمال,12\nالجنوب,7\nالمجموع,19\n");
-    assertThat(labels(read.table().down().leaves()))
-        .containsExactly("الشمال", "الجنوب", "المجموع");
+    assertThat(labels(read.table().down().leaves())).containsExactly("الشمال", "الجنوب", "المجموع");
     assertThat(read.table().body().at(2, 0)).isEqualTo(Value.number(19, "19"));
   }
 

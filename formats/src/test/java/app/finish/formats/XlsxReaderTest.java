@@ -128,7 +128,8 @@ public class XlsxReaderTest {
     Path made = Given.folder().resolve("made.xlsx");
     new SampleWorkbook().write(made);
     Path shipped = Samples.copy(Samples.PIVOTS, Given.folder());
-    assertThat(new XlsxReader().read(shipped, ReadRequest.PLAIN).grids()).isEqualTo(new XlsxReader().read(made, ReadRequest.PLAIN).grids());
+    assertThat(new XlsxReader().read(shipped, ReadRequest.PLAIN).grids())
+        .isEqualTo(new XlsxReader().read(made, ReadRequest.PLAIN).grids());
   }
 
   @Test

@@ -1,6 +1,8 @@
 package app.finish.core.dress;
 
 import app.finish.core.style.PartName;
+import app.finish.core.table.Spot;
+import java.util.Optional;
 
 /// What a cell of a dressed table stands for, by its meaning.
 public sealed interface Place {
@@ -9,6 +11,18 @@ public sealed interface Place {
   /// @param part which words
   /// @param index which of several notes, from 0
   record Word(PartName part, int index) implements Place {}
+
+  /// Where a table keeps the mark of this place.
+  default Optional<Spot> spot() {
+    return switch (this) {
+      case StubHead head -> Optional.of(new Spot.StubHead(head.level));
+      case Head head -> Optional.of(new Spot.Across(head.level, head.first));
+      case Stub stub -> Optional.of(new Spot.Down(stub.level, stub.leaf));
+      case Body body -> Optional.of(new Spot.Figure(body.row, body.column));
+      case Word word ->
+          word.part() == PartName.TITLE ? Optional.of(new Spot.Title()) : Optional.empty();
+    };
+  }
 
   /// A head over the stub.
   ///

@@ -12,7 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// Checks that totals add up to what they claim. A figure is checked if its measure adds up (a
-/// count, an amount), or, where nothing is known of it, if another total beside it does. Rounding
+/// count, an amount), or, where nothing is known of it, if another total of the same column does,
+/// or another row of a column of totals. Rounding
 /// is allowed for: half a unit of the last decimal for each figure; counts without decimals are
 /// exact.
 final class TotalCheck {
@@ -59,8 +60,17 @@ final class TotalCheck {
     misses.removeIf(
         miss ->
             table.measureAt(miss.row, miss.column).kind() == MeasureKind.VALUE
-                && !agreed[down ? miss.column : miss.row]);
+                && !(down ? agreed[miss.column] : any(agreed)));
     return misses;
+  }
+
+  private static boolean any(boolean[] agreed) {
+    for (boolean one : agreed) {
+      if (one) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private void check(

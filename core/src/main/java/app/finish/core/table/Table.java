@@ -46,6 +46,14 @@ public record Table(
     return measures.get(place);
   }
 
+  /// The notes that the mark in a place calls for.
+  public List<Note> notesOn(Spot place) {
+    String mark = marks.at(place);
+    return mark.isEmpty()
+        ? List.of()
+        : words.notes().stream().filter(note -> note.explains(mark)).toList();
+  }
+
   /// The same table with other words.
   public Table withWords(Words others) {
     return new Table(down, across, measures, body, held, others, marks);

@@ -1,0 +1,118 @@
+package app.finish.desktop;
+
+import app.finish.core.recognise.BlankMeaning;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.table.Measure;
+import app.finish.core.table.MeasureKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/// Of which kind each measure's figures are and what empty cells stand for, to be corrected.
+final class MeasurePanel {
+  private static final double WIDTH = 148;
+
+  private final Workbench bench;
+  private final VBox box = Benches.section("");
+
+  MeasurePanel(Workbench bench) {
+    this.bench = bench;
+  }
+
+  Node build() {
+    Benches.follow(bench.shownProperty(), this::show);
+    return box;
+  }
+
+  private void show() {
+    List<Node> nodes = new ArrayList<>();
+    bench
+        .shownProperty()
+        .get()
+        .ifPresent(
+            shown -> {
+              nodes.add(Benches.heading(Texts.of("bring.measures")));
+              Corrections corrections = shown.table().finish().corrections();
+              List<Measure> measures = shown.recognition().table().measures();
+              for (int i = 0; i < measures.size(); i++) {
+                nodes.add(kind(measures.get(i), i, corrections));
+              }
+              nodes.add(blanks(corrections));
+            });
+    Benches.replace(box, nodes);
+  }
+
+  private Node kind(Measure measure, int place, Corrections corrections) {
+    String name = measure.name().isEmpty() ? Texts.of("bring.figures") : measure.name();
+    ChoiceBox<MeasureKind> choice =
+        choice(
+            List.of(MeasureKind.values()), measure.kind(), kind -> Texts.of("kind." + kind.word()));
+    choice.setId("kind-" + (place + 1));
+    choice.setAccessibleText(Texts.of("bring.kindOf", name));
+    choice
+        .getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (property, before, now) ->
+                bench.correct(
+                    Texts.of("change.kind", name, Texts.of("kind." + now.word())),
+                    corrections.withMeasure(measure.name(), now)));
+    return labelled(name, choice);
+  }
+
+  private Node blanks(Corrections corrections) {
+    ChoiceBox<BlankMeaning> choice =
+        choice(
+            List.of(BlankMeaning.values()),
+            corrections.blanks().orElse(BlankMeaning.MISSING),
+            meaning -> Texts.of("blank." + meaning.name().toLowerCase(Locale.ROOT)));
+    choice.setId("blanks");
+    choice.setAccessibleText(Texts.of("bring.blanks"));
+    choice
+        .getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (property, before, now) ->
+                bench.correct(
+                    Texts.of("change.blanks", now.toString()), corrections.withBlanks(now)));
+    return labelled(Texts.of("bring.blanks"), choice);
+  }
+
+  private static Node labelled(String name, Node choice) {
+    Label label = new Label(name);
+    label.setMinWidth(0);
+    HBox.setHgrow(label, Priority.ALWAYS);
+    HBox row = Benches.spread(label, choice);
+    row.getStyleClass().add("choice-row");
+    return row;
+  }
+
+  private static <T> ChoiceBox<T> choice(List<T> values, T now, Function<T, String> names) {
+    ChoiceBox<T> choice = new ChoiceBox<>();
+    choice.setMinWidth(WIDTH);
+    choice.setMaxWidth(WIDTH);
+    choice.getItems().setAll(values);
+    choice.setValue(now);
+    choice.setConverter(
+        new StringConverter<>() {
+          @Override
+          public String toString(T value) {
+            return value == null ? "" : names.apply(value);
+          }
+
+          @Override
+          public T fromString(String text) {
+            return now;
+          }
+        });
+    return choice;
+  }
+}

@@ -1,0 +1,188 @@
+package app.finish.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.dress.Place;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.MeasureKind;
+import app.finish.core.table.Table;
+import app.finish.core.table.Value;
+import app.finish.formats.Samples;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.control.CheckBox;
+import javafx.scene.input.KeyCode;
+import org.apache.poi.ss.usermodel.Sheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.testng.annotations.Test;
+
+/// Bringing tables in and correcting what was recognised, in the window.
+public class BringInTest extends WindowTest {
+  private static final String PIERS =
+      "Pier,2025,2026,Both years\nNorth,12,14,27\nSouth,,9,16\nEast,3,4,7\n";
+
+  private Table table() {
+    return ask(() -> window.bench().shownProperty().get().orElseThrow().recognition().table());
+  }
+
+  private Corrections corrections() {
+    return ask(() -> window.bench().table().orElseThrow().finish().corrections());
+  }
+
+  private void bringIn(String name, String text) throws Exception {
+    Path file = folder.resolve(name);
+    Files.writeString(file, text, StandardCharsets.UTF_8);
+    answers.files.add(file);
+    press(KeyCode.CONTROL, KeyCode.I);
+  }
+
+  @Test
+  public void someOfTheTablesInAFileArePicked() throws Exception {
+    answers.files.add(Samples.copy(Samples.SURVEY, folder));
+    click("#empty-open");
+    assertThat(textOf("#pick-title")).isEqualTo("survey-output.html holds 10 tables");
+    click("#pick-none");
+    assertThat(ask(() -> window.scene().lookup("#pick-take").isDisabled())).isTrue();
+    click("#pick-4");
+    robot.interact(() -> window.scene().lookup("#pick-8").requestFocus());
+    press(KeyCode.SPACE);
+    press(KeyCode.ENTER);
+    assertThat(ask(() -> window.bench().document().tables()))
+        .map(table -> table.source().grid().at(0, 0).text())
+        .containsExactly("Residence by ticket", "Multivariate tests");
+    assertThat(shows("#bench-bring-in")).isTrue();
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(shows("#empty-board")).isTrue();
+  }
+
+  @Test
+  public void goingBackBringsNothingIn() throws Exception {
+    openDemo();
+    answers.files.add(Samples.copy(Samples.SHAPES, folder));
+    click("#bring-file");
+    assertThat(shows("#pick-board")).isTrue();
+    assertThat(shows("#galley")).isFalse();
+    press(KeyCode.ESCAPE);
+    assertThat(shows("#pick-board")).isFalse();
+    assertThat(shows("#galley")).isTrue();
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(6);
+    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+  }
+
+  @Test
+  public void whatIsHiddenIsOfferedAndOffByDefault() throws Exception {
+    Path file = folder.resolve("hides.xlsx");
+    try (XSSFWorkbook book = new XSSFWorkbook();
+        OutputStream out = Files.newOutputStream(file)) {
+      for (String name : new String[] {"Shown", "Hidden"}) {
+        Sheet sheet = book.createSheet(name);
+        sheet.createRow(0).createCell(0).setCellValue("Pier");
+        sheet.getRow(0).createCell(1).setCellValue("Boats");
+        sheet.createRow(1).createCell(0).setCellValue(name);
+        sheet.getRow(1).createCell(1).setCellValue(7);
+      }
+      book.setSheetHidden(1, true);
+      book.write(out);
+    }
+    answers.files.add(file);
+    click("#empty-open");
+    CheckBox hidden = ask(() -> (CheckBox) window.scene().lookup("#pick-hidden"));
+    assertThat(hidden.isSelected()).isFalse();
+    assertThat(hidden.getText()).isEqualTo("Show what is hidden: 1 sheet, no row");
+    assertThat(shows("#pick-2")).isFalse();
+    click("#pick-hidden");
+    assertThat(shows("#pick-2")).isTrue();
+    click("#pick-take");
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+  }
+
+  @Test
+  public void aColumnIsCorrected() throws Exception {
+    bringIn("piers.csv", PIERS);
+    clickCell(new Place.Body(0, 2));
+    assertThat(table().across().leaves().get(2).role()).isEqualTo(Role.MEMBER);
+    click("#column-role-grand_total");
+    assertThat(table().across().leaves().get(2).role()).isEqualTo(Role.GRAND_TOTAL);
+    assertThat(corrections().columns()).hasSize(1);
+    assertThat(shows(".finding")).isTrue();
+    clickCell(new Place.Head(0, 0, 0));
+    click("#column-role-left_out");
+    assertThat(table().across().leaves()).hasSize(2);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(corrections()).isEqualTo(Corrections.NONE);
+  }
+
+  @Test
+  public void measuresAndBlanksAreCorrectedByKeyboard() throws Exception {
+    bringIn("piers.csv", PIERS.replace("Both years", "Trust"));
+    assertThat(table().body().at(1, 0)).isEqualTo(Value.BLANK);
+    robot.interact(() -> window.scene().lookup("#blanks").requestFocus());
+    chooseNext();
+    assertThat(table().body().at(1, 0)).isEqualTo(Value.number(0, ""));
+    MeasureKind before = table().measures().getFirst().kind();
+    robot.interact(() -> window.scene().lookup("#kind-1").requestFocus());
+    press(KeyCode.SPACE);
+    press(KeyCode.UP);
+    press(KeyCode.ENTER);
+    MeasureKind after = table().measures().getFirst().kind();
+    assertThat(after.ordinal()).isEqualTo(before.ordinal() - 1);
+    assertThat(corrections().size()).isEqualTo(2);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(table().measures().getFirst().kind()).isEqualTo(before);
+  }
+
+  private void chooseNext() {
+    press(KeyCode.SPACE);
+    press(KeyCode.DOWN);
+    press(KeyCode.ENTER);
+  }
+
+  @Test
+  public void aTableIsCutInTwoAndJoinedAgain() throws Exception {
+    bringIn("two.csv", "Pier,2025,2026\nNorth,12,14\nSouth,7,9\nMate,3,8\nDeckhand,1,20\n");
+    clickCell(new Place.Body(2, 0));
+    click("#cut-here");
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+    assertThat(table().down().leaves()).hasSize(2);
+    assertThat(shows("#join-next")).isTrue();
+    click("#join-next");
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(1);
+    assertThat(table().down().leaves()).hasSize(4);
+    assertThat(corrections()).isEqualTo(Corrections.NONE);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+  }
+
+  @Test
+  public void theSlugTellsTheNoteThatAMarkCallsFor() throws Exception {
+    openDemo();
+    robot.interact(() -> window.bench().show(4));
+    settle();
+    clickCell(new Place.Body(0, 1));
+    assertThat(slug()).contains("note **: Correlation is significant at the .01 level");
+  }
+
+  @Test
+  public void aLongReadIsStoppedAndTheNextOneGoesOn() throws Exception {
+    StringBuilder text = new StringBuilder("Key,A,B,C,D,E,F,G,H\n");
+    for (int i = 0; i < 400_000; i++) {
+      text.append("k").append(i).append(",1,2,3,4,5,6,7,8\n");
+    }
+    Path large = folder.resolve("large.csv");
+    Files.writeString(large, text);
+    robot.interact(() -> window.files().bringIn(large));
+    waitFor(() -> !window.bench().worker().busyProperty().get().isEmpty());
+    waitFor(() -> shows("#progress"));
+    robot.clickOn("#notice-button");
+    Path small = folder.resolve("small.csv");
+    Files.writeString(small, PIERS);
+    robot.interact(() -> window.files().bringIn(small));
+    waitFor(() -> window.bench().document().tables().size() == 1);
+    settle();
+    assertThat(table().down().leaves()).hasSize(3);
+  }
+}
