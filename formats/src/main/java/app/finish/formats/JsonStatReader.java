@@ -59,7 +59,7 @@ public final class JsonStatReader implements TableReader {
     long size = 1;
     for (int i = 0; i < node.path("id").size(); i++) {
       Dimension dimension =
-          dimension(node, node.path("id").get(i).asText(), node.path("size").path(i).asInt(0));
+          dimension(node, node.path("id").path(i).asText(""), node.path("size").path(i).asInt(0));
       dimensions.add(dimension);
       size *= dimension.members.size();
       if (size > Limits.CELLS) {

@@ -258,6 +258,11 @@ public class ReadersTest {
         "{\"class\":\"dataset\",\"id\":[\"x\"],\"size\":[0]}",
         "c.json holds a dataset without values"
       },
+      {
+        "i.json",
+        "{\"class\":\"dataset\",\"id\":{\"a\":{\"b\":1}},\"value\":{\"5\":1}}",
+        "i.json holds a dataset without values"
+      },
       {"d.html", "<p>no table</p>", "d.html has no cells"},
       {"e.html", "<table><tr><td colspan=900000>x</td></tr></table>".repeat(3), ""},
       {"f.ods", "text", "f.ods is not an ODS workbook"},

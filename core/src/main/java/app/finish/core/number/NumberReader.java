@@ -94,6 +94,42 @@ public enum NumberReader {
     if (stripped.isEmpty() || stripped.length() > LONGEST || !startsLikeANumber(stripped)) {
       return Optional.empty();
     }
+    return isPlain(stripped) ? Optional.of(plain(stripped)) : readForm(stripped);
+  }
+
+  /// Whether a text is a number of few digits with no more than a sign, commas between thousands
+  /// and one point, which this reader takes for the decimal mark: most are.
+  private boolean isPlain(String text) {
+    int from = text.charAt(0) == '-' ? 1 : 0;
+    int point = text.indexOf('.');
+    int whole = point < 0 ? text.length() : point;
+    boolean grouped = text.indexOf(',') >= 0;
+    boolean oddGroup = grouped && (text.charAt(from) == '0' || (whole - from) % 4 == 0);
+    if (whole == from || point == text.length() - 1 || text.length() > 15 || oddGroup) {
+      return false;
+    }
+    if (this != POINT && (grouped || point >= 0)) {
+      return false;
+    }
+    for (int i = from; i < text.length(); i++) {
+      char c = text.charAt(i);
+      boolean comma = grouped && i < whole && i > from && (whole - i) % 4 == 0;
+      boolean digit = c >= '0' && c <= '9';
+      if (i != point && (comma ? c != ',' : !digit)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static WrittenNumber plain(String text) {
+    int point = text.indexOf('.');
+    int decimals = point < 0 ? 0 : text.length() - point - 1;
+    double value = Double.parseDouble(text.indexOf(',') < 0 ? text : text.replace(",", ""));
+    return new WrittenNumber(value, decimals, "", true, "");
+  }
+
+  private Optional<WrittenNumber> readForm(String stripped) {
     Matcher match = FORM.matcher(stripped);
     if (!match.matches() || (match.group("open") == null) != (match.group("close") == null)) {
       return Optional.empty();

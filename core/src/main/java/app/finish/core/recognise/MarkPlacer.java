@@ -81,6 +81,9 @@ final class MarkPlacer {
   }
 
   private static Optional<Integer> level(Axis axis, int leaf, String label) {
+    if (leaf >= axis.leaves().size()) {
+      return Optional.empty();
+    }
     List<Heading> path = axis.leaves().get(leaf).path();
     for (int level = path.size() - 1; level >= 0; level--) {
       if (path.get(level).label().equals(label)) {

@@ -38,11 +38,11 @@ final class MeasureFinder {
   ///
   /// @param lines the lines of the axis
   /// @param cells for each line, the rows and columns of its figures in the grid
-  Found find(List<Line> lines, List<List<int[]>> cells) {
+  Found find(List<Line> lines, List<Cells> cells) {
     int levels = lines.isEmpty() ? 0 : lines.getFirst().labels().size();
     List<Form> forms = new ArrayList<>();
-    for (List<int[]> places : cells) {
-      forms.add(form(places));
+    for (Cells places : cells) {
+      forms.add(form(List.of(places)));
     }
     Found best = Found.NONE;
     for (int level = levels - 1; level >= 0; level--) {
@@ -95,23 +95,24 @@ final class MeasureFinder {
         partial ? confidence * 0.5 : Math.min(0.98, confidence));
   }
 
-  private Form form(List<int[]> places) {
-    int decimals = -1;
-    String unit = "";
-    int seen = 0;
-    for (int[] place : places) {
-      if (grid.isNumber(place[0], place[1])) {
-        decimals = Math.max(decimals, grid.decimals(place[0], place[1]));
-        if (seen++ < 200) {
-          unit = unit.isEmpty() ? grid.unit(place[0], place[1]) : unit;
-        }
-      }
+  private Form form(List<Cells> places) {
+    int[] decimals = {-1};
+    String[] unit = {""};
+    for (Cells cells : places) {
+      cells.visit(
+          (row, column) -> {
+            if (grid.isNumber(row, column)) {
+              decimals[0] = Math.max(decimals[0], grid.decimals(row, column));
+              unit[0] = unit[0].isEmpty() ? grid.unit(row, column) : unit[0];
+            }
+            return true;
+          });
     }
-    return new Form(decimals, unit);
+    return new Form(decimals[0], unit[0]);
   }
 
   /// The measure of this name whose figures stand in these places.
-  Measure measure(String name, List<int[]> places) {
+  Measure measure(String name, List<Cells> places) {
     Form form = form(places);
     String unit = form.unit.isEmpty() ? unitInName(name) : form.unit;
     MeasureKind kind = Vocabulary.measureKind(name).orElse(MeasureKind.VALUE);
@@ -127,17 +128,14 @@ final class MeasureFinder {
   }
 
   /// Whether all figures are written with decimals and lie between −1 and 1.
-  boolean isWithinOne(List<int[]> places) {
-    for (int[] place : places) {
-      if (grid.isNumber(place[0], place[1])) {
-        boolean whole = grid.decimals(place[0], place[1]) == 0;
-        double size = Math.abs(grid.number(place[0], place[1]));
-        if (size > 1 || (whole && size != 1)) {
-          return false;
-        }
-      }
-    }
-    return true;
+  boolean isWithinOne(List<Cells> places) {
+    return places.stream().allMatch(cells -> cells.visit(this::isWithinOne));
+  }
+
+  private boolean isWithinOne(int row, int column) {
+    double size = Math.abs(grid.number(row, column));
+    boolean whole = grid.decimals(row, column) == 0;
+    return Double.isNaN(size) || (size <= 1 && (!whole || size == 1));
   }
 
   private static String unitInName(String name) {

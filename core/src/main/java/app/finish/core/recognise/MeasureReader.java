@@ -3,8 +3,10 @@ package app.finish.core.recognise;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /// Finds what the figures of a table measure: which level of labels names the measures, on which
 /// side, and of which kind each is.
@@ -78,26 +80,19 @@ final class MeasureReader {
         : named >= 2L * down.names().size() && down.names().size() > 1;
   }
 
-  private List<List<int[]>> cellsOfColumns() {
-    List<List<int[]>> cells = new ArrayList<>();
+  private List<Cells> cellsOfColumns() {
+    List<Cells> cells = new ArrayList<>();
     for (Line line : columns.lines()) {
-      List<int[]> places = new ArrayList<>();
-      for (int row : frame.bodyRows()) {
-        places.add(new int[] {row, frame.valueColumns().get(line.place())});
-      }
-      cells.add(places);
+      int column = frame.valueColumns().get(line.place());
+      cells.add(new Cells(frame.bodyRows(), List.of(column)));
     }
     return cells;
   }
 
-  private List<List<int[]>> cellsOfRows() {
-    List<List<int[]>> cells = new ArrayList<>();
+  private List<Cells> cellsOfRows() {
+    List<Cells> cells = new ArrayList<>();
     for (Line line : rows.lines()) {
-      List<int[]> places = new ArrayList<>();
-      for (int column : frame.valueColumns()) {
-        places.add(new int[] {line.place(), column});
-      }
-      cells.add(places);
+      cells.add(new Cells(List.of(line.place()), frame.valueColumns()));
     }
     return cells;
   }
@@ -106,16 +101,15 @@ final class MeasureReader {
       MeasureFinder.Found across, MeasureFinder.Found down, String title) {
     MeasureFinder.Found found = across.level() >= 0 ? across : down;
     List<Line> lines = across.level() >= 0 ? columns.lines() : rows.lines();
-    List<List<int[]>> cells = across.level() >= 0 ? cellsOfColumns() : cellsOfRows();
+    List<Cells> cells = across.level() >= 0 ? cellsOfColumns() : cellsOfRows();
     List<Measure> measures = new ArrayList<>();
+    Map<String, List<Cells>> byName = new HashMap<>();
+    for (int i = 0; found.level() >= 0 && i < lines.size(); i++) {
+      String name = lines.get(i).labels().get(found.level());
+      byName.computeIfAbsent(name, one -> new ArrayList<>()).add(cells.get(i));
+    }
     for (String name : found.names()) {
-      List<int[]> places = new ArrayList<>();
-      for (int i = 0; i < lines.size(); i++) {
-        if (lines.get(i).labels().get(found.level()).equals(name)) {
-          places.addAll(cells.get(i));
-        }
-      }
-      measures.add(said(finder.measure(name, places), "measure “" + name + "”"));
+      measures.add(said(finder.measure(name, byName.get(name)), "measure “" + name + "”"));
     }
     if (measures.isEmpty()) {
       measures.add(said(onlyMeasure(title), "figures"));
@@ -124,8 +118,7 @@ final class MeasureReader {
   }
 
   private Measure onlyMeasure(String title) {
-    List<int[]> places = new ArrayList<>();
-    cellsOfColumns().forEach(places::addAll);
+    List<Cells> places = cellsOfColumns();
     String corner = nameInCorner();
     Measure measure = finder.measure(corner.isEmpty() ? nameInTitle(title) : corner, places);
     boolean matrix = isMatrix() && finder.isWithinOne(places);

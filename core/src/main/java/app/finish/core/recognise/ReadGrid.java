@@ -20,6 +20,8 @@ final class ReadGrid {
   private final NumberReader reader;
   private final double[] values;
   private final byte[] decimals;
+  private final byte[] units;
+  private final List<String> knownUnits = new ArrayList<>(List.of(""));
   private final Map<Integer, Integer> covered = new HashMap<>();
   private final FootnoteMarks footnotes;
   private final Map<Integer, String> bareTexts = new HashMap<>();
@@ -31,6 +33,7 @@ final class ReadGrid {
     this.footnotes = FootnoteMarks.of(grid);
     this.values = new double[grid.rows() * grid.columns()];
     this.decimals = new byte[values.length];
+    this.units = new byte[values.length];
     for (int row = 0; row < grid.rows(); row++) {
       if (Thread.currentThread().isInterrupted()) {
         throw new CancellationException("recognising was stopped");
@@ -65,6 +68,7 @@ final class ReadGrid {
       return;
     }
     Optional<WrittenNumber> written = reader.read(withoutMark(cell, place));
+    written.map(WrittenNumber::unit).ifPresent(unit -> units[place] = numbered(unit));
     if (cell.number().isPresent()) {
       boolean percent = written.isPresent() && written.get().unit().equals("%");
       double number = cell.number().getAsDouble();
@@ -74,6 +78,19 @@ final class ReadGrid {
       values[place] = written.get().value();
       decimals[place] = (byte) written.get().decimals();
     }
+  }
+
+  /// The number of a unit among those seen; a grid has few.
+  private byte numbered(String unit) {
+    if (unit.isEmpty()) {
+      return 0;
+    }
+    int known = knownUnits.indexOf(unit);
+    if (known < 0 && knownUnits.size() <= Byte.MAX_VALUE) {
+      knownUnits.add(unit);
+      known = knownUnits.size() - 1;
+    }
+    return (byte) Math.max(0, known);
   }
 
   private String withoutMark(GridCell cell, int place) {
@@ -169,7 +186,7 @@ final class ReadGrid {
   }
 
   String unit(int row, int column) {
-    return reader.read(text(row, column)).map(WrittenNumber::unit).orElse("");
+    return knownUnits.get(units[row * grid.columns() + column]);
   }
 
   /// Whether the number in this place is written like a year.

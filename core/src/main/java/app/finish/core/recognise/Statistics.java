@@ -12,6 +12,14 @@ import java.util.regex.Pattern;
 final class Statistics {
   private static final Map<String, MeasureKind> KINDS = new HashMap<>();
 
+  private static final int LONGEST = 60;
+  private static final Pattern BLANKS = Pattern.compile("\\s+");
+  private static final Pattern STANDARD = Pattern.compile("\\bst(andar)?d\\b\\.?");
+  private static final Pattern DEVIATION = Pattern.compile("\\bdev(iation)?\\b\\.?");
+  private static final Pattern ERROR = Pattern.compile("\\berr(or)?\\b\\.?");
+  private static final Pattern OF_MEAN = Pattern.compile(" of( the)? mean\\b");
+  private static final Pattern PERIOD = Pattern.compile("(?<![0-9])\\.|\\.(?![0-9])");
+  private static final Pattern MARK = Pattern.compile("(?<=[a-z.)])[ᵃᵇᶜᵈ*†]+$");
   private static final Pattern WITHIN = Pattern.compile("(%|per ?cent|pct) (within|of) .*");
   private static final Pattern INTERVAL =
       Pattern.compile(
@@ -124,6 +132,9 @@ final class Statistics {
 
   /// The kind of figure that a name stands for, if it is the name of a statistic.
   static Optional<MeasureKind> kind(String name) {
+    if (name.length() > LONGEST) {
+      return Optional.empty();
+    }
     String plain = plain(name);
     if (INTERVAL.matcher(plain).matches()) {
       return Optional.of(MeasureKind.INTERVAL);
@@ -136,16 +147,13 @@ final class Statistics {
   /// A name without case, superscripts, periods, blanks at its ends and the mark of a footnote
   /// behind it, and with *standard*, *deviation* and *error* in one form.
   private static String plain(String name) {
-    return name.strip()
-        .toLowerCase(Locale.ROOT)
-        .replace('²', '2')
-        .replace('’', '\'')
-        .replaceAll("\\s+", " ")
-        .replaceAll("\\bst(andar)?d\\b\\.?", "std")
-        .replaceAll("\\bdev(iation)?\\b\\.?", "dev")
-        .replaceAll("\\berr(or)?\\b\\.?", "err")
-        .replaceAll(" of( the)? mean\\b", " mean")
-        .replaceAll("(?<![0-9])\\.|\\.(?![0-9])", "")
-        .replaceAll("(?<=[a-z.)])[ᵃᵇᶜᵈ*†]+$", "");
+    String plain = name.strip().toLowerCase(Locale.ROOT).replace('²', '2').replace('’', '\'');
+    plain = BLANKS.matcher(plain).replaceAll(" ");
+    plain = STANDARD.matcher(plain).replaceAll("std");
+    plain = DEVIATION.matcher(plain).replaceAll("dev");
+    plain = ERROR.matcher(plain).replaceAll("err");
+    plain = OF_MEAN.matcher(plain).replaceAll(" mean");
+    plain = PERIOD.matcher(plain).replaceAll("");
+    return MARK.matcher(plain).replaceAll("");
   }
 }

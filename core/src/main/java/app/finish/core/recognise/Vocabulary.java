@@ -17,9 +17,12 @@ final class Vocabulary {
       Pattern.compile(
           "(sub-?\\s?totals?|totals?|sum|summe|gesamt|somme|totale|totaal|zwischensumme|suma)\\b.*|.*\\b(sub-?totals?|totals?|summe|gesamt)",
           Pattern.CASE_INSENSITIVE);
+  private static final Pattern SUM_OF =
+      Pattern.compile("(sum|total) (of|for) .*", Pattern.CASE_INSENSITIVE);
   private static final Pattern ALL =
       Pattern.compile("(all|alle|both|any)\\b.*", Pattern.CASE_INSENSITIVE);
   private static final Set<String> MISSING = Set.of("-", "–", "—", "--", "..", "…", ".", "...");
+  private static final int LONGEST_PLACEHOLDER = 200;
   private static final Pattern BOUND = Pattern.compile("[<>≤≥]\\s*[0-9]*[.,]?[0-9]+");
   private static final Pattern NO_ANSWER =
       Pattern.compile(
@@ -57,12 +60,10 @@ final class Vocabulary {
   /// Whether a label says total of any kind.
   static boolean saysTotal(String label) {
     String stripped = label.strip();
-    if (Statistics.kind(stripped).isPresent()) {
-      return false;
-    }
-    return saysGrandTotal(stripped)
-        || (TOTAL.matcher(stripped).matches()
-            && !stripped.toLowerCase(Locale.ROOT).matches("(sum|total) (of|for) .*"));
+    boolean word =
+        GRAND.matcher(stripped).matches()
+            || (TOTAL.matcher(stripped).matches() && !SUM_OF.matcher(stripped).matches());
+    return word && Statistics.kind(stripped).isEmpty();
   }
 
   /// Whether a label speaks of all members, which may be a total and may be a member's name.
@@ -78,6 +79,9 @@ final class Vocabulary {
   /// Whether a text stands in the place of a figure: missing, not given, or an error.
   static boolean isPlaceholder(String text) {
     String stripped = text.strip();
+    if (stripped.length() > LONGEST_PLACEHOLDER) {
+      return false;
+    }
     return MISSING.contains(stripped)
         || NOT_GIVEN.contains(stripped.toLowerCase(Locale.ROOT))
         || isBound(stripped)

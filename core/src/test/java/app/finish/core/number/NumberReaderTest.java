@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -158,6 +159,29 @@ public class NumberReaderTest {
       assertThat(NumberFormat.PLAIN.withDecimals(1).write(1204.5, "")).isEqualTo("1,204.5");
     } finally {
       Locale.setDefault(before);
+    }
+  }
+
+  /// What is read the short way is what the long way reads, which stars force.
+  @Test
+  public void plainNumbersAreReadAsAllOthers() {
+    Random random = new Random(4);
+    String signs = "0123456789012345678901234,,..-";
+    for (int i = 0; i < 60_000; i++) {
+      StringBuilder text = new StringBuilder();
+      for (int length = 1 + random.nextInt(10); length > 0; length--) {
+        text.append(signs.charAt(random.nextInt(signs.length())));
+      }
+      for (NumberReader reader : NumberReader.values()) {
+        Optional<WrittenNumber> whole =
+            reader
+                .read(text + "*")
+                .map(
+                    read ->
+                        new WrittenNumber(
+                            read.value(), read.decimals(), read.unit(), read.exact(), ""));
+        assertThat(reader.read(text.toString())).as("%s %s", reader, text).isEqualTo(whole);
+      }
     }
   }
 }

@@ -94,6 +94,13 @@ public class AnyGridTest {
     return Grid.of("", cells);
   }
 
+  /// What a fuzzer found: marks where there are no figures.
+  @Test
+  public void marksWithoutFiguresAreNoHarm() {
+    Grid grid = Grid.ofText("no answer | p", "6a", "Note. Rounded.", "a. Exact.");
+    assertThat(Recogniser.recognise(grid, Corrections.NONE).table().marks().byPlace()).isEmpty();
+  }
+
   @Test(dataProvider = "seeds")
   public void becomesATable(long seed) {
     Random random = new Random(seed);

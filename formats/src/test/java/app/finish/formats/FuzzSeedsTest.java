@@ -1,0 +1,68 @@
+package app.finish.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/// The seeds that the fuzzer begins with hold tables, each in its format.
+public class FuzzSeedsTest {
+  private static final Path SEEDS = Path.of("src/test/fuzz");
+
+  @DataProvider
+  public Object[] seeds() throws IOException {
+    try (Stream<Path> files = Files.walk(SEEDS)) {
+      return files.filter(Files::isRegularFile).sorted().toArray();
+    }
+  }
+
+  @Test(dataProvider = "seeds")
+  public void aSeedHoldsATable(Path seed) throws IOException {
+    FuzzReaders.fuzzerInitialize(new String[] {seed.getParent().getFileName().toString()});
+    assertThat(FuzzReaders.tables(Files.readAllBytes(seed))).isPositive();
+  }
+
+  @Test
+  public void everyFormatHasSeeds() throws IOException {
+    try (Stream<Path> folders = Files.list(SEEDS)) {
+      List<String> endings =
+          folders.map(folder -> folder.getFileName().toString()).sorted().toList();
+      assertThat(endings)
+          .containsExactly("csv", "docx", "html", "json", "md", "ods", "tsv", "txt", "xlsx");
+    }
+  }
+
+  /// Writes the seeds anew; the first argument is the folder.
+  public static void main(String[] arguments) throws IOException {
+    Path folder = Path.of(arguments[0]);
+    Path out = Files.createTempDirectory("finish-seeds");
+    write(
+        folder,
+        "docx/apa.xml",
+        FuzzReaders.part(
+            Given.sent(Given.sailings("APA 7"), OutputFormat.DOCX), "word/document.xml"));
+    write(
+        folder,
+        "html/house.html",
+        Files.readAllBytes(Given.sent(Given.sailings("Marram house"), OutputFormat.HTML)));
+    String survey = Files.readString(Samples.copy(Samples.SURVEY, out));
+    int table = survey.indexOf("<table>", survey.indexOf("Multivariate tests") - 40);
+    write(folder, "html/marks.html", survey.substring(table, table + 1400).getBytes("UTF-8"));
+    write(folder, "txt/console.txt", Files.readAllBytes(Samples.copy(Samples.CONSOLE, out)));
+  }
+
+  private static void write(Path folder, String name, byte[] bytes) {
+    try {
+      Files.createDirectories(folder.resolve(name).getParent());
+      Files.write(folder.resolve(name), bytes);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}
