@@ -10,7 +10,6 @@ import app.finish.core.style.StyleBook;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Problem;
 import app.finish.formats.Sending;
-import app.finish.formats.Sources;
 import app.finish.formats.StyleFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -20,8 +19,11 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 /// `finish dress`: puts a style on the tables of a file and sends them out.
 @Command(
@@ -34,6 +36,10 @@ final class DressCommand implements Callable<Integer> {
       description =
           "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
   private Path in;
+
+  @Spec private CommandSpec spec;
+
+  @Mixin private Input input;
 
   @Option(
       names = "--style",
@@ -66,7 +72,7 @@ final class DressCommand implements Callable<Integer> {
                             + " has no ending that says what to write. End it in .docx, .html, .pdf or .png."));
     StyleBook shipped = StyleFile.shipped();
     HouseStyle chosen = chosen(shipped);
-    List<Source> sources = Sources.read(in);
+    List<Source> sources = input.read(in, spec.commandLine().getErr());
     if (only < 0 || only > sources.size()) {
       throw new Problem(
           in

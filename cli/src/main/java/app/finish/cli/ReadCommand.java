@@ -7,13 +7,13 @@ import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.table.Table;
 import app.finish.formats.RecognitionJson;
-import app.finish.formats.Sources;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -33,6 +33,8 @@ final class ReadCommand implements Callable<Integer> {
           "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
   private Path in;
 
+  @Mixin private Input input;
+
   @Option(names = "--json", description = "print it as JSON, in the shape of docs/command-line.md")
   private boolean json;
 
@@ -40,7 +42,7 @@ final class ReadCommand implements Callable<Integer> {
   public Integer call() throws Exception {
     PrintWriter out = spec.commandLine().getOut();
     List<Recognition> recognitions = new ArrayList<>();
-    for (Source source : Sources.read(in)) {
+    for (Source source : input.read(in, spec.commandLine().getErr())) {
       recognitions.add(Recogniser.recognise(source.grid(), Corrections.NONE));
     }
     if (json) {
@@ -70,7 +72,7 @@ final class ReadCommand implements Callable<Integer> {
             + " columns of stub");
     for (Evidence evidence : recognition.evidence()) {
       out.printf(
-          "  %-22s %-18s %3.0f%%  %s%n",
+          "  %-30s %-18s %3.0f%%  %s%n",
           evidence.place(),
           evidence.said(),
           evidence.confidence() * 100,

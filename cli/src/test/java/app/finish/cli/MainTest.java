@@ -12,10 +12,12 @@ import app.finish.formats.DocumentFile;
 import app.finish.formats.Samples;
 import app.finish.formats.Sources;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -63,6 +65,28 @@ public class MainTest {
         .startsWith("{")
         .contains("\"stubHead\" : [ \"Route\", \"Season\" ]")
         .contains("\"findings\" : [ ]");
+  }
+
+  @Test
+  public void whatIsHiddenIsSaidAndTakenInWhenAsked() throws IOException {
+    Path file = folder.resolve("hides.xlsx");
+    try (XSSFWorkbook book = new XSSFWorkbook();
+        OutputStream out = Files.newOutputStream(file)) {
+      for (int sheet = 0; sheet < 2; sheet++) {
+        var row = book.createSheet("Pier " + sheet).createRow(0);
+        row.createCell(0).setCellValue("Boats");
+        row.createCell(1).setCellValue(7);
+      }
+      book.setSheetHidden(1, true);
+      book.write(out);
+    }
+    Ran shown = run("read", file);
+    assertThat(shown.out).contains("Table 1").doesNotContain("Table 2");
+    assertThat(shown.err.strip())
+        .isEqualTo("Left out as hidden: 1 sheet, 0 rows. Take them in with --hidden.");
+    Ran all = run("read", file, "--hidden");
+    assertThat(all.out).contains("Table 2");
+    assertThat(all.err).isEmpty();
   }
 
   @DataProvider

@@ -6,6 +6,7 @@ import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Colour;
 import app.finish.core.style.PartName;
+import app.finish.core.table.Words;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
@@ -269,13 +270,27 @@ final class ProofView extends Pane {
         .set(Optional.of(again ? before.get().outward() : new Pick(cell.place(), cell.part(), 0)));
   }
 
-  private static boolean isEditable(DressedCell cell) {
+  private boolean isEditable(DressedCell cell) {
     return cell.place() instanceof Place.Word word
         && switch (word.part()) {
           case TITLE, UNITS, SOURCE -> true;
-          case NOTE -> word.index() == 0;
+          case NOTE -> word.index() == generalNote();
           default -> false;
         };
+  }
+
+  /// The place of the general note among the notes, or −1.
+  private int generalNote() {
+    return bench
+        .shownProperty()
+        .get()
+        .map(ProofView::worded)
+        .map(words -> words.generalNotePlace().orElse(-1))
+        .orElse(-1);
+  }
+
+  private static Words worded(Shown shown) {
+    return shown.table().finish().wordsOver(shown.recognition().table().words());
   }
 
   /// Edits the title or the general note in place, even if there is none yet.
@@ -283,7 +298,8 @@ final class ProofView extends Pane {
     page()
         .ifPresent(
             page -> {
-              Optional<CellBox> box = boxOf(new Place.Word(part, 0));
+              int index = part == PartName.NOTE ? generalNote() : 0;
+              Optional<CellBox> box = boxOf(new Place.Word(part, index));
               if (box.isPresent()) {
                 edit(box.get());
               } else {

@@ -1,6 +1,7 @@
 package app.finish.desktop;
 
 import app.finish.core.dress.Place;
+import app.finish.core.grid.GridPlace;
 import app.finish.core.layout.CellBox;
 import app.finish.core.recognise.Evidence;
 import app.finish.core.recognise.Recognition;
@@ -25,15 +26,23 @@ final class Tints {
 
   private final Set<Place> doubtfulWords = new HashSet<>();
   private final Set<Integer> doubtfulRows = new HashSet<>();
+  private final Set<Integer> doubtfulColumns = new HashSet<>();
 
   private Tints(Shown shown) {
     Recognition recognition = shown.recognition();
     int top = shown.table().source().grid().top();
+    int left = shown.table().source().grid().left();
     for (Evidence evidence : recognition.evidence()) {
       if (!evidence.isDoubtful()) {
         continue;
       }
       PartName.of(evidence.said()).ifPresent(part -> doubtfulWords.add(new Place.Word(part, 0)));
+      for (int leaf = 0; leaf < recognition.valueColumns().size(); leaf++) {
+        int column = left + recognition.valueColumns().get(leaf);
+        if (evidence.place().equals("column " + GridPlace.letters(column))) {
+          doubtfulColumns.add(leaf);
+        }
+      }
       for (SourceRow row : recognition.rows()) {
         if (evidence.place().equals("row " + (top + row.row() + 1))) {
           row.leaf().ifPresent(doubtfulRows::add);
@@ -64,10 +73,12 @@ final class Tints {
     boolean doubtful =
         switch (box.cell().place()) {
           case Place.Word word -> doubtfulWords.contains(word);
-          case Place.Body body -> doubtfulRows.contains(body.row());
+          case Place.Body body ->
+              doubtfulRows.contains(body.row()) || doubtfulColumns.contains(body.column());
           case Place.Stub stub ->
               box.cell().part().name() != PartName.GROUP_ROW && doubtfulRows.contains(stub.leaf());
-          case Place.Head head -> false;
+          case Place.Head head ->
+              head.first() == head.last() && doubtfulColumns.contains(head.first());
           case Place.StubHead head -> false;
         };
     if (doubtful) {

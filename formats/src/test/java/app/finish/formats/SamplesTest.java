@@ -349,4 +349,19 @@ public class SamplesTest {
       assertThat(again.words().notes()).as(format.label()).hasSize(2);
     }
   }
+
+  @Test
+  public void eachDecisionHasItsReasons() throws IOException {
+    assertThat(read(Samples.SHAPES, 5).evidence())
+        .anyMatch(one -> one.said().equals("noAnswer") && one.place().equals("row 5"))
+        .anyMatch(one -> one.place().equals("12 empty cells of the stub"))
+        .anyMatch(one -> one.said().equals("value") && one.place().equals("figures"));
+    assertThat(read(Samples.SURVEY, 8).evidence())
+        .contains(
+            new Evidence("4 cells", "mark “b”", List.of("a note below explains it"), 0.95),
+            new Evidence(
+                "measure “Error df”", "freedom", List.of("its name is that of a statistic"), 0.95));
+    assertThat(read(Samples.SURVEY, 6).evidence())
+        .anyMatch(one -> one.place().equals("2 empty cells") && one.said().equals("missing"));
+  }
 }

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 
@@ -22,11 +23,21 @@ final class LineReader {
   private final ReadGrid grid;
   private final Frame frame;
   private final Placed corrections;
+  private int repeated;
 
   LineReader(ReadGrid grid, Frame frame, Placed corrections) {
     this.grid = grid;
     this.frame = frame;
     this.corrections = corrections;
+  }
+
+  /// Why blank cells of the stub were taken for the label above, if some were; asked after [#down].
+  Optional<Evidence> evidence() {
+    String place = repeated == 1 ? "1 empty cell" : repeated + " empty cells";
+    List<String> because = List.of("a deeper label stands beside an empty cell below a label");
+    return repeated == 0
+        ? Optional.empty()
+        : Optional.of(new Evidence(place + " of the stub", "as above", because, 0.9));
   }
 
   /// The rows of the body with their labels.
@@ -52,6 +63,7 @@ final class LineReader {
       blankSpread(row, labels);
       for (int level = 0; level < deepest && labels[level].isEmpty(); level++) {
         labels[level] = afterTotal && level == 0 ? "" : last[level];
+        repeated += labels[level].isEmpty() ? 0 : 1;
       }
       if (hasFigures(row) || corrections.rows().containsKey(row) && isFigureRole(row)) {
         lines.add(line(row, List.of(labels)));
@@ -197,6 +209,11 @@ final class LineReader {
     for (int level = 0; level < frame.headRows().size(); level++) {
       fillHeads(level, labels);
     }
+    for (int level = 0; level < levels - 1; level++) {
+      if (!spans(frame.headRows().get(level))) {
+        cutRepeated(level, labels);
+      }
+    }
     lowerMeasures(labels);
     List<Line> lines = new ArrayList<>();
     for (int i = 0; i < labels.size(); i++) {
@@ -235,10 +252,7 @@ final class LineReader {
   private void fillHeads(int level, List<String[]> labels) {
     int row = frame.headRows().get(level);
     boolean last = level == frame.headRows().size() - 1;
-    boolean spans = false;
-    for (int column : frame.valueColumns()) {
-      spans |= grid.cell(row, column).columnSpan() > 1;
-    }
+    boolean spans = spans(row);
     String carried = "";
     for (int i = 0; i < labels.size(); i++) {
       int column = frame.valueColumns().get(i);
@@ -255,6 +269,42 @@ final class LineReader {
       labels.get(i)[level] =
           carried.isEmpty() || !hasHeadBelow(level, column) && label.isEmpty() ? label : carried;
     }
+  }
+
+  /// Cuts a head short that was carried on too far: heads before it stand over the same labels, it
+  /// does too, and then come others.
+  private static void cutRepeated(int level, List<String[]> labels) {
+    int below = level + 1;
+    if (labels.isEmpty() || below >= labels.getFirst().length) {
+      return;
+    }
+    int start = 0;
+    List<String> first = List.of();
+    while (start < labels.size()) {
+      String label = labels.get(start)[level];
+      List<String> own = new ArrayList<>();
+      int end = start;
+      while (end < labels.size() && labels.get(end)[level].equals(label)) {
+        own.add(labels.get(end++)[below]);
+      }
+      boolean longer = !first.isEmpty() && own.size() > first.size();
+      if (longer && !label.isEmpty() && own.subList(0, first.size()).equals(first)) {
+        for (int i = start + first.size(); i < end; i++) {
+          labels.get(i)[level] = "";
+        }
+      }
+      first = label.isEmpty() || own.size() < 2 ? first : first.isEmpty() ? own : first;
+      start = end;
+    }
+  }
+
+  private boolean spans(int row) {
+    for (int column : frame.valueColumns()) {
+      if (grid.cell(row, column).columnSpan() > 1) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private boolean hasHeadBelow(int level, int column) {

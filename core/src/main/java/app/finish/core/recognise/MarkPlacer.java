@@ -4,10 +4,13 @@ import app.finish.core.table.Axis;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Marks;
 import app.finish.core.table.Spot;
+import app.finish.core.table.Words;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /// Finds which place of the table each mark of the grid stands in.
 final class MarkPlacer {
@@ -16,8 +19,11 @@ final class MarkPlacer {
   private final LineReader.Lines rows;
   private final Axis down;
   private final Axis across;
+  private final Words words;
 
-  MarkPlacer(ReadGrid grid, Frame frame, LineReader.Lines rows, Axis down, Axis across) {
+  MarkPlacer(
+      ReadGrid grid, Frame frame, LineReader.Lines rows, Axis down, Axis across, Words words) {
+    this.words = words;
     this.grid = grid;
     this.frame = frame;
     this.rows = rows;
@@ -37,6 +43,32 @@ final class MarkPlacer {
                 spot(place / grid.columns(), place % grid.columns(), leafOfRow)
                     .ifPresent(spot -> placed.put(spot, mark)));
     return new Marks(placed);
+  }
+
+  /// Why each mark was taken for one, a decision for each sort of mark.
+  List<Evidence> evidence() {
+    Map<String, Integer> counts = new TreeMap<>();
+    grid.marks().values().forEach(mark -> counts.merge(mark, 1, Integer::sum));
+    List<Evidence> evidence = new ArrayList<>();
+    counts.forEach(
+        (mark, count) ->
+            evidence.add(
+                new Evidence(
+                    count == 1 ? "1 cell" : count + " cells",
+                    "mark “" + mark + "”",
+                    List.of(because(mark)),
+                    isExplained(mark) ? 0.95 : 0.75)));
+    return evidence;
+  }
+
+  private boolean isExplained(String mark) {
+    return words.notes().stream().anyMatch(note -> note.explains(mark));
+  }
+
+  private String because(String mark) {
+    return isExplained(mark)
+        ? "a note below explains it"
+        : "it stands behind a figure or a label, and no note explains it";
   }
 
   /// For each row its leaf; for a row that only heads others, the first leaf under it.

@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /// Understands a grid as a table.
@@ -32,6 +33,7 @@ public final class Recogniser {
   private final LineReader.Lines rows;
   private final LineReader.Lines columns;
   private final Placed corrections;
+  private final Optional<Evidence> repeated;
   private final List<Evidence> evidence = new ArrayList<>();
 
   private Recogniser(Grid source, Placed corrections) {
@@ -41,6 +43,7 @@ public final class Recogniser {
     LineReader reader = new LineReader(grid, frame, corrections);
     this.rows = reader.down();
     this.columns = reader.across();
+    this.repeated = reader.evidence();
   }
 
   /// The tables of a sheet, in reading order.
@@ -67,6 +70,7 @@ public final class Recogniser {
     Words words = wordsReader.read();
     evidence.addAll(wordsReader.evidence());
     evidence.addAll(frame.evidence());
+    repeated.ifPresent(evidence::add);
 
     MeasureReader.Read read =
         new MeasureReader(grid, frame, rows, columns, corrections).read(words.title());
@@ -84,6 +88,8 @@ public final class Recogniser {
     Blanks blanks = new Blanks(grid, frame, rows, corrections.blanks());
     Body body = Body.of(rows.lines().size(), columns.lines().size(), blanks::value);
     blanks.evidence().ifPresent(evidence::add);
+    MarkPlacer marks =
+        new MarkPlacer(grid, frame, rows, builtDown.axis(), builtAcross.axis(), words);
     Table table =
         new Table(
             builtDown.axis(),
@@ -92,7 +98,8 @@ public final class Recogniser {
             body,
             wordsReader.held(),
             words,
-            new MarkPlacer(grid, frame, rows, builtDown.axis(), builtAcross.axis()).place());
+            marks.place());
+    evidence.addAll(marks.evidence());
     sayTotals(builtDown, builtAcross);
     List<SourceRow> sourceRows = sourceRows(table);
     return new Recognition(

@@ -20,6 +20,8 @@ final class Statistics {
   private static final Pattern OF_MEAN = Pattern.compile(" of( the)? mean\\b");
   private static final Pattern PERIOD = Pattern.compile("(?<![0-9])\\.|\\.(?![0-9])");
   private static final Pattern MARK = Pattern.compile("(?<=[a-z.)])[ᵃᵇᶜᵈ*†]+$");
+  private static final Pattern TESTED =
+      Pattern.compile("(t|f|z|u|h|χ2|x2|chi-square) ?\\([0-9., ]+\\)");
   private static final Pattern WITHIN = Pattern.compile("(%|per ?cent|pct) (within|of) .*");
   private static final Pattern INTERVAL =
       Pattern.compile(
@@ -43,7 +45,7 @@ final class Statistics {
         """
         se; s.e.; std err; std. err.; std. error; std error; standard error; std. error
         mean; se mean; s.e. mean; std. error of the mean; standard error of the mean;
-        sem; std. error difference
+        sem; std. error difference; se b; se(b); se β; std. error of the estimate
         """);
     put(
         MeasureKind.COUNT,
@@ -138,6 +140,9 @@ final class Statistics {
     String plain = plain(name);
     if (INTERVAL.matcher(plain).matches()) {
       return Optional.of(MeasureKind.INTERVAL);
+    }
+    if (TESTED.matcher(plain).matches()) {
+      return Optional.of(MeasureKind.TEST);
     }
     return WITHIN.matcher(plain).matches()
         ? Optional.of(MeasureKind.PERCENT)

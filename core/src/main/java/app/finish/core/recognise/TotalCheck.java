@@ -130,7 +130,7 @@ final class TotalCheck {
       to++;
     }
     for (Leaf leaf : axis.leaves().subList(from, to + 1)) {
-      boolean same = deeper.isEmpty() || endsWith(leaf.labels(), deeper);
+      boolean same = deeper.isEmpty() || endsWith(leaf, deeper);
       if (leaf.role() == Role.MEMBER && same && leaf.measure().equals(total.measure())) {
         members.add(leaf);
       }
@@ -143,12 +143,16 @@ final class TotalCheck {
   private static List<String> membersBelow(Leaf total, int level) {
     List<Heading> below =
         total.path().subList(Math.min(level, total.path().size()), total.path().size());
-    boolean members =
-        below.stream().allMatch(one -> one.role() == Role.MEMBER && one.measure().isEmpty());
-    return members ? below.stream().map(Heading::label).toList() : List.of();
+    boolean members = below.stream().allMatch(one -> one.role() == Role.MEMBER);
+    return members ? labels(below) : List.of();
   }
 
-  private static boolean endsWith(List<String> labels, List<String> end) {
+  private static List<String> labels(List<Heading> path) {
+    return path.stream().filter(one -> one.measure().isEmpty()).map(Heading::label).toList();
+  }
+
+  private static boolean endsWith(Leaf leaf, List<String> end) {
+    List<String> labels = labels(leaf.path());
     int from = labels.size() - end.size();
     return from >= 0 && labels.subList(from, labels.size()).equals(end);
   }

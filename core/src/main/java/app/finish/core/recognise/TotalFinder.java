@@ -55,7 +55,7 @@ final class TotalFinder {
     pass(!backward, Map.copyOf(totals)).forEach(totals::putIfAbsent);
     addByGroupLabel();
     addByWord();
-    nameRoles();
+    new TotalRoles(lines, told, totals).name();
     return totals;
   }
 
@@ -109,7 +109,8 @@ final class TotalFinder {
   /// speaks of all and the other is itself a total.
   private boolean mayTotalOne(int line, int start, Sums sums) {
     boolean byWord = saysTotal(line) && !saysTotal(sums.line(start));
-    return byWord || (Vocabulary.saysAll(lines.get(line).label()) && sums.isTotal(start));
+    boolean byName = saysTotal(line) && startOfNamedGroup(line) == firstOf(sums.line(start));
+    return byWord || byName || (Vocabulary.saysAll(lines.get(line).label()) && sums.isTotal(start));
   }
 
   private boolean isEnough(int line, int count, Sums.Agreement agreement) {
@@ -208,6 +209,7 @@ final class TotalFinder {
     for (int line = 0; line < lines.size(); line++) {
       Line at = lines.get(line);
       Role said = told.get(line);
+      int named = startOfNamedGroup(line);
       boolean atTheEdge = !canAdd && (line == 0 || line == lines.size() - 1);
       boolean all = Vocabulary.saysAll(at.label()) && (at.emphasised() || atTheEdge);
       boolean word = saysTotal(line) || all;
@@ -218,7 +220,7 @@ final class TotalFinder {
         double doubt = hints(line, because);
         boolean grand =
             said == Role.GRAND_TOTAL || (said == null && Vocabulary.saysGrandTotal(at.label()));
-        int from = grand ? 0 : startOfGroup(line, start);
+        int from = grand ? 0 : named >= 0 ? named : startOfGroup(line, start);
         int to = grand ? lines.size() - 1 : line - 1;
         if (from >= line) {
           from = line == 0 ? 1 : line;
@@ -228,6 +230,35 @@ final class TotalFinder {
         start = line + 1;
       }
     }
+  }
+
+  /// Where the group begins that ends before this line and that its label names, as "Summer total"
+  /// names Summer; −1 if there is none.
+  private int startOfNamedGroup(int line) {
+    if (line == 0) {
+      return -1;
+    }
+    Line last = lines.get(line - 1);
+    String label = lines.get(line).label();
+    for (int level = 0; level < last.depth(); level++) {
+      if (TotalRoles.names(label, last.labels().get(level))) {
+        int from = line - 1;
+        while (from > 0 && last.sharedLevels(lines.get(from - 1)) > level) {
+          from--;
+        }
+        return from;
+      }
+    }
+    return -1;
+  }
+
+  /// The first line of the group that a line stands in at the outermost level.
+  private int firstOf(int line) {
+    int from = line;
+    while (from > 0 && lines.get(line).sharedLevels(lines.get(from - 1)) > 0) {
+      from--;
+    }
+    return from;
   }
 
   private int startOfGroup(int line, int start) {
@@ -241,83 +272,5 @@ final class TotalFinder {
       from--;
     }
     return levels > 0 ? from : start;
-  }
-
-  /// Says which totals are grand totals, and names the group of the others.
-  private void nameRoles() {
-    for (Total total : List.copyOf(totals.values())) {
-      if (total.isInBlock()) {
-        continue;
-      }
-      Role said = told.get(total.line());
-      boolean everything = coversAll(total) && !isOneGroupOfItsName(total);
-      boolean grand = said == null ? everything : said == Role.GRAND_TOTAL;
-      int levels = grand ? 0 : groupLevels(total);
-      totals.put(
-          total.line(),
-          new Total(
-              total.line(),
-              total.from(),
-              total.to(),
-              grand ? Role.GRAND_TOTAL : Role.SUBTOTAL,
-              levels,
-              -1,
-              total.because(),
-              total.confidence()));
-    }
-  }
-
-  private boolean coversAll(Total total) {
-    for (int line = 0; line < lines.size(); line++) {
-      boolean covered = line >= total.from() && line <= total.to();
-      if (!covered && line != total.line() && !totals.containsKey(line)) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  /// Whether this total of everything is the total of the only group there is: a later total covers
-  /// the same, or its label names the group.
-  private boolean isOneGroupOfItsName(Total total) {
-    boolean later =
-        totals.values().stream()
-            .anyMatch(
-                other ->
-                    other.line() > total.line()
-                        && other.from() <= total.from()
-                        && other.to() >= total.to()
-                        && total.line() > total.to());
-    int levels = groupLevels(total);
-    if (levels == 0) {
-      return later;
-    }
-    String group = lines.get(firstMember(total)).labels().get(levels - 1);
-    String label = lines.get(total.line()).label();
-    return later || label.contains(group);
-  }
-
-  /// How many of the outermost labels all members of a total share.
-  private int groupLevels(Total total) {
-    int member = firstMember(total);
-    if (member > total.to()) {
-      return 0;
-    }
-    Line first = lines.get(member);
-    int levels = first.depth() - 1;
-    for (int line = member + 1; line <= total.to(); line++) {
-      if (!totals.containsKey(line)) {
-        levels = Math.min(levels, first.sharedLevels(lines.get(line)));
-      }
-    }
-    return Math.max(0, levels);
-  }
-
-  private int firstMember(Total total) {
-    int line = total.from();
-    while (line <= total.to() && totals.containsKey(line)) {
-      line++;
-    }
-    return line;
   }
 }

@@ -1,6 +1,8 @@
 package app.finish.core.table;
 
 import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /// The words around a table. The number is not among them: it comes from the order in the document.
 ///
@@ -35,6 +37,11 @@ public record Words(String title, String units, List<Note> notes, String source)
   /// The same words with other notes.
   public Words withNotes(List<Note> others) {
     return new Words(title, units, others, source);
+  }
+
+  /// The place of the first note on the whole table among the notes, if there is one.
+  public OptionalInt generalNotePlace() {
+    return IntStream.range(0, notes.size()).filter(i -> notes.get(i).isGeneral()).findFirst();
   }
 
   /// The first note on the whole table, or the empty string.

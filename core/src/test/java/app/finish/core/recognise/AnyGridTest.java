@@ -55,9 +55,22 @@ public class AnyGridTest {
     "Year: 2025",
     "€12",
     "0",
-    "1e308"
+    "1e308",
+    "a. Exact.",
+    "6a",
+    "4.21b,c",
+    "a.",
+    "12¹",
+    "Northᵃ",
+    "*p < .05",
+    "(blank)",
+    "<.001",
+    "Std. Deviation",
+    "=SUM(A1:A9)",
+    "12345678901234567890"
   };
 
+  private static final String[] MARKS = {"a", "b,c", "***", "†", "1", " "};
   private static final List<LineRole> COLUMN_ROLES =
       List.of(LineRole.BODY, LineRole.SUBTOTAL, LineRole.GRAND_TOTAL, LineRole.LEFT_OUT);
 
@@ -86,6 +99,9 @@ public class AnyGridTest {
         }
         if (random.nextInt(10) == 0) {
           cell = cell.spanning(1 + random.nextInt(3), 1 + random.nextInt(3));
+        }
+        if (random.nextInt(12) == 0) {
+          cell = cell.withMark(MARKS[random.nextInt(MARKS.length)]);
         }
         line.add(cell.with(new SourceFormat(random.nextBoolean(), false, random.nextInt(3))));
       }

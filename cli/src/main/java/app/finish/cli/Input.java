@@ -1,0 +1,44 @@
+package app.finish.cli;
+
+import app.finish.core.document.Source;
+import app.finish.formats.FileTables;
+import app.finish.formats.Problem;
+import app.finish.formats.ReadRequest;
+import app.finish.formats.Sources;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import picocli.CommandLine.Option;
+
+/// Reads the tables of a file for a command, and says on the error stream what of it is hidden.
+final class Input {
+  @Option(
+      names = "--hidden",
+      description = "take hidden sheets and rows in, which are left out otherwise")
+  private boolean hidden;
+
+  /// The tables of a file.
+  ///
+  /// @param err where to say what was left out
+  List<Source> read(Path file, PrintWriter err) throws IOException {
+    FileTables found = Sources.tables(file, ReadRequest.PLAIN.withHidden(hidden));
+    if (found.tables().isEmpty()) {
+      throw new Problem(
+          file + " has only hidden sheets and rows. Read them with --hidden, or show them in it.");
+    }
+    if (found.hides() && !hidden) {
+      err.println(
+          "Left out as hidden: "
+              + counted(found.hiddenSheets(), "sheet")
+              + ", "
+              + counted(found.hiddenRows(), "row")
+              + ". Take them in with --hidden.");
+    }
+    return found.tables();
+  }
+
+  private static String counted(int count, String what) {
+    return count + " " + what + (count == 1 ? "" : "s");
+  }
+}
