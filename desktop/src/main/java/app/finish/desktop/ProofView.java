@@ -6,7 +6,6 @@ import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Colour;
 import app.finish.core.style.PartName;
-import app.finish.core.table.Words;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
@@ -254,7 +253,7 @@ final class ProofView extends Pane {
     Optional<CellBox> box = at(event);
     if (box.isEmpty()) {
       bench.pickProperty().set(Optional.empty());
-    } else if (event.getClickCount() == 2 && isEditable(box.get().cell())) {
+    } else if (event.getClickCount() == 2 && words().isEditable(box.get().cell())) {
       edit(box.get());
     } else {
       pick(box.get().cell());
@@ -270,27 +269,8 @@ final class ProofView extends Pane {
         .set(Optional.of(again ? before.get().outward() : new Pick(cell.place(), cell.part(), 0)));
   }
 
-  private boolean isEditable(DressedCell cell) {
-    return cell.place() instanceof Place.Word word
-        && switch (word.part()) {
-          case TITLE, UNITS, SOURCE -> true;
-          case NOTE -> word.index() == generalNote();
-          default -> false;
-        };
-  }
-
-  /// The place of the general note among the notes, or −1.
-  private int generalNote() {
-    return bench
-        .shownProperty()
-        .get()
-        .map(ProofView::worded)
-        .map(words -> words.generalNotePlace().orElse(-1))
-        .orElse(-1);
-  }
-
-  private static Words worded(Shown shown) {
-    return shown.table().finish().wordsOver(shown.recognition().table().words());
+  private ShownWords words() {
+    return ShownWords.of(bench.shownProperty().get());
   }
 
   /// Edits the title or the general note in place, even if there is none yet.
@@ -298,7 +278,7 @@ final class ProofView extends Pane {
     page()
         .ifPresent(
             page -> {
-              int index = part == PartName.NOTE ? generalNote() : 0;
+              int index = part == PartName.NOTE ? words().generalNote() : 0;
               Optional<CellBox> box = boxOf(new Place.Word(part, index));
               if (box.isPresent()) {
                 edit(box.get());
@@ -312,18 +292,7 @@ final class ProofView extends Pane {
 
   private void edit(CellBox box) {
     PartName part = box.cell().part().name();
-    String text = bench.shownProperty().get().map(shown -> word(shown, part)).orElse("");
-    edit(part, text, box.x(), box.y(), box.width(), box.cell().look().size());
-  }
-
-  private String word(Shown shown, PartName part) {
-    var words = shown.table().finish().wordsOver(shown.recognition().table().words());
-    return switch (part) {
-      case TITLE -> words.title();
-      case UNITS -> words.units();
-      case SOURCE -> words.source();
-      default -> words.generalNote();
-    };
+    edit(part, words().of(part), box.x(), box.y(), box.width(), box.cell().look().size());
   }
 
   private void edit(PartName part, String text, double x, double y, double width, double size) {
@@ -361,7 +330,7 @@ final class ProofView extends Pane {
       case LEFT -> step(-1, 0);
       case RIGHT -> step(1, 0);
       case ENTER, SPACE -> bench.pickProperty().set(bench.pickProperty().get().map(Pick::outward));
-      case F2 -> picked().filter(box -> isEditable(box.cell())).ifPresent(this::edit);
+      case F2 -> picked().filter(box -> words().isEditable(box.cell())).ifPresent(this::edit);
       case ESCAPE -> known = escape();
       case PAGE_DOWN -> pan(-getHeight() * 0.8);
       case PAGE_UP -> pan(getHeight() * 0.8);
@@ -405,7 +374,7 @@ final class ProofView extends Pane {
               Optional<CellBox> to =
                   from.isEmpty()
                       ? page.boxes().stream().findFirst()
-                      : neighbour(page, from.get(), dx, dy);
+                      : page.beside(from.get(), dx, dy);
               to.ifPresent(
                   box -> {
                     bench
@@ -414,23 +383,6 @@ final class ProofView extends Pane {
                     reveal(box);
                   });
             });
-  }
-
-  private static Optional<CellBox> neighbour(Proof.Page page, CellBox from, int dx, int dy) {
-    double x =
-        dx > 0
-            ? from.x() + from.width() + 1
-            : dx < 0 ? from.x() - 1 : from.x() + Math.min(from.width() / 2, 20);
-    double y =
-        dy > 0
-            ? from.y() + from.height() + 1
-            : dy < 0 ? from.y() - 1 : from.y() + from.height() - 1;
-    Optional<CellBox> exact = page.at(x, y);
-    return exact.isPresent() || dy == 0
-        ? exact
-        : page.boxes().stream()
-            .filter(box -> y >= box.y() && y < box.y() + box.height())
-            .findFirst();
   }
 
   private void reveal(CellBox box) {

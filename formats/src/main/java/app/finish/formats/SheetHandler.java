@@ -15,7 +15,6 @@ import java.util.Set;
 import org.apache.poi.ss.usermodel.DataFormatter;
 import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.util.CellRangeAddress;
-import org.apache.poi.ss.util.CellReference;
 import org.apache.poi.xssf.model.StylesTable;
 import org.apache.poi.xssf.usermodel.XSSFCellStyle;
 import org.xml.sax.Attributes;
@@ -99,7 +98,7 @@ final class SheetHandler extends DefaultHandler {
 
   private void startCell(Attributes attributes) throws SAXException {
     String reference = attributes.getValue("r");
-    int next = reference == null ? column + 1 : new CellReference(reference).getCol();
+    int next = reference == null ? column + 1 : column(reference);
     if (next <= column || next >= Limits.COLUMNS) {
       throw next >= Limits.COLUMNS
           ? wrapped(Limits.tooWide(fileName, rowPlace + 1L))
@@ -118,6 +117,21 @@ final class SheetHandler extends DefaultHandler {
     value = "";
     formula = "";
     raised = false;
+  }
+
+  /// The column of a reference such as "AB12", from 0; more than a sheet has for what is none.
+  private static int column(String reference) {
+    int column = 0;
+    int at = 0;
+    while (at < reference.length() && at < 4) {
+      int letter = Character.toUpperCase(reference.charAt(at)) - 'A';
+      if (letter < 0 || letter > 25) {
+        break;
+      }
+      column = column * 26 + letter + 1;
+      at++;
+    }
+    return at == 0 ? Limits.COLUMNS : column - 1;
   }
 
   private static SAXException wrapped(Problem problem) {

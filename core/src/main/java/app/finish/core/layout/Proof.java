@@ -42,6 +42,25 @@ public record Proof(Dressed dressed, Paper paper, List<Column> columns, List<Pag
       boxes = List.copyOf(boxes);
     }
 
+    /// The cell beside another, if there is one.
+    ///
+    /// @param dx −1 for the left, 1 for the right, else 0
+    /// @param dy −1 for above, 1 for below, else 0
+    public Optional<CellBox> beside(CellBox from, int dx, int dy) {
+      double x =
+          dx > 0
+              ? from.x() + from.width() + 1
+              : dx < 0 ? from.x() - 1 : from.x() + Math.min(from.width() / 2, 20);
+      double y =
+          dy > 0
+              ? from.y() + from.height() + 1
+              : dy < 0 ? from.y() - 1 : from.y() + from.height() - 1;
+      Optional<CellBox> exact = at(x, y);
+      return exact.isPresent() || dy == 0
+          ? exact
+          : boxes.stream().filter(box -> y >= box.y() && y < box.y() + box.height()).findFirst();
+    }
+
     /// The cell at a point, if there is one.
     public Optional<CellBox> at(double x, double y) {
       return boxes.stream().filter(box -> box.contains(x, y)).findFirst();

@@ -29,8 +29,9 @@ final class FrameFinder {
     List<Integer> body = new ArrayList<>();
     List<Integer> notes = new ArrayList<>();
     split(bodyTop, lastData, body, notes);
-    List<Integer> stub = stubColumns(body, heads);
-    List<Integer> values = valueColumns(stub, heads, body);
+    StubFinder finder = new StubFinder(grid, corrections, heads, body);
+    List<Integer> stub = finder.stubColumns();
+    List<Integer> values = finder.valueColumns(stub);
     say(heads, stub);
     return new Frame(rows(0, headTop), heads, body, notes, stub, values, evidence);
   }
@@ -226,83 +227,6 @@ final class FrameFinder {
         && grid.cell(row, 0).columnSpan() == 1
         && grid.filled(row - 1) > 0
         && grid.firstFilled(row - 1) > 0;
-  }
-
-  private List<Integer> stubColumns(List<Integer> body, List<Integer> heads) {
-    List<Integer> stub = new ArrayList<>();
-    int said = corrections.stubColumns().orElse(-1);
-    for (int column = 0; column < grid.columns(); column++) {
-      boolean belongs = said >= 0 ? column < said : isStub(column, body, heads);
-      if (!belongs) {
-        break;
-      }
-      if (said >= 0 || column == 0 || !isEmptyColumn(column, heads, body)) {
-        stub.add(column);
-      }
-    }
-    if (stub.size() == grid.columns() && stub.size() > 1) {
-      stub.subList(1, stub.size()).clear();
-    }
-    return stub;
-  }
-
-  private boolean isStub(int column, List<Integer> body, List<Integer> heads) {
-    int texts = 0;
-    int numbers = 0;
-    int years = 0;
-    int blanks = 0;
-    for (int row : body) {
-      texts += grid.isText(row, column) || grid.isCovered(row, column) ? 1 : 0;
-      numbers += grid.isNumber(row, column) ? 1 : 0;
-      years += grid.isYear(row, column) ? 1 : 0;
-      blanks += grid.isBlank(row, column) ? 1 : 0;
-    }
-    if (column == 0) {
-      return grid.columns() > 1;
-    }
-    if (numbers == 0 && texts == 0) {
-      return blanks == body.size() && nextIsStub(column, body, heads);
-    }
-    boolean yearsAsLabels =
-        years == numbers && years > 0 && column + 1 < grid.columns() && repeats(column, body);
-    return texts > numbers || yearsAsLabels;
-  }
-
-  private boolean nextIsStub(int column, List<Integer> body, List<Integer> heads) {
-    return column + 1 < grid.columns()
-        && isEmptyColumn(column, heads, body)
-        && isStub(column + 1, body, heads);
-  }
-
-  private boolean repeats(int column, List<Integer> body) {
-    long distinct = body.stream().map(row -> grid.text(row, column)).distinct().count();
-    return distinct * 2 <= body.size();
-  }
-
-  private boolean isEmptyColumn(int column, List<Integer> heads, List<Integer> body) {
-    for (int row : heads) {
-      if (!grid.isBlank(row, column)) {
-        return false;
-      }
-    }
-    for (int row : body) {
-      if (!grid.isBlank(row, column)) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  private List<Integer> valueColumns(List<Integer> stub, List<Integer> heads, List<Integer> body) {
-    List<Integer> values = new ArrayList<>();
-    int from = stub.isEmpty() ? 0 : stub.getLast() + 1;
-    for (int column = from; column < grid.columns(); column++) {
-      boolean leftOut = corrections.columns().get(column) == LineRole.LEFT_OUT;
-      if (!leftOut && !isEmptyColumn(column, heads, body)) {
-        values.add(column);
-      }
-    }
-    return values;
   }
 
   private void say(List<Integer> heads, List<Integer> stub) {

@@ -42,7 +42,7 @@ public final class Recogniser {
     this.frame = new FrameFinder(grid, corrections).find();
     LineReader reader = new LineReader(grid, frame, corrections);
     this.rows = reader.down();
-    this.columns = reader.across();
+    this.columns = new HeadReader(grid, frame).read();
     this.repeated = reader.evidence();
   }
 
@@ -100,7 +100,9 @@ public final class Recogniser {
             words,
             marks.place());
     evidence.addAll(marks.evidence());
-    sayTotals(builtDown, builtAcross);
+    evidence.addAll(
+        new LineReasons(grid, frame, rows, columns, corrections)
+            .of(builtDown.totals(), builtAcross.totals()));
     List<SourceRow> sourceRows = sourceRows(table);
     return new Recognition(
         table,
@@ -230,77 +232,6 @@ public final class Recogniser {
   private String columnsInWords(int from, int to) {
     return Places.columns(
         grid.grid(), frame.valueColumns().get(from), frame.valueColumns().get(to));
-  }
-
-  private void sayTotals(AxisReader.Built down, AxisReader.Built across) {
-    for (Map.Entry<Integer, List<String>> group : rows.groupRows().entrySet()) {
-      boolean told = corrections.rows().containsKey(group.getKey());
-      evidence.add(
-          new Evidence(
-              Places.row(grid.grid(), group.getKey()),
-              "groupRow",
-              List.of(told ? "you said so" : "it has a label and no figures"),
-              told ? 1 : 0.85));
-    }
-    sayMembers();
-    down.totals()
-        .forEach(
-            (line, total) ->
-                evidence.add(
-                    say(Places.row(grid.grid(), rows.lines().get(line).place()), "Row", total)));
-    across
-        .totals()
-        .forEach(
-            (line, total) ->
-                evidence.add(
-                    say(
-                        Places.column(grid.grid(), frame.valueColumns().get(line)),
-                        "Column",
-                        total)));
-  }
-
-  /// Says which lines a person said are members, and which are members that gather those who gave
-  /// no answer.
-  private void sayMembers() {
-    List<String> told = List.of("you said so");
-    corrections
-        .rows()
-        .forEach(
-            (row, role) -> {
-              if (role == LineRole.BODY) {
-                evidence.add(new Evidence(Places.row(grid.grid(), row), "body", told, 1));
-              }
-            });
-    corrections
-        .columns()
-        .forEach(
-            (column, role) -> {
-              if (role == LineRole.BODY || role == LineRole.LEFT_OUT) {
-                String place = Places.column(grid.grid(), column);
-                evidence.add(new Evidence(place, role.part(), told, 1));
-              }
-            });
-    for (Line line : rows.lines()) {
-      if (Vocabulary.saysNoAnswer(line.label())) {
-        sayNoAnswer(Places.row(grid.grid(), line.place()), line.label());
-      }
-    }
-    for (Line line : columns.lines()) {
-      if (Vocabulary.saysNoAnswer(line.label())) {
-        int column = frame.valueColumns().get(line.place());
-        sayNoAnswer(Places.column(grid.grid(), column), line.label());
-      }
-    }
-  }
-
-  private void sayNoAnswer(String place, String label) {
-    List<String> because = List.of("the words “" + label + "”");
-    evidence.add(new Evidence(place, "noAnswer", because, 0.9));
-  }
-
-  private static Evidence say(String place, String side, Total total) {
-    String part = total.role() == Role.GRAND_TOTAL ? "grandTotal" : "subtotal";
-    return new Evidence(place, part + side, total.because(), Evidence.rounded(total.confidence()));
   }
 
   private List<SourceRow> sourceRows(Table table) {
