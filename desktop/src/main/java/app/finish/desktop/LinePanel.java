@@ -17,8 +17,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
@@ -138,7 +140,9 @@ final class LinePanel {
     String letters = GridPlace.letters(shown.table().source().grid().left() + column);
     String place = Texts.of("bring.column", letters);
     Leaf across = recognition.table().across().leaves().get(leaf);
-    nodes.add(Benches.heading(Texts.of("bring.columnIs")));
+    Label heading = Benches.heading(Texts.of("bring.columnIs"));
+    VBox.setMargin(heading, new Insets(6, 0, 0, 0));
+    nodes.add(heading);
     nodes.add(
         Benches.caption(
             place

@@ -91,7 +91,8 @@ final class Shots {
 
   private void offer() {
     try {
-      window.files().bringIn(Samples.copy(Samples.SURVEY, folder));
+      Path samples = java.nio.file.Files.createTempDirectory("finish-shots");
+      window.files().bringIn(Samples.copy(Samples.SURVEY, samples));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
