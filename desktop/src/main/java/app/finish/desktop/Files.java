@@ -11,6 +11,7 @@ import app.finish.formats.HtmlWriter;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.ReadRequest;
 import app.finish.formats.Sources;
+import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -169,6 +170,17 @@ final class Files {
       return;
     }
     read(path, false);
+  }
+
+  /// Brings the first of the files in that were dropped on the window.
+  void drop(List<File> dropped) {
+    Optional<File> file = dropped.stream().findFirst();
+    file.ifPresentOrElse(
+        one -> bringIn(one.toPath()),
+        () ->
+            bench
+                .noticeProperty()
+                .set(Optional.of(new Notice(Texts.of("notice.dropNothing"), true))));
   }
 
   /// Reads a file and adds its table; several, or such as hide something, are offered first.

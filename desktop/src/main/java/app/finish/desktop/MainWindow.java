@@ -4,7 +4,6 @@ import app.finish.core.document.Document;
 import app.finish.core.layout.Fonts;
 import app.finish.core.style.HouseStyle;
 import app.finish.formats.Sending;
-import java.io.File;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +12,6 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
@@ -206,20 +204,10 @@ final class MainWindow {
         });
     scene.setOnDragDropped(
         event -> {
-          drop(event.getDragboard());
+          files.drop(event.getDragboard().getFiles());
           event.setDropCompleted(true);
           event.consume();
         });
-  }
-
-  private void drop(Dragboard board) {
-    Optional<File> file = board.getFiles().stream().findFirst();
-    file.ifPresentOrElse(
-        dropped -> files.bringIn(dropped.toPath()),
-        () ->
-            bench
-                .noticeProperty()
-                .set(Optional.of(new Notice(Texts.of("notice.dropNothing"), true))));
   }
 
   /// Ends the window's threads.

@@ -13,6 +13,7 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.scene.control.CheckBox;
 import javafx.scene.input.KeyCode;
 import org.apache.poi.ss.usermodel.Sheet;
@@ -155,6 +156,17 @@ public class BringInTest extends WindowTest {
     assertThat(corrections()).isEqualTo(Corrections.NONE);
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+  }
+
+  @Test
+  public void aFileThatIsDroppedIsBroughtIn() throws Exception {
+    Path file = folder.resolve("dropped.csv");
+    Files.writeString(file, PIERS);
+    robot.interact(() -> window.files().drop(List.of(file.toFile())));
+    settle();
+    assertThat(table().down().leaves()).hasSize(3);
+    robot.interact(() -> window.files().drop(List.of()));
+    assertThat(textOf("#notice-sentence")).contains("is no file");
   }
 
   @Test
