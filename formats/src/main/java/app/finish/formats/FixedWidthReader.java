@@ -31,8 +31,7 @@ public final class FixedWidthReader implements TableReader {
 
   /// The sheet that a text makes.
   static List<Grid> read(String text, String name) throws IOException {
-    List<String> lines =
-        text.lines().map(line -> line.replace("\t", "        ").stripTrailing()).toList();
+    List<String> lines = TextLine.plain(text);
     int width = lines.stream().mapToInt(String::length).max().orElse(0);
     if (width > Limits.COLUMNS) {
       throw Limits.tooWide("The text", 1);
@@ -57,18 +56,19 @@ public final class FixedWidthReader implements TableReader {
   private static Grid sheet(List<String> lines, String name) throws IOException {
     SheetBuilder sheet = new SheetBuilder(name);
     TextColumns columns = TextColumns.of(lines);
+    boolean indents = !TextLine.alignsLabelsRight(lines);
     for (int i = 0; i < lines.size(); i++) {
       String line = lines.get(i);
       if (!TextLine.isRule(line)) {
         String below = i + 1 < lines.size() ? lines.get(i + 1) : "";
-        addRow(sheet, columns.piecesOf(line, below), line, columns);
+        addRow(sheet, columns.piecesOf(line, below), line, columns, indents);
       }
     }
     return sheet.grid("");
   }
 
   /// Where a part of the text ends: two blank lines or more stand between parts, each with columns
-  /// of its own.
+  /// of its own, or one, if heads of columns follow and figures came before.
   private static int endOfPart(List<String> lines, int from) {
     int at = from;
     while (at < lines.size() && lines.get(at).isBlank()) {
@@ -76,7 +76,9 @@ public final class FixedWidthReader implements TableReader {
     }
     while (at < lines.size()) {
       boolean two = at + 1 < lines.size() && lines.get(at).isBlank() && lines.get(at + 1).isBlank();
-      if (two) {
+      boolean figures = lines.subList(from, at).stream().anyMatch(TextLine::holdsFigures);
+      boolean anew = lines.get(at).isBlank() && figures && headsFollow(lines, at + 1);
+      if (two || anew) {
         return at + 1;
       }
       at++;
@@ -84,8 +86,22 @@ public final class FixedWidthReader implements TableReader {
     return at;
   }
 
+  /// Whether heads of columns stand here before the next figures and blank line.
+  private static boolean headsFollow(List<String> lines, int from) {
+    for (int at = from; at < lines.size() && !lines.get(at).isBlank(); at++) {
+      if (TextLine.holdsFigures(lines.get(at))) {
+        return false;
+      }
+      if (TextLine.isHead(lines.get(at))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private static void addRow(
-      SheetBuilder sheet, List<Piece> pieces, String line, TextColumns columns) throws IOException {
+      SheetBuilder sheet, List<Piece> pieces, String line, TextColumns columns, boolean indents)
+      throws IOException {
     boolean words =
         pieces.size() == 1
             && (columns.columns().isEmpty()
@@ -97,21 +113,24 @@ public final class FixedWidthReader implements TableReader {
     StringBuilder[] texts = new StringBuilder[columns.columns().size()];
     int[] spans = new int[columns.columns().size()];
     int free = 0;
+    int before = 0;
     for (Piece piece : pieces) {
-      int at = Math.max(free - 1, columns.place(piece, free));
+      int place = columns.place(piece, free);
+      int at = place < free ? before : place;
       int last = at;
       while (last + 1 < columns.columns().size()
           && columns.columns().get(last + 1).start() < piece.end()) {
         last++;
       }
       if (texts[at] == null) {
-        texts[at] = new StringBuilder(at == 0 ? " ".repeat(piece.start()) : "");
+        texts[at] = new StringBuilder(at == 0 && indents ? " ".repeat(piece.start()) : "");
       } else {
         texts[at].append(' ');
       }
       texts[at].append(piece.text());
       spans[at] = Math.max(spans[at], last - at + 1);
-      free = last + 1;
+      free = Math.max(free, last + 1);
+      before = at;
     }
     sheet.beginRow();
     for (int column = 0; column < columns.columns().size(); column += Math.max(1, spans[column])) {

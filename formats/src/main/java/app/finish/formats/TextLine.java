@@ -13,10 +13,16 @@ import java.util.regex.Pattern;
 /// ```
 final class TextLine {
   private static final Pattern PIECE = Pattern.compile("\\S+(?: \\S+)*");
-  private static final Pattern RULE = Pattern.compile("[\\s\\-=_+─━═|·.~*]*");
+  private static final Pattern RULE = Pattern.compile("[\\s\\-=_+─━═|·.~*┼├┤┬┴┌┐└┘╪╞╡│║]*");
 
   private static final Pattern FIGURE =
-      Pattern.compile("[-−–+(<>]?[€$£]?[0-9.,]*[0-9][0-9.,]*[)%]?[*†a-d]{0,3}|--?|[–—.]|NA");
+      Pattern.compile(
+          "[-−–+(<>]?[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%]?[*†a-d]{0,3}|--?|[–—.]|NA");
+  private static final Pattern DECIMAL = Pattern.compile("[-−–]?[0-9]*[.,][0-9]+[*]{0,3}");
+  private static final Pattern BOX_RULE =
+      Pattern.compile("[\\s|]*[-=]{2,}\\+[-=+|\\s]*|\\+[-=+]+\\+");
+  private static final Pattern BAR = Pattern.compile("(?<=\\s|^)[|](?=\\s|$)|[│┃║]");
+  private static final Pattern BOUND = Pattern.compile("(?<=\\s{2})([<>]) (?=[0-9.])");
   private static final Pattern STARS = Pattern.compile("[*]{1,4}");
 
   /// A stretch of a line.
@@ -26,6 +32,43 @@ final class TextLine {
   record Piece(int start, int end, String text) {}
 
   private TextLine() {}
+
+  /// The lines of a text without tabs and what is drawn: bars between columns become blanks if
+  /// rules cross them. A sign before a bound is moved to it.
+  static List<String> plain(String text) {
+    List<String> lines =
+        text.lines().map(line -> line.replace("\t", "        ").stripTrailing()).toList();
+    boolean boxed = isBoxed(lines);
+    return lines.stream()
+        .map(line -> boxed ? BAR.matcher(line).replaceAll(" ").stripTrailing() : line)
+        .map(line -> BOUND.matcher(line).replaceAll(" $1"))
+        .toList();
+  }
+
+  /// Whether rules cross the bars between the columns of these lines.
+  static boolean isBoxed(List<String> lines) {
+    return lines.stream().anyMatch(line -> BOX_RULE.matcher(line).matches() || line.contains("─┼"));
+  }
+
+  /// Whether the labels of the lines of figures end at one place and begin at several: blanks
+  /// before them are no indents then.
+  static boolean alignsLabelsRight(List<String> lines) {
+    List<Piece> labels =
+        lines.stream()
+            .filter(TextLine::holdsFigures)
+            .map(line -> parted(line).getFirst())
+            .filter(label -> !isFigure(label.text))
+            .toList();
+    boolean ends = labels.stream().mapToInt(Piece::end).distinct().count() == 1;
+    return ends && labels.stream().mapToInt(Piece::start).distinct().count() > 1;
+  }
+
+  /// Whether a line heads columns: several pieces, or several words well to the right.
+  static boolean isHead(String line) {
+    int blanks = line.length() - line.stripLeading().length();
+    boolean right = blanks >= 6 && line.strip().split(" +").length >= 3;
+    return !isRule(line) && !holdsFigures(line) && (pieces(line).size() > 1 || right);
+  }
 
   /// The pieces of a line that are parted by two blanks or more.
   static List<Piece> pieces(String line) {
@@ -63,7 +106,13 @@ final class TextLine {
       while (figures < words.length && isFigureOrStars(words[words.length - 1 - figures])) {
         figures++;
       }
-      if (figures < 2 || words[words.length - figures].startsWith("*")) {
+      boolean apart =
+          figures == 1
+              && parted.isEmpty()
+              && words.length > 1
+              && DECIMAL.matcher(words[words.length - 1]).matches();
+      boolean stars = figures > 0 && words[words.length - figures].startsWith("*");
+      if ((figures < 2 && !apart) || stars) {
         parted.add(piece);
         continue;
       }

@@ -16,11 +16,12 @@ public final class TextReader implements TableReader {
   /// The sheets that a text makes.
   static List<Grid> read(String text, String name) throws IOException {
     List<String> lines = text.lines().filter(line -> !line.isBlank()).limit(400).toList();
-    if (MarkdownReader.holdsATable(lines)) {
+    boolean boxed = TextLine.isBoxed(lines);
+    if (!boxed && MarkdownReader.holdsATable(lines)) {
       return MarkdownReader.read(text, name);
     }
     boolean tabs = lines.stream().filter(line -> line.contains("\t")).count() * 2 > lines.size();
-    boolean fixed = !tabs && !isDelimited(lines) && FixedWidthReader.fits(lines);
+    boolean fixed = !tabs && (boxed || !isDelimited(lines)) && FixedWidthReader.fits(lines);
     return fixed ? FixedWidthReader.read(text, name) : List.of(new CsvReader().read(text, name));
   }
 

@@ -13,7 +13,9 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
@@ -211,6 +213,122 @@ public class ReadersTest {
     assertThat(
             read.table().across().leaves().stream().map(leaf -> String.join(", ", leaf.labels())))
         .containsExactly("2025, Fares", "2025, Passengers", "2026, Fares", "2026, Passengers");
+  }
+
+  private static List<String> texts(String console) throws IOException {
+    Path file = Given.folder().resolve("console.txt");
+    Files.writeString(file, console);
+    List<String> texts = new ArrayList<>();
+    for (Source source : Sources.read(file)) {
+      texts.addAll(SampleWorkbook.texts(source.grid()));
+    }
+    return texts;
+  }
+
+  @Test
+  public void boxedTextIsReadWithoutItsBars() throws IOException {
+    assertThat(
+            texts(
+                """
+                +------------+------+--------+
+                | Pier       | 2025 |   2026 |
+                +------------+------+--------+
+                | North      |   12 |     14 |
+                | Total      |   19 |     23 |
+                +------------+------+--------+
+                """))
+        .map(row -> row.strip())
+        .containsExactly("Pier | 2025 | 2026", "North | 12 | 14", "Total | 19 | 23");
+    assertThat(
+            texts(
+                """
+                -----------------------------------------------------------
+                     comfort | Coefficient  Std. err.      t    P>|t|
+                -------------+---------------------------------------------
+                         age |   .0310412    .024321     1.28   0.202
+                       _cons |    2.67512    .150577    17.77   0.000
+                -----------------------------------------------------------
+                """))
+        .map(row -> row.strip())
+        .containsExactly(
+            "comfort | Coefficient | Std. err. | t | P>|t|",
+            "age | .0310412 | .024321 | 1.28 | 0.202",
+            "_cons | 2.67512 | .150577 | 17.77 | 0.000");
+  }
+
+  @Test
+  public void figuresBesideEachOtherAreApartAndPartsHaveColumnsOfTheirOwn() throws IOException {
+    assertThat(
+            texts(
+                """
+                Residuals:
+                    Min      1Q  Median      3Q     Max
+                -2.1003 -0.4512  0.0211  0.4402  1.9921
+
+                Coefficients:
+                            Estimate Std. Error t value Pr(>|t|)
+                (Intercept)  2.67512    0.15058  17.766  < 2e-16 ***
+                visitor     -0.15603    0.04771  -3.270 9.89e-05 **
+                """))
+        .containsExactly(
+            "Residuals: |  |  |  | ",
+            "    Min | 1Q | Median | 3Q | Max",
+            "-2.1003 | -0.4512 | 0.0211 | 0.4402 | 1.9921",
+            "Coefficients: |  |  |  |  | ",
+            " | Estimate | Std. Error | t value | Pr(>|t|) | ",
+            "(Intercept) | 2.67512 | 0.15058 | 17.766 | <2e-16 | ***",
+            "visitor | -0.15603 | 0.04771 | -3.270 | 9.89e-05 | **");
+  }
+
+  /// Whatever columns are made of a text, each of its words is in a cell.
+  @Test
+  public void noWordOfAConsolesTextIsLost() throws IOException {
+    String[] pieces = {
+      "North",
+      "Hale Orrin",
+      "12",
+      "-3.5",
+      "<.001",
+      "***",
+      "12.5 3.1 7",
+      "Std. Error t value",
+      "Signif. codes:",
+      "1,204",
+      "2025",
+      "[95% CI]",
+      "--",
+      "9.9e-05",
+      "Pier 4 12.5"
+    };
+    Random random = new Random(11);
+    for (int i = 0; i < 3000; i++) {
+      StringBuilder text = new StringBuilder();
+      for (int line = 2 + random.nextInt(7); line > 0; line--) {
+        for (int piece = random.nextInt(6); piece > 0; piece--) {
+          text.append(" ".repeat(1 + random.nextInt(9)));
+          text.append(pieces[random.nextInt(pieces.length)]);
+        }
+        text.append(random.nextInt(5) == 0 ? "\n\n" : "\n");
+      }
+      StringBuilder read = new StringBuilder();
+      for (Grid grid : FixedWidthReader.read(text.toString(), "text")) {
+        SampleWorkbook.texts(grid).forEach(row -> read.append(row).append('\n'));
+      }
+      assertThat(words(read.toString().replace("|", " ")))
+          .as("%s", text)
+          .isEqualTo(words(text.toString()));
+    }
+  }
+
+  /// The words of a text in order; lines that are nothing but dashes are rules and left out.
+  private static List<String> words(String text) {
+    List<String> words = new ArrayList<>();
+    for (String line : text.split("\n")) {
+      if (!line.matches("[\\s*-]*")) {
+        words.addAll(List.of(line.strip().split("\\s+")));
+      }
+    }
+    return words;
   }
 
   private static final String JSON_STAT =

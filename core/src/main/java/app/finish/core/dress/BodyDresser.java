@@ -2,6 +2,7 @@ package app.finish.core.dress;
 
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.number.NumberFormat;
+import app.finish.core.number.NumberReader;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
 import app.finish.core.style.Part;
@@ -184,6 +185,9 @@ final class BodyDresser {
 
   private static String write(Value.Numeric number, Measure measure, Look look) {
     NumberFormat format = look.numbers();
+    if (format.decimals() < 0 && NumberReader.isScientific(number.written())) {
+      return number.written();
+    }
     if (format.decimals() < 0) {
       format = format.withDecimals(measure.decimals());
     }

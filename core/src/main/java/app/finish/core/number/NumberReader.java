@@ -40,6 +40,8 @@ public enum NumberReader {
               + "*(?<unit>%|"
               + UNIT
               + ")?(?<marks>[*†‡]+)?");
+  private static final Pattern SCIENTIFIC =
+      Pattern.compile("[-−+]?[0-9]+([.,][0-9]+)?[eE][-+]?[0-9]{1,3}");
   private static final Pattern GROUPED =
       Pattern.compile("[0-9]{1,3}([.,'\u2019 \u00A0\u2009\u202F])[0-9]{3}(\\1[0-9]{3})*");
 
@@ -130,6 +132,9 @@ public enum NumberReader {
   }
 
   private Optional<WrittenNumber> readForm(String stripped) {
+    if (SCIENTIFIC.matcher(stripped).matches()) {
+      return scientific(stripped);
+    }
     Matcher match = FORM.matcher(stripped);
     if (!match.matches() || (match.group("open") == null) != (match.group("close") == null)) {
       return Optional.empty();
@@ -151,6 +156,21 @@ public enum NumberReader {
     return Optional.of(
         new WrittenNumber(
             negative ? -value : value, decimals, unit, isExact(digits, value), marks));
+  }
+
+  /// A number with a power of ten, "9.9e-05". It tells nothing of the decimals that others are
+  /// written with, so it has none.
+  private static Optional<WrittenNumber> scientific(String text) {
+    String plain = text.replace('−', '-').replace(',', '.');
+    double value = Double.parseDouble(plain);
+    return Double.isFinite(value)
+        ? Optional.of(new WrittenNumber(value, 0, "", true, ""))
+        : Optional.empty();
+  }
+
+  /// Whether a text writes a number with a power of ten, as "9.9e-05" does.
+  public static boolean isScientific(String text) {
+    return text.length() <= LONGEST && SCIENTIFIC.matcher(text).matches();
   }
 
   /// Whether a double holds all the digits that are written: 15 always fit.

@@ -23,7 +23,8 @@ final class Vocabulary {
       Pattern.compile("(all|alle|both|any)\\b.*", Pattern.CASE_INSENSITIVE);
   private static final Set<String> MISSING = Set.of("-", "–", "—", "--", "..", "…", ".", "...");
   private static final int LONGEST_PLACEHOLDER = 200;
-  private static final Pattern BOUND = Pattern.compile("[<>≤≥]\\s*[0-9]*[.,]?[0-9]+");
+  private static final Pattern BOUND =
+      Pattern.compile("[<>≤≥]\\s*[0-9]*[.,]?[0-9]+([eE][-+]?[0-9]{1,3})?");
   private static final Pattern NO_ANSWER =
       Pattern.compile(
           "\\(?(blank|empty|missing|unknown|null|none given|no answer|no response|not (stated|answered|known|given|specified|available)|don['’]t know|refused|not applicable|keine angabe|sans réponse)\\)?",

@@ -100,7 +100,7 @@ final class WordsReader {
     List<Note> notes = new ArrayList<>(extra);
     String source = "";
     for (int row : frame.noteRows()) {
-      String text = text(row);
+      String text = wholeText(row);
       Matcher note = NOTE.matcher(text);
       Matcher from = SOURCE.matcher(text);
       if (from.matches()) {
@@ -125,11 +125,12 @@ final class WordsReader {
     evidence.add(new Evidence(Places.row(grid.grid(), row), part, List.of(because), confidence));
   }
 
-  /// All that is written in a row, in order.
+  /// All that is written in a row, in order; of a name and a member, the name.
   private String text(int row) {
-    if (isPair(row)) {
-      return grid.text(row, grid.firstFilled(row));
-    }
+    return isPair(row) ? grid.text(row, grid.firstFilled(row)) : wholeText(row);
+  }
+
+  private String wholeText(int row) {
     List<String> texts = new ArrayList<>();
     for (int column = 0; column < grid.columns(); column++) {
       if (!grid.isBlank(row, column)) {

@@ -660,7 +660,7 @@ public class RecogniserTest {
     assertThat(rows(Recogniser.recognise(grid, none.withRow(row(grid, 4), LineRole.LEFT_OUT))))
         .hasSize(3);
     Recognition noted = Recogniser.recognise(grid, none.withRow(row(grid, 4), LineRole.NOTE));
-    assertThat(noted.table().words().notes()).map(Object::toString).containsExactly("Ferry day");
+    assertThat(noted.table().words().notes()).map(Object::toString).containsExactly("Ferry day 7");
     Recognition stub = Recogniser.recognise(grid, none.withHeadRows(2));
     assertThat(stub.table().down().leaves()).hasSize(3);
   }
