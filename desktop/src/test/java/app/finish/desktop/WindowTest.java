@@ -15,6 +15,8 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.prefs.Preferences;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -160,8 +162,25 @@ abstract class WindowTest {
   }
 
   void click(String selector) {
+    awaitRest(selector);
     robot.clickOn(selector);
     settle();
+  }
+
+  /// Waits until a node stands where it stood a moment ago: what has just been laid out anew may
+  /// move once more, and a click would fall beside it.
+  private void awaitRest(String selector) {
+    Bounds[] last = {null};
+    int[] same = {0};
+    waitFor(
+        () -> {
+          Node node = window.scene().lookup(selector);
+          Bounds now = node == null ? null : node.localToScreen(node.getBoundsInLocal());
+          same[0] = now != null && now.equals(last[0]) ? same[0] + 1 : 0;
+          last[0] = now;
+          Platform.requestNextPulse();
+          return same[0] >= 3;
+        });
   }
 
   /// Points at the middle of a cell of the proof and clicks there.
