@@ -2,6 +2,7 @@ package app.finish.core;
 
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
+import app.finish.core.document.Source;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
@@ -9,6 +10,7 @@ import app.finish.core.layout.Compositor;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.style.StyleBook;
@@ -35,7 +37,16 @@ public final class Finishing {
 
   /// Begins with a table of a document.
   public static Finishing of(DocumentTable table) {
-    return of(table.source().grid()).with(table.finish());
+    return new Finishing(recognition(table.source(), table.finish().corrections()), table.finish());
+  }
+
+  /// What is known of a table: recognised if it came as cells, and as it was counted if it came
+  /// from records.
+  public static Recognition recognition(Source source, Corrections corrections) {
+    return source
+        .tally()
+        .map(tally -> Recognition.known(tally.table(), "it was counted from " + source.name()))
+        .orElseGet(() -> Recogniser.recognise(source.grid(), corrections));
   }
 
   /// A grid whose finish is still to be said.

@@ -1,16 +1,16 @@
 package app.finish.desktop;
 
+import app.finish.core.Finishing;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
+import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
-import app.finish.core.grid.Grid;
 import app.finish.core.layout.Compositor;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
@@ -23,15 +23,17 @@ import java.util.Map;
 final class Proofs {
   private static final int KEPT = 24;
 
-  private record Key(Grid grid, Corrections corrections) {
+  private record Key(Source source, Corrections corrections) {
     @Override
     public boolean equals(Object other) {
-      return other instanceof Key that && grid == that.grid && corrections.equals(that.corrections);
+      return other instanceof Key that
+          && source == that.source
+          && corrections.equals(that.corrections);
     }
 
     @Override
     public int hashCode() {
-      return 31 * System.identityHashCode(grid) + corrections.hashCode();
+      return 31 * System.identityHashCode(source) + corrections.hashCode();
     }
   }
 
@@ -55,7 +57,7 @@ final class Proofs {
   /// What is shown of a table of a document, under this finish.
   Shown shown(Document document, int place, Finish finish, Paper paper) {
     DocumentTable table = document.tables().get(place);
-    Recognition recognition = recognition(table.source().grid(), finish.corrections());
+    Recognition recognition = recognition(table.source(), finish.corrections());
     Table worded = recognition.table().withWords(finish.wordsOver(recognition.table().words()));
     StyleBook styles = sending.styles(document);
     Proof proof =
@@ -64,15 +66,15 @@ final class Proofs {
     return new Shown(table, place + 1, recognition, proof);
   }
 
-  private Recognition recognition(Grid grid, Corrections corrections) {
-    Key key = new Key(grid, corrections);
+  private Recognition recognition(Source source, Corrections corrections) {
+    Key key = new Key(source, corrections);
     synchronized (recognised) {
       Recognition known = recognised.get(key);
       if (known != null) {
         return known;
       }
     }
-    Recognition fresh = Recogniser.recognise(grid, corrections);
+    Recognition fresh = Finishing.recognition(source, corrections);
     synchronized (recognised) {
       recognised.put(key, fresh);
     }

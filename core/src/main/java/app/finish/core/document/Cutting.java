@@ -23,6 +23,10 @@ public final class Cutting {
   public static Document cut(Document document, int place, int row) {
     DocumentTable table = document.tables().get(place);
     Grid grid = table.source().grid();
+    if (table.source().tally().isPresent()) {
+      throw new IllegalArgumentException(
+          "This table was counted from records. Change what is counted instead.");
+    }
     if (row <= 0 || row >= grid.rows() || Extent.above(grid, row).rows() == 0) {
       throw new IllegalArgumentException(
           "Nothing stands above this row. Pick the first row of the second table.");
@@ -53,7 +57,8 @@ public final class Cutting {
     Grid other = next.source().grid();
     boolean oneSheet =
         table.source().name().equals(next.source().name()) && grid.name().equals(other.name());
-    if (!oneSheet || overlap(grid, other)) {
+    boolean cells = table.source().tally().isEmpty() && next.source().tally().isEmpty();
+    if (!cells || !oneSheet || overlap(grid, other)) {
       return Optional.empty();
     }
     Corrections said = table.finish().corrections();

@@ -65,6 +65,10 @@ public final class Refresh {
     Document refreshed = document;
     for (int place = 0; place < document.tables().size(); place++) {
       DocumentTable table = document.tables().get(place);
+      if (table.source().tally().isPresent()) {
+        untouched.add(place + 1);
+        continue;
+      }
       Recognition before =
           Recogniser.recognise(table.source().grid(), table.finish().corrections());
       Extent extent = table.finish().corrections().extent();

@@ -12,6 +12,9 @@ import java.util.List;
 /// grid.at(1, 0).text(); // "Hale–Orrin"
 /// ```
 public final class Grid {
+  /// A grid without cells.
+  public static final Grid EMPTY = new Grid("", 0, 0, 0, new GridCell[0][]);
+
   private final String name;
   private final int top;
   private final int left;

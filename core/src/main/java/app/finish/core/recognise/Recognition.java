@@ -41,6 +41,23 @@ public record Recognition(
     unplaced = List.copyOf(unplaced);
   }
 
+  /// What is known of a table that nothing had to be recognised of.
+  ///
+  /// @param because how it is known
+  public static Recognition known(Table table, String because) {
+    Evidence evidence = new Evidence("the table", "table", List.of(because), 1);
+    return new Recognition(
+        table,
+        List.of(),
+        List.of(),
+        0,
+        0,
+        new Anchors(List.of(), List.of()),
+        List.of(evidence),
+        List.of(),
+        List.of());
+  }
+
   /// The row of the source that a leaf down came from.
   public Optional<SourceRow> rowOfLeaf(int leaf) {
     return rows.stream().filter(row -> row.leaf().orElse(-1) == leaf).findFirst();

@@ -1,0 +1,23 @@
+package app.finish.core.tally;
+
+import java.util.Locale;
+
+/// What becomes of records that lack an answer in a dimension.
+public enum MissingAnswers {
+  /// They are a member of their own, "No answer", which stands last and counts in totals.
+  APART,
+  /// They are not counted at all.
+  LEFT_OUT;
+
+  /// The choice that a word names, as [#word] writes it.
+  ///
+  /// @throws IllegalArgumentException if there is none
+  public static MissingAnswers of(String word) {
+    return valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
+  }
+
+  /// The choice as files and the command line write it.
+  public String word() {
+    return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+}

@@ -1,0 +1,205 @@
+package app.finish.expressions;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/// An expression's text with its names, which may hold spaces and signs, put in a form that the
+/// language knows, and whole numbers written with a point, since all numbers are of one kind. It
+/// remembers where each character came from.
+///
+/// A name stands as it is, or between grave accents if it could be read otherwise. The longest
+/// name that fits is taken.
+final class NamedText {
+  private static final Set<String> WORDS = Set.of("in", "true", "false", "null");
+
+  private final String text;
+  private final List<Name> names;
+  private final StringBuilder written = new StringBuilder();
+  private final List<Integer> origins = new ArrayList<>();
+
+  NamedText(String text, List<Name> names) {
+    this.text = text;
+    this.names =
+        names.stream()
+            .sorted(Comparator.comparingInt((Name name) -> name.name().length()).reversed())
+            .toList();
+    write();
+  }
+
+  /// The text for the language.
+  String written() {
+    return written.toString();
+  }
+
+  /// What a name of [#written] stands for.
+  Name named(String variable) {
+    return names.get(Integer.parseInt(variable.substring(1)));
+  }
+
+  /// The variables of the language, in the order of their numbers.
+  List<Name> variables() {
+    return names;
+  }
+
+  /// The place in the person's text of a place in the written one.
+  int origin(int place) {
+    if (origins.isEmpty()) {
+      return 0;
+    }
+    return place >= origins.size() ? text.length() : origins.get(Math.max(0, place));
+  }
+
+  private void write() {
+    int at = 0;
+    while (at < text.length()) {
+      char letter = text.charAt(at);
+      if (letter == '"' || letter == '\'') {
+        at = copyQuoted(at, letter);
+      } else if (letter == '`') {
+        at = quotedName(at);
+      } else if (begins(at)) {
+        at = word(at);
+      } else if (Character.isDigit(letter) && !inNumber(at)) {
+        at = number(at);
+      } else {
+        at = copy(at, at + 1);
+      }
+    }
+  }
+
+  private int copy(int from, int to) {
+    put(text.substring(from, to), from);
+    return to;
+  }
+
+  private void put(String piece, int from) {
+    for (int i = 0; i < piece.length(); i++) {
+      origins.add(from);
+    }
+    written.append(piece);
+  }
+
+  private int copyQuoted(int from, char quote) {
+    int at = from + 1;
+    while (at < text.length() && text.charAt(at) != quote) {
+      at += text.charAt(at) == '\\' ? 2 : 1;
+    }
+    return copy(from, Math.min(text.length(), at + 1));
+  }
+
+  private int quotedName(int from) {
+    int end = text.indexOf('`', from + 1);
+    if (end < 0) {
+      throw new BadExpression(
+          "The name that begins at place " + (from + 1) + " has no second ` behind it. Add it.",
+          from);
+    }
+    String name = text.substring(from + 1, end);
+    Optional<Name> known = names.stream().filter(one -> one.name().equals(name)).findFirst();
+    put("n" + names.indexOf(known.orElseThrow(() -> unknown(name, from, names))), from);
+    return end + 1;
+  }
+
+  static BadExpression unknown(String name, int place, List<Name> names) {
+    String known =
+        String.join(", ", names.stream().map(Name::name).sorted().limit(8).toList())
+            + (names.size() > 8 ? " …" : "");
+    return new BadExpression(
+        "There is nothing called “"
+            + name
+            + "”, at place "
+            + (place + 1)
+            + ". Use one of these names: "
+            + known
+            + ".",
+        place);
+  }
+
+  /// Whether a word begins here: after a word or a point none does.
+  private boolean begins(int at) {
+    boolean after =
+        at > 0 && (Character.isLetterOrDigit(text.charAt(at - 1)) || text.charAt(at - 1) == '.');
+    return !after && fits(at).isPresent()
+        || !after && (Character.isLetter(text.charAt(at)) || text.charAt(at) == '_');
+  }
+
+  private boolean inNumber(int at) {
+    return at > 0
+        && (Character.isLetterOrDigit(text.charAt(at - 1))
+            || text.charAt(at - 1) == '.'
+            || text.charAt(at - 1) == '_');
+  }
+
+  /// The longest name that stands here.
+  private Optional<Name> fits(int at) {
+    return names.stream()
+        .filter(name -> text.startsWith(name.name(), at))
+        .filter(name -> !name.name().isEmpty() && ends(at + name.name().length()))
+        .findFirst()
+        .or(
+            () ->
+                names.stream()
+                    .filter(name -> !name.name().isEmpty())
+                    .filter(name -> text.regionMatches(true, at, name.name(), 0, length(name)))
+                    .filter(name -> ends(at + length(name)))
+                    .findFirst());
+  }
+
+  private static int length(Name name) {
+    return name.name().length();
+  }
+
+  private boolean ends(int end) {
+    return end >= text.length()
+        || !Character.isLetterOrDigit(text.charAt(end)) && text.charAt(end) != '_';
+  }
+
+  private int word(int from) {
+    int end = from;
+    while (end < text.length()
+        && (Character.isLetterOrDigit(text.charAt(end)) || text.charAt(end) == '_')) {
+      end++;
+    }
+    Optional<Name> name = fits(from);
+    boolean isWord = name.isPresent() && length(name.get()) <= end - from;
+    boolean kept = isWord && (WORDS.contains(text.substring(from, end)) || isCalled(end));
+    if (name.isEmpty() || kept) {
+      return end == from ? copy(from, from + 1) : copy(from, end);
+    }
+    put("n" + names.indexOf(name.get()), from);
+    return from + length(name.get());
+  }
+
+  private boolean isCalled(int at) {
+    return text.substring(at).stripLeading().startsWith("(");
+  }
+
+  private int number(int from) {
+    if (fits(from).isPresent()
+        && !text.substring(from, from + length(fits(from).get())).matches("[0-9.]+")) {
+      return word(from);
+    }
+    int end = from;
+    while (end < text.length() && Character.isDigit(text.charAt(end))) {
+      end++;
+    }
+    boolean whole =
+        end >= text.length() || text.charAt(end) != '.' && !Character.isLetter(text.charAt(end));
+    copy(from, end);
+    if (whole) {
+      put(".0", from);
+      return end;
+    }
+    if (text.charAt(end) == '.') {
+      int start = end++;
+      while (end < text.length() && Character.isDigit(text.charAt(end))) {
+        end++;
+      }
+      copy(start, end);
+    }
+    return end;
+  }
+}
