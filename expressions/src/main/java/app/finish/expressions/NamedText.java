@@ -133,19 +133,18 @@ final class NamedText {
             || text.charAt(at - 1) == '_');
   }
 
-  /// The longest name that stands here.
+  /// The longest name that stands here. One of figures alone is a number unless it stands between
+  /// grave accents.
   private Optional<Name> fits(int at) {
+    return fits(at, false).or(() -> fits(at, true));
+  }
+
+  private Optional<Name> fits(int at, boolean anyCase) {
     return names.stream()
-        .filter(name -> text.startsWith(name.name(), at))
-        .filter(name -> !name.name().isEmpty() && ends(at + name.name().length()))
-        .findFirst()
-        .or(
-            () ->
-                names.stream()
-                    .filter(name -> !name.name().isEmpty())
-                    .filter(name -> text.regionMatches(true, at, name.name(), 0, length(name)))
-                    .filter(name -> ends(at + length(name)))
-                    .findFirst());
+        .filter(name -> name.name().chars().anyMatch(Character::isLetter))
+        .filter(name -> text.regionMatches(anyCase, at, name.name(), 0, length(name)))
+        .filter(name -> ends(at + length(name)))
+        .findFirst();
   }
 
   private static int length(Name name) {
@@ -178,8 +177,7 @@ final class NamedText {
   }
 
   private int number(int from) {
-    if (fits(from).isPresent()
-        && !text.substring(from, from + length(fits(from).get())).matches("[0-9.]+")) {
+    if (fits(from).isPresent()) {
       return word(from);
     }
     int end = from;
