@@ -14,7 +14,7 @@ import java.nio.file.Path;
 
 /// Reads text whose encoding is not told: by its byte order mark, else UTF-8, with each byte that
 /// can't be that taken as Windows-1252.
-final class TextFile {
+public final class TextFile {
   private static final Charset WINDOWS = Charset.forName("windows-1252");
 
   private TextFile() {}
@@ -22,7 +22,7 @@ final class TextFile {
   /// The text of a file.
   ///
   /// @throws Problem if it is no text
-  static String read(Path file, ReadRequest request) throws IOException {
+  public static String read(Path file, ReadRequest request) throws IOException {
     try (InputStream stream = open(file, request)) {
       return decode(stream.readAllBytes(), Sources.name(file));
     }

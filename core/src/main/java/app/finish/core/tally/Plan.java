@@ -23,6 +23,7 @@ import java.util.Set;
 /// @param missing what becomes of records that lack an answer in a dimension
 /// @param measuresDown whether the measures stand under the dimensions down
 /// @param tests the tests whose results stand in notes
+/// @param question what is asked of the records
 public record Plan(
     List<TallyDimension> down,
     List<TallyDimension> across,
@@ -32,7 +33,8 @@ public record Plan(
     String weight,
     MissingAnswers missing,
     boolean measuresDown,
-    Set<SignificanceTest> tests) {
+    Set<SignificanceTest> tests,
+    Question question) {
   /// Nothing is counted.
   public static final Plan EMPTY =
       new Plan(
@@ -44,7 +46,8 @@ public record Plan(
           "",
           MissingAnswers.APART,
           false,
-          Set.of());
+          Set.of(),
+          Question.TALLY);
 
   /// Copies the lists.
   public Plan {
@@ -59,48 +62,70 @@ public record Plan(
 
   /// The same plan with these dimensions down.
   public Plan withDown(List<TallyDimension> others) {
-    return new Plan(others, across, held, measures, where, weight, missing, measuresDown, tests);
+    return new Plan(
+        others, across, held, measures, where, weight, missing, measuresDown, tests, question);
   }
 
   /// The same plan with these dimensions across.
   public Plan withAcross(List<TallyDimension> others) {
-    return new Plan(down, others, held, measures, where, weight, missing, measuresDown, tests);
+    return new Plan(
+        down, others, held, measures, where, weight, missing, measuresDown, tests, question);
   }
 
   /// The same plan with these dimensions held.
   public Plan withHeld(List<HeldAt> others) {
-    return new Plan(down, across, others, measures, where, weight, missing, measuresDown, tests);
+    return new Plan(
+        down, across, others, measures, where, weight, missing, measuresDown, tests, question);
   }
 
   /// The same plan with these measures.
   public Plan withMeasures(List<? extends TallyMeasure> others) {
     return new Plan(
-        down, across, held, List.copyOf(others), where, weight, missing, measuresDown, tests);
+        down,
+        across,
+        held,
+        List.copyOf(others),
+        where,
+        weight,
+        missing,
+        measuresDown,
+        tests,
+        question);
   }
 
   /// The same plan for the records for which this expression holds; empty for all.
   public Plan withWhere(String other) {
-    return new Plan(down, across, held, measures, other, weight, missing, measuresDown, tests);
+    return new Plan(
+        down, across, held, measures, other, weight, missing, measuresDown, tests, question);
   }
 
   /// The same plan with records weighted by this column; empty for none.
   public Plan withWeight(String other) {
-    return new Plan(down, across, held, measures, where, other, missing, measuresDown, tests);
+    return new Plan(
+        down, across, held, measures, where, other, missing, measuresDown, tests, question);
   }
 
   /// The same plan with another choice for missing answers.
   public Plan withMissing(MissingAnswers other) {
-    return new Plan(down, across, held, measures, where, weight, other, measuresDown, tests);
+    return new Plan(
+        down, across, held, measures, where, weight, other, measuresDown, tests, question);
   }
 
   /// The same plan with the measures under the dimensions down, or across.
   public Plan withMeasuresDown(boolean other) {
-    return new Plan(down, across, held, measures, where, weight, missing, other, tests);
+    return new Plan(down, across, held, measures, where, weight, missing, other, tests, question);
   }
 
   /// The same plan with these tests.
   public Plan withTests(Set<SignificanceTest> others) {
-    return new Plan(down, across, held, measures, where, weight, missing, measuresDown, others);
+    return new Plan(
+        down, across, held, measures, where, weight, missing, measuresDown, others, question);
+  }
+
+  /// The same plan asking something else of the records.
+  public Plan withQuestion(Question other) {
+    return new Plan(
+        down, across, held, measures, where, weight, missing, measuresDown, tests, other);
   }
 
   /// Whether it counts nothing yet.

@@ -8,7 +8,8 @@ public sealed interface RecordsName {
   /// A file.
   ///
   /// @param path its path
-  record File(String path) implements RecordsName {
+  /// @param reading what was decided about its reading
+  record File(String path, Reading reading) implements RecordsName {
     @Override
     public String label() {
       return path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1);

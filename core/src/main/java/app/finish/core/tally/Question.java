@@ -1,0 +1,26 @@
+package app.finish.core.tally;
+
+import java.util.Locale;
+
+/// What is asked of records.
+public enum Question {
+  /// The measures for each combination of members.
+  TALLY,
+  /// How the columns of the measures go together: Pearson's r of each two, with p and n.
+  CORRELATION,
+  /// How the means of the measures' columns differ between the members of the one dimension down:
+  /// t for two members, F for more.
+  COMPARISON;
+
+  /// The question that a word names, as [#word] writes it.
+  ///
+  /// @throws IllegalArgumentException if there is none
+  public static Question of(String word) {
+    return valueOf(word.toUpperCase(Locale.ROOT));
+  }
+
+  /// The question as files write it.
+  public String word() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,82 @@
+package app.finish.records;
+
+import java.io.IOException;
+import java.sql.Connection;
+import java.sql.ResultSetMetaData;
+import java.util.ArrayList;
+import java.util.List;
+
+/// What a table of records holds: its columns with their types and how many answers are missing,
+/// and how many records there are.
+///
+/// @param columns the columns
+/// @param count how many records
+record Described(Columns columns, long count) {
+  private static final int EXAMPLES = 50;
+
+  /// Asks a database about a table.
+  static Described of(
+      Connection connection, Dialect dialect, String table, String label, Asking asking)
+      throws IOException {
+    List<Column> bare =
+        asking.ask(
+            connection,
+            "SELECT * FROM " + table + " LIMIT " + EXAMPLES,
+            List.of(),
+            result -> {
+              ResultSetMetaData meta = result.getMetaData();
+              int width = meta.getColumnCount();
+              String[] examples = new String[width];
+              while (result.next()) {
+                for (int i = 0; i < width; i++) {
+                  examples[i] = examples[i] == null ? result.getString(i + 1) : examples[i];
+                }
+              }
+              List<Column> columns = new ArrayList<>();
+              for (int i = 0; i < width; i++) {
+                boolean whole = meta.getScale(i + 1) == 0;
+                String typeName = meta.getColumnTypeName(i + 1);
+                ColumnType type = ColumnType.of(typeName);
+                boolean decimal = typeName.toLowerCase(java.util.Locale.ROOT).startsWith("decimal");
+                type = decimal && whole ? ColumnType.WHOLE : type;
+                columns.add(
+                    new Column(
+                        meta.getColumnLabel(i + 1),
+                        type,
+                        -1,
+                        examples[i] == null ? "" : examples[i]));
+              }
+              return columns;
+            },
+            label);
+    return counted(connection, dialect, table, label, asking, bare);
+  }
+
+  private static Described counted(
+      Connection connection,
+      Dialect dialect,
+      String table,
+      String label,
+      Asking asking,
+      List<Column> bare)
+      throws IOException {
+    List<String> counts = new ArrayList<>(List.of("COUNT(*)"));
+    bare.forEach(column -> counts.add("COUNT(" + dialect.quote(column.name()) + ")"));
+    return asking.ask(
+        connection,
+        "SELECT " + String.join(", ", counts) + " FROM " + table,
+        List.of(),
+        result -> {
+          result.next();
+          long all = result.getLong(1);
+          List<Column> columns = new ArrayList<>();
+          for (int i = 0; i < bare.size(); i++) {
+            Column column = bare.get(i);
+            long missing = all - result.getLong(i + 2);
+            columns.add(new Column(column.name(), column.type(), missing, column.example()));
+          }
+          return new Described(new Columns(label, columns), all);
+        },
+        label);
+  }
+}

@@ -1,0 +1,353 @@
+package app.finish.records;
+
+import app.finish.core.document.Source;
+import app.finish.core.grid.Grid;
+import app.finish.core.tally.Reading;
+import app.finish.formats.Problem;
+import app.finish.formats.ReadRequest;
+import app.finish.formats.Sources;
+import app.finish.formats.TextFile;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// Puts a file into the table `records` of an embedded database.
+final class RecordLoader {
+  private static final int SAMPLE = 500;
+
+  private final Connection connection;
+  private final Path folder;
+  private final String label;
+  private final Reading reading;
+  private final Asking asking;
+  private final List<String> said;
+
+  /// @param said takes a sentence for each thing that had to be decided
+  RecordLoader(
+      Connection connection,
+      Path folder,
+      String label,
+      Reading reading,
+      Asking asking,
+      List<String> said) {
+    this.connection = connection;
+    this.folder = folder;
+    this.label = label;
+    this.reading = reading;
+    this.asking = asking;
+    this.said = said;
+  }
+
+  void load(Path file) throws IOException, SQLException {
+    switch (RecordFile.ending(file)) {
+      case "parquet" -> plain("read_parquet(" + path(file) + ")");
+      case "json", "jsonl", "ndjson" -> plain("read_json_auto(" + path(file) + ")");
+      case "xlsx" -> csv(fromWorkbook(file));
+      default -> csv(file);
+    }
+    takeForNumbers();
+  }
+
+  /// A path as the database reads it: quoted, and with nothing in it that stands for several.
+  private static String path(Path file) {
+    String escaped =
+        file.toAbsolutePath()
+            .toString()
+            .replace("[", "[[]")
+            .replace("*", "[*]")
+            .replace("?", "[?]");
+    return text(escaped);
+  }
+
+  private static String text(String words) {
+    return "'" + words.replace("'", "''") + "'";
+  }
+
+  private static String name(String column) {
+    return "\"" + column.replace("\"", "\"\"") + "\"";
+  }
+
+  private void plain(String from) throws IOException, SQLException {
+    try {
+      run("CREATE TABLE records AS SELECT * FROM " + from);
+    } catch (Problem e) {
+      throw new Problem(
+          label + " is damaged, or not what its name says. Save the records again.", e);
+    }
+    for (String word : reading.missingWords()) {
+      blankOut(word);
+    }
+  }
+
+  private void blankOut(String word) throws IOException, SQLException {
+    for (String column : textColumns()) {
+      run(
+          "UPDATE records SET "
+              + name(column)
+              + " = NULL WHERE "
+              + name(column)
+              + " = "
+              + text(word));
+    }
+  }
+
+  private void run(String sql) throws IOException, SQLException {
+    try (PreparedStatement statement = connection.prepareStatement(sql)) {
+      asking.watched(
+          statement,
+          () -> {
+            statement.execute();
+            return true;
+          },
+          label);
+    }
+  }
+
+  /// Writes the first table of a workbook as CSV: its values, not how it shows them.
+  private Path fromWorkbook(Path file) throws IOException {
+    List<Source> tables = Sources.tables(file, ReadRequest.PLAIN).tables();
+    if (tables.isEmpty()) {
+      throw new Problem(label + " shows no sheet with records. Show one, and bring it in again.");
+    }
+    Grid grid = tables.getFirst().grid();
+    Path csv = folder.resolve("sheet.csv");
+    try (CsvWriter writer = CsvWriter.builder().build(csv)) {
+      for (int row = 0; row < grid.rows(); row++) {
+        List<String> fields = new ArrayList<>();
+        for (int column = 0; column < grid.columns(); column++) {
+          fields.add(SheetValue.written(grid.at(row, column), row == 0));
+        }
+        writer.writeRecord(fields);
+      }
+    }
+    if (tables.size() > 1) {
+      said.add(label + " holds " + tables.size() + " tables; the records are those of the first.");
+    }
+    return csv;
+  }
+
+  private void csv(Path file) throws IOException, SQLException {
+    Path given = file;
+    Map<String, String> types = new LinkedHashMap<>();
+    boolean comma = hasDecimalCommas(given, types);
+    for (int round = 0; round < 12; round++) {
+      read(given, types, comma);
+      Rejects rejects = rejects();
+      if (rejects.encoding && given.equals(file)) {
+        given = inUtf8(file);
+        said.add(label + " is not in UTF-8; it was read as Windows-1252 or UTF-16.");
+      } else if (rejects.changed.isEmpty()) {
+        leaveOut(rejects);
+        return;
+      } else {
+        rejects.changed.forEach(
+            (column, line) -> {
+              types.put(column, "VARCHAR");
+              said.add(
+                  "“"
+                      + column
+                      + "” holds “"
+                      + line.value
+                      + "” in line "
+                      + line.number
+                      + ", where numbers or dates stood before, so it is read as text. Take it "
+                      + "for numbers if such answers are to count as missing.");
+            });
+      }
+    }
+    throw new Problem(label + " changes its types too often. Check that its columns are straight.");
+  }
+
+  private void read(Path file, Map<String, String> types, boolean comma)
+      throws IOException, SQLException {
+    run("DROP TABLE IF EXISTS records");
+    try (Statement statement = connection.createStatement()) {
+      statement.execute("DROP TABLE IF EXISTS reject_errors");
+      statement.execute("DROP TABLE IF EXISTS reject_scans");
+    }
+    try {
+      run(
+          "CREATE TABLE records AS SELECT * FROM "
+              + scan(file, types, comma, ", store_rejects = true"));
+    } catch (Problem e) {
+      String why = String.valueOf(e.getMessage());
+      if (why.contains("sniffing") || why.contains("Invalid unicode") || why.contains("utf-8")) {
+        throw new Problem(
+            label
+                + " can't be read as records: its lines have no columns in common. Save it as CSV "
+                + "with a head row.",
+            e);
+      }
+      throw e;
+    }
+  }
+
+  private String scan(Path file, Map<String, String> types, boolean comma, String more) {
+    StringBuilder scan = new StringBuilder("read_csv(" + path(file) + ", header = true");
+    if (!types.isEmpty()) {
+      List<String> parts = new ArrayList<>();
+      types.forEach((column, type) -> parts.add(text(column) + ": " + text(type)));
+      scan.append(", types = {" + String.join(", ", parts) + "}");
+    }
+    if (comma) {
+      scan.append(", decimal_separator = ','");
+    }
+    List<String> missing = new ArrayList<>(List.of(text("")));
+    reading.missingWords().forEach(word -> missing.add(text(word)));
+    return scan.append(", nullstr = [" + String.join(", ", missing) + "]" + more + ")").toString();
+  }
+
+  /// Whether the numbers of a file are written with commas: a column of texts in which each is.
+  private boolean hasDecimalCommas(Path file, Map<String, String> types) throws SQLException {
+    String sample = scan(file, types, false, ", all_varchar = true, ignore_errors = true");
+    try (Statement statement = connection.createStatement();
+        ResultSet result = statement.executeQuery("SELECT * FROM " + sample + " LIMIT " + SAMPLE)) {
+      int width = result.getMetaData().getColumnCount();
+      boolean[] all = new boolean[width];
+      int[] found = new int[width];
+      java.util.Arrays.fill(all, true);
+      while (result.next()) {
+        for (int i = 0; i < width; i++) {
+          String value = result.getString(i + 1);
+          if (value != null && !value.isBlank()) {
+            all[i] &= value.strip().matches("[-−]?\\d+(,\\d+)?");
+            found[i] += value.contains(",") ? 1 : 0;
+          }
+        }
+      }
+      for (int i = 0; i < width; i++) {
+        if (all[i] && found[i] > 0) {
+          return true;
+        }
+      }
+      return false;
+    } catch (SQLException e) {
+      return false;
+    }
+  }
+
+  private Path inUtf8(Path file) throws IOException {
+    Path copy = folder.resolve("utf8.csv");
+    Files.writeString(copy, TextFile.read(file, ReadRequest.PLAIN));
+    return copy;
+  }
+
+  private record Changed(long number, String value) {}
+
+  /// @param encoding whether bytes are not UTF-8
+  /// @param changed columns whose type changes, and where
+  /// @param broken lines whose columns are not straight
+  private record Rejects(
+      boolean encoding, Map<String, Changed> changed, List<BrokenRecords.Line> broken) {}
+
+  private Rejects rejects() throws SQLException {
+    Map<String, Changed> changed = new LinkedHashMap<>();
+    Map<Long, BrokenRecords.Line> broken = new LinkedHashMap<>();
+    boolean encoding = false;
+    try (Statement statement = connection.createStatement();
+        ResultSet result =
+            statement.executeQuery(
+                "SELECT line, column_name, CAST(error_type AS VARCHAR), error_message, csv_line "
+                    + "FROM reject_errors ORDER BY line, column_idx")) {
+      while (result.next()) {
+        long line = result.getLong(1);
+        String why = String.valueOf(result.getString(4));
+        switch (result.getString(3)) {
+          case "CAST" ->
+              changed.putIfAbsent(
+                  result.getString(2),
+                  new Changed(line, why.replaceAll("(?s).*string \"(.*)\" to.*", "$1")));
+          case "INVALID ENCODING" -> encoding = true;
+          case "TOO MANY COLUMNS" -> add(broken, line, "too many values", result.getString(5));
+          case "MISSING COLUMNS" -> add(broken, line, "too few values", result.getString(5));
+          case "UNQUOTED VALUE" ->
+              add(broken, line, "a quotation mark that is not closed", result.getString(5));
+          default -> add(broken, line, "it is too long", result.getString(5));
+        }
+      }
+    }
+    return new Rejects(encoding, changed, List.copyOf(broken.values()));
+  }
+
+  private static void add(
+      Map<Long, BrokenRecords.Line> broken, long line, String why, String text) {
+    broken.putIfAbsent(line, new BrokenRecords.Line(line, why, text == null ? "" : text));
+  }
+
+  private void leaveOut(Rejects rejects) throws BrokenRecords {
+    if (rejects.broken.isEmpty()) {
+      return;
+    }
+    if (!reading.brokenLeftOut()) {
+      throw new BrokenRecords(label, rejects.broken);
+    }
+    int lines = rejects.broken.size();
+    said.add(
+        lines == 1
+            ? "A broken line of " + label + " is left out."
+            : lines + " broken lines of " + label + " are left out.");
+  }
+
+  private Set<String> textColumns() throws SQLException {
+    Set<String> columns = new LinkedHashSet<>();
+    try (Statement statement = connection.createStatement();
+        ResultSet result =
+            statement.executeQuery(
+                "SELECT column_name FROM duckdb_columns() WHERE table_name = 'records' "
+                    + "AND data_type = 'VARCHAR' ORDER BY column_index")) {
+      while (result.next()) {
+        columns.add(result.getString(1));
+      }
+    }
+    return columns;
+  }
+
+  /// Takes columns for numbers as the person said; says how many answers are none.
+  private void takeForNumbers() throws IOException, SQLException {
+    Set<String> texts = textColumns();
+    for (String wanted : reading.asNumbers()) {
+      Optional<String> column =
+          texts.stream().filter(one -> one.equalsIgnoreCase(wanted)).findFirst();
+      if (column.isEmpty()) {
+        continue;
+      }
+      String quoted = name(column.get());
+      String number = "TRY_CAST(REPLACE(TRIM(" + quoted + "), '−', '-') AS DOUBLE)";
+      try (Statement statement = connection.createStatement();
+          ResultSet result =
+              statement.executeQuery(
+                  "SELECT COUNT(*), MIN("
+                      + quoted
+                      + ") FROM records WHERE "
+                      + quoted
+                      + " IS NOT NULL AND "
+                      + number
+                      + " IS NULL")) {
+        result.next();
+        if (result.getLong(1) > 0) {
+          said.add(
+              result.getLong(1)
+                  + " answers in “"
+                  + column.get()
+                  + "” are no numbers, such as “"
+                  + result.getString(2)
+                  + "”; they count as missing.");
+        }
+      }
+      run("ALTER TABLE records ALTER " + quoted + " TYPE DOUBLE USING " + number);
+    }
+  }
+}
