@@ -171,8 +171,8 @@ final class PlainTally {
             percent.column().isEmpty()
                 ? TallyMeasure.count()
                 : TallyMeasure.of(app.finish.core.tally.TallyFunction.SUM, percent.column());
-        if (here.isEmpty()) {
-          yield percent.column().isEmpty() ? 0 : Double.NaN;
+        if (worked(of, base) == 0 || here.isEmpty() && !percent.column().isEmpty()) {
+          yield Double.NaN;
         }
         yield 100 * worked(of, here) / worked(of, base);
       }

@@ -158,18 +158,33 @@ public final class TallyTable {
 
   private Value value(Map<Place, List<Double>> figures, Slot row, Slot column) {
     int measure = Math.max(0, Math.max(row.measure, column.measure));
-    List<Double> found = figures.get(new Place(row.members, column.members));
-    double figure = found == null ? ofNone(measures.get(measure)) : found.get(measure);
+    Place place = new Place(row.members, column.members);
+    List<Double> found = figures.get(place);
+    double figure = found == null ? ofNone(figures, place, measure) : found.get(measure);
     return Double.isFinite(figure) ? Value.number(figure, "") : Value.BLANK;
   }
 
   /// What a measure is of no records at all.
-  private static double ofNone(TallyMeasure measure) {
-    return switch (measure) {
+  private double ofNone(Map<Place, List<Double>> figures, Place place, int measure) {
+    return switch (measures.get(measure)) {
       case TallyMeasure.Worked worked -> worked.function().needsNumbers() ? Double.NaN : 0;
-      case TallyMeasure.Percent percent -> percent.column().isEmpty() ? 0 : Double.NaN;
+      case TallyMeasure.Percent percent ->
+          percent.column().isEmpty() && hasTotal(figures, place, percent, measure) ? 0 : Double.NaN;
       case TallyMeasure.Calculated calculated -> Double.NaN;
     };
+  }
+
+  /// Whether there is anything of which no records could be a share.
+  private static boolean hasTotal(
+      Map<Place, List<Double>> figures, Place of, TallyMeasure.Percent percent, int measure) {
+    List<Double> total =
+        figures.get(
+            switch (percent.base()) {
+              case ROW -> new Place(of.down, List.of());
+              case COLUMN -> new Place(List.of(), of.across);
+              case TOTAL -> new Place(List.of(), List.of());
+            });
+    return total != null && Double.isFinite(total.get(measure));
   }
 
   private Measure measure(TallyMeasure measure, Set<String> whole) {
