@@ -34,7 +34,7 @@ import java.util.zip.ZipFile;
 /// Document same = DocumentFile.read(Path.of("paper.finish"));
 /// ```
 public final class DocumentFile {
-  private static final int VERSION = 1;
+  private static final int VERSION = 2;
   private static final long LARGEST_PART = 512L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -57,10 +57,14 @@ public final class DocumentFile {
     zip.add("finish.json", pretty(root));
     for (DocumentTable table : document.tables()) {
       String folder = "tables/" + table.id() + "/";
-      zip.add(folder + "source.csv", GridJson.csv(table.source().grid()));
-      ObjectNode source = GridJson.json(table.source().grid());
-      source.put("name", table.source().name());
-      zip.add(folder + "source.json", source.toString());
+      if (table.source().tally().isPresent()) {
+        zip.add(folder + "tally.json", TallyJson.write(table.source().tally().get()));
+      } else {
+        zip.add(folder + "source.csv", GridJson.csv(table.source().grid()));
+        ObjectNode source = GridJson.json(table.source().grid());
+        source.put("name", table.source().name());
+        zip.add(folder + "source.json", source.toString());
+      }
       zip.add(folder + "finish.json", pretty(finish(table.finish())));
     }
     for (int i = 0; i < document.styles().size(); i++) {
@@ -122,13 +126,10 @@ public final class DocumentFile {
     List<DocumentTable> tables = new ArrayList<>();
     for (JsonNode id : root.path("tables")) {
       String folder = "tables/" + id.asText() + "/";
-      JsonNode source = json(zip, folder + "source.json", name);
       tables.add(
           new DocumentTable(
               id.asText(),
-              new Source(
-                  source.path("name").asText(""),
-                  GridJson.read(text(zip, folder + "source.csv", name), source, name)),
+              source(zip, folder, name),
               finish(json(zip, folder + "finish.json", name), name)));
     }
     List<HouseStyle> styles = new ArrayList<>();
@@ -137,6 +138,16 @@ public final class DocumentFile {
       styles.add(StyleFile.parse(text(zip, part, name), name + ", " + part, false));
     }
     return new Document(tables, styles);
+  }
+
+  private static Source source(ZipFile zip, String folder, String name) throws IOException {
+    if (zip.getEntry(folder + "tally.json") != null) {
+      return Source.of(TallyJson.read(text(zip, folder + "tally.json", name), name));
+    }
+    JsonNode source = json(zip, folder + "source.json", name);
+    return new Source(
+        source.path("name").asText(""),
+        GridJson.read(text(zip, folder + "source.csv", name), source, name));
   }
 
   private static Finish finish(JsonNode node, String name) throws Problem {

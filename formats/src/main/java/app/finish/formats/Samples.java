@@ -3,8 +3,10 @@ package app.finish.formats;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.tally.Tally;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -25,6 +27,14 @@ public final class Samples {
   /// The statistics of a survey, as consoles print them.
   public static final String CONSOLE = "survey-console.txt";
 
+  /// Records of sailings, two years of them.
+  public static final String SAILINGS = "sailings.csv";
+
+  /// Records of a survey's answers.
+  public static final String ANSWERS = "survey-answers.csv";
+
+  private static final List<String> TALLIES = List.of("pivot", "crosstab", "descriptives");
+
   private Samples() {}
 
   /// Puts a sample into a folder.
@@ -39,12 +49,26 @@ public final class Samples {
     return file;
   }
 
-  /// The document of the demo, in the plain style: the three pivots of the workbook, and of the
-  /// survey a frequency table, correlations and a regression.
+  /// A tally of the demo, counted from its records beforehand: "pivot", "crosstab" or
+  /// "descriptives".
+  public static Tally tally(String name) throws IOException {
+    String file = "tally-" + name + ".json";
+    try (InputStream stream =
+        Samples.class.getResourceAsStream("/app/finish/formats/samples/" + file)) {
+      return TallyJson.read(new String(stream.readAllBytes(), StandardCharsets.UTF_8), file);
+    }
+  }
+
+  /// The document of the demo, in the plain style: the three pivots of the workbook, of the survey
+  /// a frequency table, correlations and a regression, and a pivot, a crosstab and descriptives
+  /// that were tallied from records.
   public static Document demo() throws IOException {
     List<Source> sources = new ArrayList<>(read(PIVOTS));
     List<Source> survey = read(SURVEY);
     sources.addAll(List.of(survey.get(0), survey.get(4), survey.get(5)));
+    for (String tally : TALLIES) {
+      sources.add(Source.of(tally(tally)));
+    }
     Document document = Document.EMPTY;
     for (Source source : sources) {
       document = document.withAdded(source, Finish.in("Plain"));

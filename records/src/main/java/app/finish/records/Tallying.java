@@ -69,6 +69,7 @@ public final class Tallying {
   public Table table(Plan plan) throws IOException {
     return switch (plan.question()) {
       case TALLY -> plan.isEmpty() ? FirstRecords.of(records, asking) : counted(plan);
+      case DESCRIPTION -> new Describing(records, asking).table(plan);
       case CORRELATION -> new Correlating(records, asking).table(plan);
       case COMPARISON -> new Comparing(records, asking).table(plan);
     };

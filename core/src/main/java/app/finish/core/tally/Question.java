@@ -6,6 +6,9 @@ import java.util.Locale;
 public enum Question {
   /// The measures for each combination of members.
   TALLY,
+  /// What the columns of the measures are like: n, mean, standard deviation, median, least and
+  /// greatest of each, for each member of the dimension down if there is one.
+  DESCRIPTION,
   /// How the columns of the measures go together: Pearson's r of each two, with p and n.
   CORRELATION,
   /// How the means of the measures' columns differ between the members of the one dimension down:
