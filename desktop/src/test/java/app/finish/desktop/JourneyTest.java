@@ -314,7 +314,7 @@ public class JourneyTest extends WindowTest {
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.N);
     waitFor(() -> window.bench().isEmpty());
-    assertThat(DocumentFile.read(file).tables()).hasSize(6);
+    assertThat(DocumentFile.read(file).tables()).hasSize(9);
   }
 
   @Test

@@ -3,6 +3,7 @@ package app.finish.formats;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.style.PartName;
 import app.finish.core.tally.Tally;
 import java.io.IOException;
 import java.io.InputStream;
@@ -12,6 +13,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /// The files about Marram Sound that ship with Finish.
 public final class Samples {
@@ -33,7 +35,11 @@ public final class Samples {
   /// Records of a survey's answers.
   public static final String ANSWERS = "survey-answers.csv";
 
-  private static final List<String> TALLIES = List.of("pivot", "crosstab", "descriptives");
+  private static final List<Map.Entry<String, String>> TALLIES =
+      List.of(
+          Map.entry("pivot", "Sailings, Fares and Cost Recovery by Route and Season"),
+          Map.entry("crosstab", "Tickets of Islanders and Visitors"),
+          Map.entry("descriptives", "Waiting Comfort, Trust and Crowding by Residence"));
 
   private Samples() {}
 
@@ -66,12 +72,13 @@ public final class Samples {
     List<Source> sources = new ArrayList<>(read(PIVOTS));
     List<Source> survey = read(SURVEY);
     sources.addAll(List.of(survey.get(0), survey.get(4), survey.get(5)));
-    for (String tally : TALLIES) {
-      sources.add(Source.of(tally(tally)));
-    }
     Document document = Document.EMPTY;
     for (Source source : sources) {
       document = document.withAdded(source, Finish.in("Plain"));
+    }
+    for (Map.Entry<String, String> one : TALLIES) {
+      Finish titled = Finish.in("Plain").withWord(PartName.TITLE, one.getValue());
+      document = document.withAdded(Source.of(tally(one.getKey())), titled);
     }
     return document;
   }

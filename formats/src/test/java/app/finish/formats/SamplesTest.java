@@ -2,6 +2,7 @@ package app.finish.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.Finishing;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Evidence;
 import app.finish.core.recognise.Recogniser;
@@ -328,12 +329,12 @@ public class SamplesTest {
   }
 
   @Test
-  public void theDemoHasSixTables() throws IOException {
+  public void theDemoHasNineTables() throws IOException {
     assertThat(Samples.demo().tables())
-        .hasSize(6)
+        .hasSize(9)
         .allSatisfy(
             table ->
-                assertThat(Recogniser.recognise(table.source().grid(), Corrections.NONE).findings())
+                assertThat(Finishing.recognition(table.source(), Corrections.NONE).findings())
                     .isEmpty());
   }
 

@@ -3,6 +3,7 @@ package app.finish.records;
 import app.finish.core.tally.RecordsName;
 import app.finish.formats.Problem;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -61,7 +62,10 @@ public final class Database {
     }
     try {
       Connection connection = DriverManager.getConnection(address.url(), properties);
-      if (!address.url().startsWith("jdbc:duckdb:")) {
+      if (address.url().startsWith("jdbc:duckdb:")) {
+        Path spill = Path.of(System.getProperty("java.io.tmpdir"), "finish-spill");
+        RecordFile.limit(connection, spill);
+      } else {
         connection.setReadOnly(true);
       }
       if (address.url().startsWith("jdbc:postgresql:")) {

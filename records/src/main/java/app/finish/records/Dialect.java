@@ -22,6 +22,11 @@ interface Dialect {
     return asDouble("SUM(" + (whole ? value : asDouble(value)) + ")");
   }
 
+  /// The arithmetic mean of a value in a group.
+  default String mean(String value) {
+    return "AVG(" + asDouble(value) + ")";
+  }
+
   /// Whether a text fits a regular expression somewhere.
   String matches(String text, String pattern);
 
@@ -74,10 +79,15 @@ interface Dialect {
       return "VARCHAR";
     }
 
-    /// DuckDB adds decimals up exactly, and floating-point numbers in double precision.
+    /// Kahan's sum, so that a total of money is right to the penny however many records there are.
     @Override
     public String sum(String value, boolean whole) {
-      return asDouble("SUM(" + value + ")");
+      return whole ? asDouble("SUM(" + value + ")") : "FSUM(" + asDouble(value) + ")";
+    }
+
+    @Override
+    public String mean(String value) {
+      return "FAVG(" + asDouble(value) + ")";
     }
 
     @Override

@@ -23,6 +23,14 @@ final class Figures {
   /// What is asked: a function over a column.
   private record Asked(TallyFunction function, String column, double share) {}
 
+  private static final Set<TallyFunction> ADDS_UP =
+      EnumSet.of(
+          TallyFunction.COUNT,
+          TallyFunction.SUM,
+          TallyFunction.MEAN,
+          TallyFunction.LEAST,
+          TallyFunction.GREATEST);
+
   /// A quantile for which the records have to be put in order, with their weights.
   ///
   /// @param output the place of the figure among the outputs
@@ -48,6 +56,7 @@ final class Figures {
   private final List<Recipe> recipes = new ArrayList<>();
   private final List<String> inputSql = new ArrayList<>();
   private final List<String> outputs = new ArrayList<>();
+  private final Map<String, String> parts = new LinkedHashMap<>();
   private final List<WeightedQuantile> quantiles = new ArrayList<>();
 
   Figures(Plan plan, Columns columns, Dialect dialect) {
@@ -64,7 +73,8 @@ final class Figures {
       String number = dialect.asDouble(dialect.quote(weight.name()));
       inputSql.add("CASE WHEN " + number + " > 0 THEN " + number + " ELSE 0 END AS w");
     }
-    asked.keySet().forEach(one -> outputs.add(output(one)));
+    boolean adds = asked.keySet().stream().allMatch(one -> ADDS_UP.contains(one.function));
+    asked.keySet().forEach(one -> outputs.add(adds ? ofParts(one) : output(one)));
   }
 
   private Recipe recipe(TallyMeasure measure, List<TallyMeasure> before) {
@@ -148,6 +158,42 @@ final class Figures {
     return at;
   }
 
+  /// What is asked of a group, made of what was asked of the groups that it consists of: so the
+  /// records are gone through once for the finest groups, and not for each grouping set.
+  private String ofParts(Asked one) {
+    int at = inputs.getOrDefault(one.column, -1);
+    String value = "v" + at;
+    String number = dialect.asDouble(value);
+    boolean whole = !one.column.isEmpty() && columns.of(one.column).type() != ColumnType.NUMBER;
+    String counted =
+        weighted
+            ? one.column.isEmpty()
+                ? "SUM(w)"
+                : "SUM(CASE WHEN " + value + " IS NOT NULL THEN w END)"
+            : one.column.isEmpty() ? "COUNT(*)" : "COUNT(" + value + ")";
+    boolean exact = whole && !weighted;
+    String summed =
+        weighted
+            ? dialect.sum("w * " + number, false)
+            : exact ? "SUM(" + value + ")" : dialect.sum(value, false);
+    return switch (one.function) {
+      case COUNT -> "COALESCE(SUM(" + part(counted) + "), 0)";
+      case SUM -> dialect.sum(part(summed), exact);
+      case MEAN ->
+          dialect.sum(part(summed), exact)
+              + " / NULLIF("
+              + dialect.asDouble("SUM(" + part(counted) + ")")
+              + ", 0)";
+      case LEAST -> dialect.asDouble("MIN(" + part("MIN(" + value + ")") + ")");
+      case GREATEST -> dialect.asDouble("MAX(" + part("MAX(" + value + ")") + ")");
+      default -> throw new IllegalArgumentException(one.function + " does not add up");
+    };
+  }
+
+  private String part(String asked) {
+    return parts.computeIfAbsent(asked, made -> "p" + parts.size());
+  }
+
   private String output(Asked one) {
     int at = inputs.getOrDefault(one.column, -1);
     String value = "v" + at;
@@ -161,7 +207,7 @@ final class Figures {
       case COUNT -> one.column.isEmpty() ? "COUNT(*)" : "COUNT(" + value + ")";
       case DISTINCT -> "COUNT(DISTINCT " + value + ")";
       case SUM -> dialect.sum(value, whole);
-      case MEAN -> "AVG(" + number + ")";
+      case MEAN -> dialect.mean(value);
       case DEVIATION -> "STDDEV_SAMP(" + number + ")";
       case ERROR -> "STDDEV_SAMP(" + number + ") / SQRT(NULLIF(COUNT(" + value + "), 0))";
       case MEDIAN, QUANTILE -> dialect.quantile(value, one.share);
@@ -220,6 +266,12 @@ final class Figures {
                 shifted.stream()
                     .map(at -> "COALESCE(AVG(" + dialect.asDouble("v" + at) + "), 0) AS c" + at)
                     .toList()));
+  }
+
+  /// What is asked of the finest groups, by the names p0, p1 …, of which the outputs are made; none
+  /// if the outputs are asked of the records themselves.
+  List<String> parts() {
+    return parts.entrySet().stream().map(one -> one.getKey() + " AS " + one.getValue()).toList();
   }
 
   /// What is asked of each group.

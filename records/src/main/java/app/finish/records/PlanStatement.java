@@ -20,10 +20,12 @@ import java.util.stream.IntStream;
 /// totalled over (`GROUPING`), the members, and the figures.
 ///
 /// ```sql
-/// WITH r AS (SELECT … AS d0, … AS d1, … AS v0 FROM … WHERE …)
-/// SELECT GROUPING(d0, d1), d0, d1, CAST(SUM(v0) AS DOUBLE) FROM r
-/// GROUP BY GROUPING SETS ((d0, d1), (d0), ())
+/// WITH r AS (SELECT … AS d0, … AS d1, … AS v0 FROM … WHERE …),
+///      f AS (SELECT d0, d1, SUM(v0) AS p0 FROM r GROUP BY d0, d1)
+/// SELECT GROUPING(d0, d1), d0, d1, SUM(p0) FROM f GROUP BY GROUPING SETS ((d0, d1), (d0), ())
 /// ```
+///
+/// Where something asked does not add up, such as a median, the groups are made of `r` itself.
 final class PlanStatement {
   /// How many outer dimensions of each axis a group names.
   ///
@@ -119,6 +121,12 @@ final class PlanStatement {
     sql.add(parts.isEmpty() ? "1 AS one" : String.join(", ", parts)).add(" FROM ").add(from);
     sql.add(where(dimensions)).add(")");
     figures.shifts().ifPresent(shifts -> sql.add(", s AS (SELECT " + shifts + " FROM r)"));
+    if (!figures.parts().isEmpty()) {
+      String keys = keys(0, dimensions.size());
+      sql.add(", f AS (SELECT " + keys + (keys.isEmpty() ? "" : ", "));
+      sql.add(String.join(", ", figures.parts()) + " FROM r");
+      sql.add(keys.isEmpty() ? ")" : " GROUP BY " + keys + ")");
+    }
     if (figures.quantiles().isEmpty()) {
       return sql.add(" ").add(groups(dimensions.size(), false));
     }
@@ -141,7 +149,8 @@ final class PlanStatement {
     for (int i = 0; i < figures.outputs().size(); i++) {
       outputs.add(figures.outputs().get(i) + (named ? " AS f" + i : ""));
     }
-    sql.add(String.join(", ", outputs)).add(" FROM r");
+    String from = figures.parts().isEmpty() ? " FROM r" : " FROM f";
+    sql.add(String.join(", ", outputs)).add(from);
     figures.shifts().ifPresent(shifts -> sql.add(" CROSS JOIN s"));
     if (dimensions > 0) {
       sql.add(" GROUP BY GROUPING SETS (" + sets() + ")");

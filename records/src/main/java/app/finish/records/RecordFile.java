@@ -16,7 +16,6 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Properties;
 
 /// Reads records from a file (CSV, TSV, Parquet, JSON, XLSX) into a database of their own in a
 /// folder for passing things, with a limit to its memory; what doesn't fit spills into the folder.
@@ -103,17 +102,20 @@ public final class RecordFile {
   }
 
   private static Connection connect(Path folder) throws SQLException {
-    Properties properties = new Properties();
-    properties.setProperty("memory_limit", MEMORY);
-    properties.setProperty("temp_directory", folder.resolve("spill").toString());
     Connection connection =
-        DriverManager.getConnection("jdbc:duckdb:" + folder.resolve("records.db"), properties);
+        DriverManager.getConnection("jdbc:duckdb:" + folder.resolve("records.db"));
+    limit(connection, folder.resolve("spill"));
+    return connection;
+  }
+
+  /// Limits the memory of an embedded database; what doesn't fit spills into a folder.
+  static void limit(Connection connection, Path spill) throws SQLException {
     try (Statement statement = connection.createStatement()) {
+      statement.execute("SET memory_limit = '" + MEMORY + "'");
+      statement.execute("SET temp_directory = '" + spill.toString().replace("'", "''") + "'");
       statement.execute("SET TimeZone = 'UTC'");
       statement.execute("SET autoinstall_known_extensions = false");
-      statement.execute("SET preserve_insertion_order = true");
     }
-    return connection;
   }
 
   private static void close(Connection connection) {

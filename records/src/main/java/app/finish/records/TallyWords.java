@@ -46,7 +46,9 @@ final class TallyWords {
       List<String> names = new ArrayList<>();
       plan.down().forEach(one -> names.add(one.name()));
       plan.across().forEach(one -> names.add(one.name()));
-      notes.add(Note.general("Records without an answer in " + joined(names) + " are left out."));
+      notes.add(
+          Note.general(
+              "Records without an answer in " + String.join(" or ", names) + " are left out."));
     }
     return notes;
   }
