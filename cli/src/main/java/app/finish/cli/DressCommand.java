@@ -11,13 +11,10 @@ import app.finish.formats.OutputFormat;
 import app.finish.formats.Problem;
 import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -71,7 +68,7 @@ final class DressCommand implements Callable<Integer> {
                         out
                             + " has no ending that says what to write. End it in .docx, .html, .pdf or .png."));
     StyleBook shipped = StyleFile.shipped();
-    HouseStyle chosen = chosen(shipped);
+    HouseStyle chosen = ChosenStyle.of(style, shipped);
     List<Source> sources = input.read(in, spec.commandLine().getErr());
     if (only < 0 || only > sources.size()) {
       throw new Problem(
@@ -100,26 +97,5 @@ final class DressCommand implements Callable<Integer> {
     }
     new Sending(new Fonts(), shipped).write(document, places, format, Paper.A4, out);
     return 0;
-  }
-
-  private HouseStyle chosen(StyleBook shipped) throws IOException {
-    for (HouseStyle known : shipped.styles()) {
-      if (known.name().equalsIgnoreCase(style)) {
-        return known;
-      }
-    }
-    if (!style.endsWith(".json") && !Files.exists(Path.of(style))) {
-      String names =
-          shipped.styles().stream().map(HouseStyle::name).collect(Collectors.joining(", "));
-      throw new Problem(
-          "There is no style “" + style + "”. Name one of " + names + ", or a style file.");
-    }
-    HouseStyle own = StyleFile.read(Path.of(style));
-    try {
-      shipped.with(own).cascade(own.name());
-    } catch (IllegalArgumentException e) {
-      throw new Problem(style + ": " + e.getMessage() + " Base it on a shipped style.", e);
-    }
-    return own;
   }
 }

@@ -1,8 +1,11 @@
 package app.finish.core.recognise;
 
+import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /// What was understood of a grid, and why.
 ///
@@ -46,9 +49,20 @@ public record Recognition(
   /// @param because how it is known
   public static Recognition known(Table table, String because) {
     Evidence evidence = new Evidence("the table", "table", List.of(because), 1);
+    List<SourceRow> rows = new ArrayList<>();
+    for (Leaf leaf : table.down().leaves()) {
+      LineRole role =
+          switch (leaf.role()) {
+            case MEMBER -> LineRole.BODY;
+            case SUBTOTAL -> LineRole.SUBTOTAL;
+            case GRAND_TOTAL -> LineRole.GRAND_TOTAL;
+          };
+      OptionalInt place = OptionalInt.of(leaf.index());
+      rows.add(new SourceRow(leaf.index(), role, leaf.level(), leaf.labels(), place));
+    }
     return new Recognition(
         table,
-        List.of(),
+        rows,
         List.of(),
         0,
         0,

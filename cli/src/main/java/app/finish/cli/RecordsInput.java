@@ -1,0 +1,95 @@
+package app.finish.cli;
+
+import app.finish.core.tally.Reading;
+import app.finish.formats.Problem;
+import app.finish.records.Address;
+import app.finish.records.Asking;
+import app.finish.records.BrokenRecords;
+import app.finish.records.Database;
+import app.finish.records.RecordFile;
+import app.finish.records.Records;
+import java.io.Console;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/// Opens the records that a person named on the command line.
+final class RecordsInput {
+  @Parameters(
+      paramLabel = "RECORDS|JDBC-URL",
+      description =
+          "a file of records (CSV, TSV, Parquet, JSON, XLSX), or the address of a database "
+              + "(jdbc:postgresql:, jdbc:trino:, jdbc:duckdb:)")
+  private String records;
+
+  @Option(
+      names = "--from",
+      paramLabel = "TABLE",
+      description = "the table in the database, with its schema before a point")
+  private String from = "";
+
+  @Option(
+      names = "--user",
+      description = "who asks the database; the password is asked for, or taken from FINISH_SECRET")
+  private String user = "";
+
+  @Option(names = "--leave-out-broken", description = "leave lines out that can't be read")
+  private boolean leaveOutBroken;
+
+  @Option(
+      names = "--as-number",
+      paramLabel = "COLUMN",
+      description = "take a column for numbers; what is none counts as missing")
+  private List<String> asNumbers = List.of();
+
+  @Option(
+      names = "--missing-word",
+      paramLabel = "WORD",
+      description = "a text that stands for no answer, such as n/a; may be repeated")
+  private List<String> missingWords = List.of();
+
+  /// The records.
+  ///
+  /// @param err where to ask for a password
+  Records open(PrintWriter err, Asking asking) throws IOException {
+    if (records.startsWith("jdbc:")) {
+      return database(err, asking);
+    }
+    Reading reading =
+        Reading.PLAIN
+            .withBrokenLeftOut(leaveOutBroken)
+            .withNumbers(Set.copyOf(asNumbers))
+            .withMissingWords(missingWords);
+    try {
+      return RecordFile.open(Path.of(records), reading, asking);
+    } catch (BrokenRecords broken) {
+      broken.lines().stream()
+          .limit(8)
+          .forEach(line -> err.println("line " + line.line() + ": " + line.why()));
+      throw new Problem(broken.getMessage() + " On the command line: --leave-out-broken.", broken);
+    }
+  }
+
+  private Records database(PrintWriter err, Asking asking) throws IOException {
+    if (from.isEmpty()) {
+      throw new Problem("Say which table of the database holds the records: --from TABLE.");
+    }
+    Address address = Address.of("database", records, user);
+    char[] secret =
+        address.secretFromEnvironment().orElseGet(() -> user.isEmpty() ? new char[0] : asked());
+    return Database.open(address, secret, from, asking);
+  }
+
+  private char[] asked() {
+    Console console = System.console();
+    if (console == null || !console.isTerminal()) {
+      return new char[0];
+    }
+    char[] secret = console.readPassword("Password of %s: ", user);
+    return secret == null ? new char[0] : secret;
+  }
+}

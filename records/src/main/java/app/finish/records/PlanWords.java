@@ -1,0 +1,182 @@
+package app.finish.records;
+
+import app.finish.core.tally.Bins;
+import app.finish.core.tally.DatePart;
+import app.finish.core.tally.HeldAt;
+import app.finish.core.tally.Member;
+import app.finish.core.tally.TallyDimension;
+import app.finish.core.tally.TallyFunction;
+import app.finish.core.tally.TallyMeasure;
+import app.finish.core.tally.TallyMeasure.Base;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/// Reads dimensions and measures as a person writes them.
+///
+/// ```java
+/// PlanWords words = new PlanWords(records.columns());
+/// words.dimension("Sailed on by season as Season");
+/// words.dimension("Age at 18, 35, 65");
+/// words.measure("sum Fares");
+/// words.measure("Fares / Running cost as Cost recovery");
+/// ```
+public final class PlanWords {
+  private final Columns columns;
+
+  /// @param columns the columns that may be named
+  public PlanWords(Columns columns) {
+    this.columns = columns;
+  }
+
+  /// A text and the name that it gives with "as".
+  private record Named(String text, Optional<String> name) {}
+
+  private Named named(String words) {
+    int as = words.toLowerCase(Locale.ROOT).lastIndexOf(" as ");
+    boolean column = columns.find(words.strip()).isPresent();
+    return as < 0 || column
+        ? new Named(words.strip(), Optional.empty())
+        : new Named(words.substring(0, as).strip(), Optional.of(words.substring(as + 4).strip()));
+  }
+
+  /// A dimension: a column; behind it "by" and a part of dates or a width, or "at" and cut points;
+  /// behind that "as" and a name.
+  ///
+  /// @throws IllegalArgumentException if it can't be read, in words for the person
+  public TallyDimension dimension(String words) {
+    Named named = named(words);
+    TallyDimension dimension = gathered(named.text);
+    return named.name.map(dimension::named).orElse(dimension);
+  }
+
+  private TallyDimension gathered(String text) {
+    if (columns.find(text).isPresent()) {
+      return TallyDimension.of(columns.of(text).name());
+    }
+    String lower = text.toLowerCase(Locale.ROOT);
+    int by = lower.lastIndexOf(" by ");
+    int at = lower.lastIndexOf(" at ");
+    int cut = Math.max(by, at);
+    if (cut < 0) {
+      return TallyDimension.of(columns.of(text).name());
+    }
+    Column column = columns.of(text.substring(0, cut).strip());
+    String how = text.substring(cut + 4).strip();
+    Bins bins = by > at ? by(column, how) : at(column, how);
+    return TallyDimension.of(column.name()).in(bins);
+  }
+
+  private Bins by(Column column, String how) {
+    if (how.matches("[0-9]*\\.?[0-9]+")) {
+      double width = Double.parseDouble(how);
+      boolean whole = column.type() == ColumnType.WHOLE && width == Math.rint(width);
+      return new Bins.Width(width, 0, whole);
+    }
+    try {
+      return new Bins.Dates(DatePart.of(how));
+    } catch (IllegalArgumentException e) {
+      throw new IllegalArgumentException(
+          "“by "
+              + how
+              + "” is not known. Use year, quarter, month, calendar month, season, day or a"
+              + " width such as 10.",
+          e);
+    }
+  }
+
+  private static Bins at(Column column, String how) {
+    List<Double> points = new ArrayList<>();
+    for (String point : how.split("[,;\\s]+")) {
+      try {
+        points.add(Double.parseDouble(point));
+      } catch (NumberFormatException e) {
+        throw new IllegalArgumentException(
+            "“at "
+                + how
+                + "” holds “"
+                + point
+                + "”, which is no number. Write cut points such as"
+                + " 18, 35, 65.",
+            e);
+      }
+    }
+    boolean whole =
+        column.type() == ColumnType.WHOLE && points.stream().allMatch(p -> p == Math.rint(p));
+    return Bins.cuts(points, whole);
+  }
+
+  /// A measure: a function and a column, or an expression; behind it "as" and a name. The functions
+  /// are count, distinct, sum, mean, sd, se, median, q and a number (q25), min, max, and percent,
+  /// row-percent and column-percent, which need no column.
+  ///
+  /// @throws IllegalArgumentException if it can't be read, in words for the person
+  public TallyMeasure measure(String words) {
+    Named named = named(words);
+    TallyMeasure measure = function(named.text).orElseGet(() -> expression(named.text));
+    return named.name.map(measure::withName).orElse(measure);
+  }
+
+  private static TallyMeasure expression(String text) {
+    return new TallyMeasure.Calculated(text, text);
+  }
+
+  private Optional<TallyMeasure> function(String text) {
+    String[] parts = text.split("\\s+", 2);
+    String first = parts[0].toLowerCase(Locale.ROOT);
+    String rest = parts.length > 1 ? parts[1].strip() : "";
+    Optional<Base> base =
+        switch (first) {
+          case "percent" -> Optional.of(Base.TOTAL);
+          case "row-percent" -> Optional.of(Base.ROW);
+          case "column-percent" -> Optional.of(Base.COLUMN);
+          default -> Optional.empty();
+        };
+    if (base.isPresent() && (rest.isEmpty() || columns.find(rest).isPresent())) {
+      String column = rest.isEmpty() ? "" : columns.of(rest).name();
+      return Optional.of(TallyMeasure.percent(base.get(), column));
+    }
+    if (first.equals("count") && rest.isEmpty()) {
+      return Optional.of(TallyMeasure.count());
+    }
+    boolean quantile = first.matches("q\\d+(\\.\\d+)?");
+    Optional<TallyFunction> function =
+        quantile ? Optional.of(TallyFunction.QUANTILE) : TallyFunction.of(first);
+    boolean isExpression = rest.matches("[-+*/<>=?.].*") || rest.isEmpty();
+    if (function.isEmpty() || isExpression || first.equals("q")) {
+      return Optional.empty();
+    }
+    String column = columns.of(rest).name();
+    return Optional.of(
+        quantile
+            ? TallyMeasure.quantile(Double.parseDouble(first.substring(1)) / 100, column)
+            : TallyMeasure.of(function.get(), column));
+  }
+
+  /// A dimension that is held at a member: the dimension, "=" and the member's name.
+  ///
+  /// @throws IllegalArgumentException if there is no such member, in words for the person
+  public static HeldAt held(String words, Records records, Asking asking) throws IOException {
+    int equals = words.lastIndexOf('=');
+    if (equals < 0) {
+      throw new IllegalArgumentException(
+          "“" + words + "” does not say at which member. Write COLUMN = MEMBER.");
+    }
+    PlanWords plan = new PlanWords(records.columns());
+    TallyDimension dimension = plan.dimension(words.substring(0, equals).strip());
+    String wanted = words.substring(equals + 1).strip();
+    List<Member> members = records.members(dimension, 10_000, asking);
+    for (Member member : members) {
+      if (dimension.bins().label(member).equalsIgnoreCase(wanted)) {
+        return new HeldAt(dimension, member);
+      }
+    }
+    String some =
+        String.join(
+            ", ", members.stream().limit(8).map(one -> dimension.bins().label(one)).toList());
+    throw new IllegalArgumentException(
+        "“" + dimension.name() + "” has no member “" + wanted + "”. It has: " + some + ".");
+  }
+}
