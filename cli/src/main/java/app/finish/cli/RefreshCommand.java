@@ -4,7 +4,8 @@ import app.finish.core.document.Document;
 import app.finish.core.document.Refresh;
 import app.finish.formats.DocumentFile;
 import app.finish.formats.Problem;
-import app.finish.formats.Sources;
+import app.finish.records.Asking;
+import app.finish.records.Renewal;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
@@ -43,7 +44,10 @@ final class RefreshCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Document document = DocumentFile.read(file);
-    Refresh.Refreshed refreshed = Refresh.with(document, Sources.read(fresh));
+    Renewal renewal = Renewal.of(document, fresh, Asking.SILENT);
+    Refresh.Refreshed refreshed = renewal.refreshed();
+    PrintWriter err = spec.commandLine().getErr();
+    renewal.said().forEach(err::println);
     if (refreshed.changes().isEmpty()) {
       throw new Problem(
           "No table of "

@@ -47,7 +47,23 @@ public final class Refresh {
       List<String> rowsGone,
       List<String> columnsCome,
       List<String> columnsGone,
-      List<Anchor> unplaced) {}
+      List<Anchor> unplaced) {
+
+    /// What changed from one table to the other.
+    public static Change between(int number, Table before, Table after, List<Anchor> unplaced) {
+      Set<String> oldRows = labels(before.down().leaves());
+      Set<String> newRows = labels(after.down().leaves());
+      Set<String> oldColumns = labels(before.across().leaves());
+      Set<String> newColumns = labels(after.across().leaves());
+      return new Change(
+          number,
+          without(newRows, oldRows),
+          without(oldRows, newRows),
+          without(newColumns, oldColumns),
+          without(oldColumns, newColumns),
+          unplaced);
+    }
+  }
 
   /// @param found the table that was found, of which the source is a part or to which it is joined
   private record Candidate(Source source, Table table, Source found) {}
@@ -82,7 +98,7 @@ public final class Refresh {
       candidates.remove(best.get());
       Source fresh = best.get().source;
       Recognition after = Recogniser.recognise(fresh.grid(), table.finish().corrections());
-      changes.add(change(place + 1, before.table(), after));
+      changes.add(Change.between(place + 1, before.table(), after.table(), after.unplaced()));
       refreshed = refreshed.withSource(place, fresh);
     }
     return new Refreshed(refreshed, changes, untouched);
@@ -144,20 +160,6 @@ public final class Refresh {
       labels.add(String.join(", ", leaf.labels().stream().filter(l -> !l.isEmpty()).toList()));
     }
     return labels;
-  }
-
-  private static Change change(int number, Table before, Recognition after) {
-    Set<String> oldRows = labels(before.down().leaves());
-    Set<String> newRows = labels(after.table().down().leaves());
-    Set<String> oldColumns = labels(before.across().leaves());
-    Set<String> newColumns = labels(after.table().across().leaves());
-    return new Change(
-        number,
-        without(newRows, oldRows),
-        without(oldRows, newRows),
-        without(newColumns, oldColumns),
-        without(oldColumns, newColumns),
-        after.unplaced());
   }
 
   private static List<String> without(Set<String> some, Set<String> others) {
