@@ -10,6 +10,7 @@ import java.util.function.BooleanSupplier;
 final class Actions {
   private final Workbench bench;
   private final Files files;
+  private final TallyBench tallies;
   private final ProofView proof;
   private final Runnable finder;
   private final Runnable shutBench;
@@ -19,6 +20,7 @@ final class Actions {
   Actions(
       Workbench bench,
       Files files,
+      TallyBench tallies,
       ProofView proof,
       Runnable finder,
       Runnable shutBench,
@@ -26,6 +28,7 @@ final class Actions {
       Runnable quit) {
     this.bench = bench;
     this.files = files;
+    this.tallies = tallies;
     this.proof = proof;
     this.finder = finder;
     this.shutBench = shutBench;
@@ -40,6 +43,12 @@ final class Actions {
     BooleanSupplier table = () -> !bench.isEmpty();
     add(all, "action.bringIn", "Shortcut+I", always, files::bringIn);
     add(all, "action.paste", "Shortcut+V", always, files::paste);
+    add(all, "action.records", "Shortcut+Shift+I", always, files::bringInRecords);
+    add(all, "action.connect", "", always, () -> tallies.connectingProperty().set(true));
+    BooleanSupplier tallied = () -> tallies.askedProperty().get().isPresent();
+    add(all, "action.hold", "Shortcut+H", tallied, this::hold);
+    BooleanSupplier held = () -> tallies.heldProperty().get().isPresent();
+    add(all, "action.redraw", "Shortcut+Enter", held, tallies::redraw);
     add(all, "action.refresh", "Shortcut+R", table, files::refresh);
     add(all, "action.open", "Shortcut+O", always, files::open);
     add(all, "action.save", "Shortcut+S", table, files::save);
@@ -108,6 +117,13 @@ final class Actions {
   private static void add(
       List<Action> all, String key, String keys, BooleanSupplier can, Runnable work) {
     all.add(Action.of(Texts.of(key), keys, can, work));
+  }
+
+  private void hold() {
+    tallies.holdingProperty().set(!tallies.holdingProperty().get());
+    if (!tallies.holdingProperty().get()) {
+      tallies.redraw();
+    }
   }
 
   private void moveBy(int by) {

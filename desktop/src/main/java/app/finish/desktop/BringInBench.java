@@ -12,35 +12,45 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /// The first step: where a table came from, what was recognised and by which evidence, and how to
 /// correct it.
 final class BringInBench {
+  private final TallyBench tallies;
   private final Workbench bench;
   private final Files files;
   private final VBox source = Benches.section("");
   private final VBox corrected = Benches.section("");
   private final VBox shape = Benches.section("");
 
-  BringInBench(Workbench bench, Files files) {
+  BringInBench(Workbench bench, Files files, TallyBench tallies) {
+    this.tallies = tallies;
     this.bench = bench;
     this.files = files;
   }
 
   Node build() {
     EvidencePanel evidence = new EvidencePanel(bench);
-    Node node =
-        Benches.bench(
-            Step.BRING_IN.label(),
-            source,
+    VBox recognised =
+        new VBox(
             corrected,
             evidence.findings(),
             new LinePanel(bench).build(),
             shape,
             new MeasurePanel(bench).build(),
             evidence.evidence());
+    Node node =
+        Benches.bench(Step.BRING_IN.label(), source, new TallyPanel(tallies).build(), recognised);
+    Benches.follow(
+        tallies.askedProperty(),
+        () -> {
+          boolean tallied = tallies.askedProperty().get().isPresent();
+          recognised.setVisible(!tallied);
+          recognised.setManaged(!tallied);
+        });
     node.setId("bench-bring-in");
     Benches.follow(bench.shownProperty(), this::show);
     return node;
@@ -50,14 +60,18 @@ final class BringInBench {
     Button open = button(Texts.of("bring.file"), "bring-file", files::bringIn);
     Button paste = button(Texts.of("bring.paste"), "bring-paste", files::paste);
     Button refresh = button(Texts.of("bring.refresh"), "bring-refresh", files::refresh);
-    List<Node> nodes = new ArrayList<>(List.of(new HBox(8, open, paste, refresh)));
+    Button records = button(Texts.of("bring.records"), "bring-records", files::bringInRecords);
+    FlowPane buttons = new FlowPane(8, 6, open, paste, refresh, records);
+    List<Node> nodes = new ArrayList<>(List.of(buttons));
     bench
         .shownProperty()
         .get()
         .ifPresent(
             shown -> {
-              nodes.add(Benches.heading(Texts.of("bring.source")));
-              nodes.add(from(shown.table()));
+              if (shown.table().source().tally().isEmpty()) {
+                nodes.add(Benches.heading(Texts.of("bring.source")));
+                nodes.add(from(shown.table()));
+              }
               if (bench.canJoin()) {
                 nodes.add(button(Texts.of("bring.join"), "join-next", bench::join));
               }

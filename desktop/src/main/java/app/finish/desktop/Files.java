@@ -1,16 +1,20 @@
 package app.finish.desktop;
 
 import app.finish.core.document.Document;
-import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.tally.Reading;
 import app.finish.formats.DocumentFile;
 import app.finish.formats.FileTables;
 import app.finish.formats.HtmlWriter;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.ReadRequest;
 import app.finish.formats.Sources;
+import app.finish.records.Asking;
+import app.finish.records.RecordFile;
+import app.finish.records.RecordsGuess;
+import app.finish.records.Renewal;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -24,19 +28,25 @@ import javafx.scene.input.ClipboardContent;
 
 /// Opens, saves, brings in and sends out.
 final class Files {
+  private static final long LARGE = 64L << 20;
+  private static final String[] RECORD_ENDINGS = {
+    "*.csv", "*.tsv", "*.parquet", "*.json", "*.jsonl", "*.ndjson", "*.xlsx"
+  };
   private static final String[] TABLE_ENDINGS = {
     "*.xlsx", "*.xlsm", "*.ods", "*.csv", "*.tsv", "*.txt", "*.html", "*.htm", "*.docx", "*.md",
     "*.json"
   };
 
   private final Workbench bench;
+  private final TallyBench tallies;
   private final FilePicker picker;
   private final Recent recent;
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  Files(Workbench bench, FilePicker picker, Recent recent) {
+  Files(Workbench bench, TallyBench tallies, FilePicker picker, Recent recent) {
     this.bench = bench;
+    this.tallies = tallies;
     this.picker = picker;
     this.recent = recent;
   }
@@ -167,9 +177,27 @@ final class Files {
   void bringIn(Path path) {
     if (path.toString().toLowerCase(Locale.ROOT).endsWith(".finish")) {
       open(path);
-      return;
+    } else if (isOnlyRecords(path)) {
+      tallies.bringIn(path, Reading.PLAIN);
+    } else {
+      read(path, false);
     }
-    read(path, false);
+  }
+
+  /// Whether a file can hold nothing but records: by its kind, or because it is too large for a
+  /// table.
+  private static boolean isOnlyRecords(Path path) {
+    String name = path.toString().toLowerCase(Locale.ROOT);
+    boolean kind = name.matches(".*\\.(parquet|jsonl|ndjson)");
+    boolean text = name.matches(".*\\.(csv|tsv)");
+    return kind || text && path.toFile().length() > LARGE;
+  }
+
+  /// Asks for a file and brings its records in, to be tallied.
+  void bringInRecords() {
+    picker
+        .toRead(Texts.of("files.records"), RECORD_ENDINGS)
+        .ifPresent(path -> tallies.bringIn(path, Reading.PLAIN));
   }
 
   /// Brings the first of the files in that were dropped on the window.
@@ -197,12 +225,24 @@ final class Files {
   }
 
   private void offer(Offer offer) {
+    List<Source> found = offer.tables().tables();
+    boolean one = found.size() == 1 && offer.file().isPresent();
+    if (one
+        && RecordFile.ENDINGS.contains(ending(offer.name()))
+        && RecordsGuess.isRecords(found.getFirst().grid())) {
+      tallies.bringIn(offer.file().get(), Reading.PLAIN);
+      return;
+    }
     if (offer.tables().tables().size() == 1 && !offer.tables().hides()) {
       bench.offerProperty().set(Optional.empty());
       bench.add(offer.tables().tables());
     } else {
       bench.offerProperty().set(Optional.of(offer));
     }
+  }
+
+  private static String ending(String name) {
+    return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
   }
 
   /// Reads the file on offer again, with or without what it hides.
@@ -221,11 +261,11 @@ final class Files {
         .worker()
         .run(
             Texts.of("busy.reading", path.getFileName()),
-            progress ->
-                Refresh.with(
-                    document,
-                    Sources.tables(path, ReadRequest.PLAIN.withProgress(progress)).tables()),
-            refreshed -> bench.refresh(refreshed, path.getFileName().toString()),
+            progress -> Renewal.of(document, path, new Asking(progress)),
+            renewal -> {
+              bench.refresh(renewal.refreshed(), path.getFileName().toString());
+              bench.add(renewal.said());
+            },
             bench::tell);
   }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.prefs.Preferences;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -22,8 +23,13 @@ import javafx.scene.layout.VBox;
 
 /// The window's content: steps, bench, proof, slug and galley on one document.
 final class MainWindow {
+  private static final Preferences CONNECTIONS =
+      Preferences.userRoot().node("app/finish/connections");
+
   private final Workbench bench;
   private final Files files;
+  private final RecordsDesk recordsDesk;
+  private final TallyBench tallies;
   private final ProofPainter painter;
   private final ProofView proof;
   private final ActionFinder finder;
@@ -47,15 +53,17 @@ final class MainWindow {
       Runnable quit) {
     this.painter = new ProofPainter(new PaintFonts(fonts));
     this.bench = new Workbench(proofs, sending, new Worker());
-    this.files = new Files(bench, picker, recent);
+    this.recordsDesk = new RecordsDesk();
+    this.tallies = new TallyBench(bench, recordsDesk);
+    this.files = new Files(bench, tallies, picker, recent);
     this.proof = new ProofView(bench, painter);
     SendOutBench sendOut = new SendOutBench(bench, files);
     this.actions =
-        new Actions(bench, files, proof, this::find, this::shutBench, sendOut::send, quit);
+        new Actions(bench, files, tallies, proof, this::find, this::shutBench, sendOut::send, quit);
     this.finder = new ActionFinder(actions::all);
     this.builders =
         Map.of(
-            Step.BRING_IN, new BringInBench(bench, files)::build,
+            Step.BRING_IN, new BringInBench(bench, files, tallies)::build,
             Step.DRESS, new DressBench(bench, painter)::build,
             Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(bench, painter, files::bringIn);
@@ -68,6 +76,7 @@ final class MainWindow {
     bench.historyProperty().addListener((p, before, now) -> arrange());
     bench.stepProperty().addListener((p, before, now) -> arrange());
     bench.offerProperty().addListener((p, before, now) -> arrange());
+    tallies.connectingProperty().addListener((p, before, now) -> arrange());
     arrange();
   }
 
@@ -94,6 +103,10 @@ final class MainWindow {
     return bench;
   }
 
+  TallyBench tallies() {
+    return tallies;
+  }
+
   Files files() {
     return files;
   }
@@ -111,7 +124,12 @@ final class MainWindow {
   private void arrange() {
     boolean empty = bench.isEmpty();
     Optional<Offer> offer = bench.offerProperty().get();
-    if (offer.isPresent()) {
+    boolean connecting = tallies.connectingProperty().get();
+    if (connecting) {
+      ConnectBoard board = new ConnectBoard(tallies, bench, CONNECTIONS);
+      desk.getChildren().setAll(board);
+      board.focusFirst();
+    } else if (offer.isPresent()) {
       PickBoard board = new PickBoard(bench, painter, offer.get(), files::offerAgain);
       desk.getChildren().setAll(board);
       board.focusFirst();
@@ -124,10 +142,10 @@ final class MainWindow {
       proof.requestFocus();
     }
     for (Node node : List.of(galley, slug)) {
-      node.setVisible(!empty && offer.isEmpty());
-      node.setManaged(!empty && offer.isEmpty());
+      node.setVisible(!empty && offer.isEmpty() && !connecting);
+      node.setManaged(!empty && offer.isEmpty() && !connecting);
     }
-    boolean shows = !empty && !benchShut && offer.isEmpty();
+    boolean shows = !empty && !benchShut && offer.isEmpty() && !connecting;
     Step step = bench.stepProperty().get();
     if (!shows) {
       work.setLeft(null);
@@ -213,5 +231,6 @@ final class MainWindow {
   /// Ends the window's threads.
   void close() {
     bench.worker().close();
+    recordsDesk.close();
   }
 }

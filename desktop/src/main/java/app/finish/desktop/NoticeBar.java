@@ -54,8 +54,22 @@ final class NoticeBar extends HBox {
       if (notice.get().error()) {
         getStyleClass().add("error");
       }
-      getChildren().setAll(sentence, button);
+      getChildren().setAll(sentence);
+      notice.get().offer().ifPresent(offered -> getChildren().add(offerButton(offered)));
+      getChildren().add(button);
     }
+  }
+
+  private Button offerButton(Notice.Offered offered) {
+    Button offer = new Button(offered.label());
+    offer.setId("notice-offer");
+    offer.setMinWidth(Region.USE_PREF_SIZE);
+    offer.setOnAction(
+        event -> {
+          bench.noticeProperty().set(Optional.empty());
+          offered.work().run();
+        });
+    return offer;
   }
 
   private void stop() {

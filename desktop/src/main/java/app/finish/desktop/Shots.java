@@ -4,6 +4,7 @@ import app.finish.core.document.Document;
 import app.finish.core.dress.Place;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
+import app.finish.core.tally.RecordsName;
 import app.finish.formats.Samples;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -61,6 +62,9 @@ final class Shots {
             "edit-title",
             () -> wear("Marram house", 2),
             () -> window.proof().edit(PartName.TITLE)));
+    shots.add(new Shot("tally", () -> toTally(6), () -> {}));
+    shots.add(new Shot("tally-crosstab", () -> toTally(7), () -> {}));
+    shots.add(new Shot("records", this::records, this::firstColumn));
     shots.add(
         new Shot(
             "send-out",
@@ -96,6 +100,20 @@ final class Shots {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private void toTally(int table) {
+    window.bench().pickProperty().set(Optional.empty());
+    window.bench().show(table);
+    window.bench().stepProperty().set(Step.BRING_IN);
+  }
+
+  private void records() {
+    window.tallies().bringIn(new RecordsName.Sample(Samples.ANSWERS));
+  }
+
+  private void firstColumn() {
+    window.bench().noticeProperty().set(Optional.empty());
   }
 
   private void pickSubtotals() {

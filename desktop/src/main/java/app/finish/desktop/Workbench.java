@@ -328,6 +328,14 @@ final class Workbench {
     }
   }
 
+  /// Adds sentences to what was said last.
+  void add(Iterable<String> sentences) {
+    for (String sentence : sentences) {
+      String before = notice.get().map(Notice::sentence).map(said -> said + " ").orElse("");
+      say(before + sentence);
+    }
+  }
+
   void say(String sentence) {
     notice.set(Optional.of(new Notice(sentence, false)));
   }

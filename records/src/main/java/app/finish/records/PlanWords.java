@@ -36,7 +36,8 @@ public final class PlanWords {
 
   private Named named(String words) {
     int as = words.toLowerCase(Locale.ROOT).lastIndexOf(" as ");
-    boolean column = columns.find(words.strip()).isPresent();
+    String rest = words.strip().replaceFirst("^\\S+\\s+", "");
+    boolean column = columns.find(words.strip()).isPresent() || columns.find(rest).isPresent();
     return as < 0 || column
         ? new Named(words.strip(), Optional.empty())
         : new Named(words.substring(0, as).strip(), Optional.of(words.substring(as + 4).strip()));
@@ -153,6 +154,57 @@ public final class PlanWords {
         quantile
             ? TallyMeasure.quantile(Double.parseDouble(first.substring(1)) / 100, column)
             : TallyMeasure.of(function.get(), column));
+  }
+
+  /// A dimension as a person would write it, so that [#dimension] reads it again.
+  public static String words(TallyDimension dimension) {
+    String gathered =
+        switch (dimension.bins()) {
+          case Bins.None none -> "";
+          case Bins.Width width -> " by " + plain(width.width());
+          case Bins.Cuts cuts ->
+              " at " + String.join(", ", cuts.points().stream().map(PlanWords::plain).toList());
+          case Bins.Dates dates -> " by " + dates.part().word();
+        };
+    String name = dimension.name();
+    return dimension.column() + gathered + (name.equals(dimension.column()) ? "" : " as " + name);
+  }
+
+  /// A measure as a person would write it, so that [#measure] reads it again.
+  public static String words(TallyMeasure measure) {
+    return switch (measure) {
+      case TallyMeasure.Worked worked -> {
+        boolean quantile = worked.function() == TallyFunction.QUANTILE;
+        String function = worked.function().word() + (quantile ? plain(worked.share() * 100) : "");
+        TallyMeasure unnamed =
+            quantile
+                ? TallyMeasure.quantile(worked.share(), worked.column())
+                : worked.column().isEmpty()
+                    ? TallyMeasure.count()
+                    : TallyMeasure.of(worked.function(), worked.column());
+        yield named((function + " " + worked.column()).strip(), unnamed, worked.name());
+      }
+      case TallyMeasure.Percent percent -> {
+        String function =
+            switch (percent.base()) {
+              case ROW -> "row-percent";
+              case COLUMN -> "column-percent";
+              case TOTAL -> "percent";
+            };
+        TallyMeasure unnamed = TallyMeasure.percent(percent.base(), percent.column());
+        yield named((function + " " + percent.column()).strip(), unnamed, percent.name());
+      }
+      case TallyMeasure.Calculated calculated ->
+          named(calculated.expression(), expression(calculated.expression()), calculated.name());
+    };
+  }
+
+  private static String named(String words, TallyMeasure unnamed, String name) {
+    return words + (unnamed.name().equals(name) ? "" : " as " + name);
+  }
+
+  private static String plain(double number) {
+    return Bins.written(Math.round(number * 1e9) / 1e9).replace('−', '-');
   }
 
   /// A dimension that is held at a member: the dimension, "=" and the member's name.

@@ -99,6 +99,8 @@ public sealed interface Bins {
   }
 
   /// A number as a label writes it: no exponent, no needless zeros, a true minus sign.
+  ///
+  /// @param number a finite number
   static String written(double number) {
     BigDecimal shortest = new BigDecimal(Double.toString(number)).stripTrailingZeros();
     return shortest.toPlainString().replace("-", "−");

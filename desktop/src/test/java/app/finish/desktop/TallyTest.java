@@ -1,0 +1,249 @@
+package app.finish.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.tally.Bins;
+import app.finish.core.tally.DatePart;
+import app.finish.core.tally.Plan;
+import app.finish.core.tally.Question;
+import app.finish.core.tally.Tally;
+import app.finish.formats.DocumentFile;
+import app.finish.formats.Samples;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.testng.annotations.Test;
+
+/// Records are brought in and tallied with mouse and keyboard.
+public class TallyTest extends WindowTest {
+  private Path answers() throws IOException {
+    return Samples.copy(Samples.ANSWERS, folder);
+  }
+
+  private Tally tally() {
+    return ask(() -> window.bench().table().flatMap(t -> t.source().tally()).orElseThrow());
+  }
+
+  private Plan plan() {
+    return tally().plan();
+  }
+
+  private String notice() {
+    return ask(() -> window.bench().noticeProperty().get().map(Notice::sentence).orElse(""));
+  }
+
+  /// Scrolls the bench so that a node of it can be clicked.
+  private void reveal(String selector) {
+    robot.interact(
+        () -> {
+          ScrollPane bench = (ScrollPane) window.scene().lookup("#bench-bring-in");
+          var node = window.scene().lookup(selector);
+          double top = bench.getContent().sceneToLocal(node.localToScene(0, 0)).getY() - 120;
+          double room =
+              bench.getContent().getLayoutBounds().getHeight()
+                  - bench.getViewportBounds().getHeight();
+          bench.setVvalue(Math.max(0, Math.min(1, top / room)));
+        });
+    settle();
+  }
+
+  private void clickRevealed(String selector) {
+    reveal(selector);
+    click(selector);
+  }
+
+  private void bringInAnswers() throws IOException {
+    window.tallies().holdAfter(60_000);
+    answers.files.add(answers());
+    press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.I);
+    waitFor(() -> !window.bench().isEmpty());
+    settle();
+  }
+
+  private void write(String selector, String words) {
+    reveal(selector);
+    robot.interact(() -> ((TextField) window.scene().lookup(selector)).requestFocus());
+    robot.interact(() -> ((TextField) window.scene().lookup(selector)).setText(words));
+    press(KeyCode.ENTER);
+  }
+
+  @Test
+  public void aCrosstabIsBuiltColumnByColumn() throws IOException {
+    bringInAnswers();
+    assertThat(plan()).isEqualTo(Plan.EMPTY);
+    assertThat(tally().table().words().generalNote()).isEqualTo("The first 20 of 1,184 records.");
+    assertThat(notice()).contains("1,184 records of survey-answers.csv");
+    clickRevealed("#column-4-down");
+    clickRevealed("#column-3-across");
+    assertThat(plan().down().getFirst().column()).isEqualTo("Ticket");
+    assertThat(tally().table().across().leaves()).hasSize(3);
+    clickRevealed("#missing-left-out");
+    clickRevealed("#test-chisquare");
+    assertThat(tally().table().words().generalNote()).contains("χ²(2, N = 1,117)");
+    assertThat(proof().dressed().rows()).isNotEmpty();
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(plan().tests()).isEmpty();
+    clickRevealed("#column-6-measure");
+    robot.clickOn("Mean");
+    settle();
+    assertThat(plan().measures()).hasSize(1);
+    assertThat(plan().measures().getFirst().name()).isEqualTo("Mean Waiting comfort");
+    clickRevealed("#question-description");
+    assertThat(notice()).contains("one dimension down at most");
+    assertThat(plan().question()).isEqualTo(Question.TALLY);
+    assertThat(ask(() -> window.tallies().holdingProperty().get())).isFalse();
+  }
+
+  @Test
+  public void whatIsInTheWellsIsRewrittenInWords() throws IOException {
+    bringInAnswers();
+    clickRevealed("#column-2-down");
+    write("#down-1", "Age at 25, 45, 65 as Age band");
+    assertThat(plan().down().getFirst().name()).isEqualTo("Age band");
+    assertThat(tally().table().down().leaves().getFirst().heading().label()).isEqualTo("Under 25");
+    write("#measure-new", "mean Crowding as M");
+    write("#measure-new", "M / 5 as Share");
+    assertThat(tally().table().across().leaves()).hasSize(2);
+    Plan before = plan();
+    write("#measure-new", "mean Crowd");
+    assertThat(notice()).contains("has no column “Crowd”");
+    write("#where", "Age = 3");
+    assertThat(notice()).contains("Write ==");
+    assertThat(plan()).isEqualTo(before);
+    write("#where", "Age >= 30");
+    assertThat(tally().table().words().generalNote())
+        .isEqualTo("Only records for which Age >= 30.");
+    clickRevealed("#down-1-more");
+    robot.clickOn("Take out");
+    settle();
+    assertThat(plan().down()).isEmpty();
+  }
+
+  @Test
+  public void movesAreHeldAndCarriedOutAtOnce() throws IOException {
+    bringInAnswers();
+    press(KeyCode.CONTROL, KeyCode.H);
+    clickRevealed("#column-3-down");
+    clickRevealed("#column-4-down");
+    assertThat(plan()).isEqualTo(Plan.EMPTY);
+    assertThat(ask(() -> window.scene().lookup("#down-2") != null)).isTrue();
+    int edits = ask(() -> window.bench().historyProperty().get().undoLabel().isPresent() ? 1 : 0);
+    press(KeyCode.CONTROL, KeyCode.ENTER);
+    assertThat(plan().down()).hasSize(2);
+    assertThat(edits).isEqualTo(1);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(plan()).isEqualTo(Plan.EMPTY);
+  }
+
+  @Test
+  public void aSlowRedrawTurnsHoldingOnAndSaysSo() throws IOException {
+    bringInAnswers();
+    window.tallies().holdAfter(-10_000);
+    clickRevealed("#column-3-down");
+    assertThat(plan().down()).hasSize(1);
+    assertThat(ask(() -> window.tallies().holdingProperty().get())).isTrue();
+    assertThat(notice()).contains("so redraws are held now");
+    clickRevealed("#column-4-down");
+    assertThat(plan().down()).hasSize(1);
+    clickRevealed("#hold-redraw");
+    assertThat(plan().down()).hasSize(2);
+  }
+
+  @Test
+  public void aDocumentIsOpenedLaterAndCountedFurther() throws IOException {
+    bringInAnswers();
+    clickRevealed("#column-3-down");
+    Path file = folder.resolve("later.finish");
+    answers.files.add(file);
+    press(KeyCode.CONTROL, KeyCode.S);
+    waitFor(() -> !window.bench().isEdited());
+    assertThat(DocumentFile.read(file).tables().getFirst().source().tally()).contains(tally());
+    answers.files.add(file);
+    press(KeyCode.CONTROL, KeyCode.O);
+    waitFor(() -> window.scene().lookup("#column-4-down") != null);
+    clickRevealed("#column-4-down");
+    assertThat(plan().down()).hasSize(2);
+  }
+
+  @Test
+  public void aFileOfRecordsIsKnownForOneAndBrokenLinesAreLeftOutIfSaid() throws IOException {
+    StringBuilder text = new StringBuilder("Route,Vessel,Fares\n");
+    for (int i = 0; i < 300; i++) {
+      text.append("Hale–Orrin,Marram,").append(i).append(i == 150 ? ",7,8,9\n" : "\n");
+    }
+    Path file = Files.writeString(folder.resolve("broken.csv"), text);
+    robot.interact(() -> window.files().bringIn(file));
+    settle();
+    waitFor(() -> window.bench().noticeProperty().get().isPresent());
+    assertThat(notice()).contains("line 152 (too many values)");
+    assertThat(ask(() -> window.bench().isEmpty())).isTrue();
+    click("#notice-offer");
+    waitFor(() -> !window.bench().isEmpty());
+    settle();
+    assertThat(tally().table().words().generalNote()).isEqualTo("The first 20 of 299 records.");
+  }
+
+  @Test
+  public void aDatabaseIsConnectedTo() throws Exception {
+    Path file = folder.resolve("sound.db");
+    Files.deleteIfExists(file);
+    try (Connection connection = DriverManager.getConnection("jdbc:duckdb:" + file);
+        Statement statement = connection.createStatement()) {
+      statement.execute(
+          "CREATE TABLE sailings AS SELECT DATE '2025-01-01' + CAST(i AS INT) AS day, i AS people"
+              + " FROM range(365) AS r(i)");
+    }
+    robot.interact(() -> window.tallies().connectingProperty().set(true));
+    settle();
+    fill("#connect-name", "sound");
+    fill("#connect-url", "jdbc:duckdb:" + file + "?password=tide");
+    fill("#connect-table", "sailings");
+    click("#connect-connect");
+    assertThat(notice()).contains("There is a password in the address");
+    fill("#connect-url", "jdbc:duckdb:" + file);
+    fill("#connect-secret", "tide");
+    click("#connect-connect");
+    waitFor(() -> !window.bench().isEmpty());
+    settle();
+    clickRevealed("#column-1-down");
+    assertThat(plan().down().getFirst().bins()).isEqualTo(new Bins.Dates(DatePart.MONTH));
+    assertThat(tally().table().down().leaves()).hasSize(13);
+    Path saved = folder.resolve("sound.finish");
+    answers.files.add(saved);
+    press(KeyCode.CONTROL, KeyCode.S);
+    waitFor(() -> !window.bench().isEdited());
+    try (java.util.zip.ZipFile zip = new java.util.zip.ZipFile(saved.toFile())) {
+      String all =
+          new String(zip.getInputStream(zip.getEntry("tables/t1/tally.json")).readAllBytes());
+      assertThat(all).contains("\"connection\" : \"sound\"").doesNotContain("tide", "jdbc:");
+    }
+  }
+
+  private void fill(String selector, String text) {
+    robot.interact(() -> ((TextField) window.scene().lookup(selector)).setText(text));
+  }
+
+  @Test
+  public void aTallyOfTheDemoCanBeChangedFurther() {
+    window.tallies().holdAfter(60_000);
+    openDemo();
+    robot.interact(() -> window.bench().show(6));
+    settle();
+    waitFor(() -> window.scene().lookup("#column-1") != null);
+    assertThat(shows("#head-rows")).isFalse();
+    clickRevealed("#down-2-more");
+    robot.clickOn("By year");
+    settle();
+    assertThat(tally().table().down().leaves().getFirst().labels())
+        .containsExactly("Hale–Orrin", "2024");
+    robot.interact(() -> window.bench().show(0));
+    settle();
+    assertThat(shows("#head-rows")).isTrue();
+  }
+}
