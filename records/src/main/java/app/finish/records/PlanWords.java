@@ -35,12 +35,23 @@ public final class PlanWords {
   private record Named(String text, Optional<String> name) {}
 
   private Named named(String words) {
-    int as = words.toLowerCase(Locale.ROOT).lastIndexOf(" as ");
-    String rest = words.strip().replaceFirst("^\\S+\\s+", "");
-    boolean column = columns.find(words.strip()).isPresent() || columns.find(rest).isPresent();
-    return as < 0 || column
+    String lower = words.toLowerCase(Locale.ROOT);
+    int as = lower.lastIndexOf(" as ");
+    return as < 0 || isInAColumn(lower, as)
         ? new Named(words.strip(), Optional.empty())
         : new Named(words.substring(0, as).strip(), Optional.of(words.substring(as + 4).strip()));
+  }
+
+  /// Whether a place in the words belongs to the name of a column.
+  private boolean isInAColumn(String words, int place) {
+    for (Column column : columns.all()) {
+      String name = column.name().toLowerCase(Locale.ROOT);
+      int at = words.lastIndexOf(name, place);
+      if (name.contains(" as ") && at >= 0 && at + name.length() > place + 3) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /// A dimension: a column; behind it "by" and a part of dates or a width, or "at" and cut points;
