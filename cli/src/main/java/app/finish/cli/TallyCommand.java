@@ -26,6 +26,7 @@ import app.finish.records.Asking;
 import app.finish.records.PlanWords;
 import app.finish.records.Records;
 import app.finish.records.Tallying;
+import app.finish.records.TooManyCells;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -140,6 +141,8 @@ final class TallyCommand implements Callable<Integer> {
       Tally tally = (anySize ? tallying.withCells(Long.MAX_VALUE) : tallying).tally(plan);
       send(tally, print);
       return 0;
+    } catch (TooManyCells many) {
+      throw new Problem(many.getMessage() + " On the command line: --any-size.", many);
     } catch (IllegalArgumentException wrong) {
       throw new Problem(wrong.getMessage(), wrong);
     }

@@ -9,6 +9,7 @@ import app.finish.records.RecordFile;
 import app.finish.records.RecordSamples;
 import app.finish.records.Records;
 import java.io.IOException;
+import java.io.InterruptedIOException;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
@@ -22,6 +23,7 @@ final class RecordsDesk {
   private final Map<RecordsName, Records> open = new HashMap<>();
   private final Map<String, Address> addresses = new HashMap<>();
   private final Map<String, char[]> secrets = new HashMap<>();
+  private boolean closed;
 
   /// The records, opened if they were not.
   ///
@@ -38,6 +40,10 @@ final class RecordsDesk {
           case RecordsName.Sample sample -> RecordSamples.open(sample, asking);
           case RecordsName.Stored stored -> connect(stored, asking);
         };
+    if (closed) {
+      fresh.close();
+      throw new InterruptedIOException("the window was closed");
+    }
     open.put(name, fresh);
     return fresh;
   }
@@ -75,6 +81,7 @@ final class RecordsDesk {
 
   /// Lets go of all records.
   synchronized void close() {
+    closed = true;
     open.values().forEach(Records::close);
     open.clear();
   }

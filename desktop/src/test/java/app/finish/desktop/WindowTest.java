@@ -96,6 +96,7 @@ abstract class WindowTest {
 
   @AfterClass
   public void closeWindow() throws Exception {
+    robot.interact(() -> window.close());
     FxToolkit.cleanupStages();
   }
 

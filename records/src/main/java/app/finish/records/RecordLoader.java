@@ -26,8 +26,6 @@ import java.util.Set;
 
 /// Puts a file into the table `records` of an embedded database.
 final class RecordLoader {
-  private static final int SAMPLE = 500;
-
   private final Connection connection;
   private final Path folder;
   private final String label;
@@ -142,15 +140,15 @@ final class RecordLoader {
   private void csv(Path file) throws IOException, SQLException {
     Path given = file;
     Map<String, String> types = new LinkedHashMap<>();
-    boolean comma = hasDecimalCommas(given, types);
     for (int round = 0; round < 12; round++) {
-      read(given, types, comma);
+      read(given, types);
       Rejects rejects = rejects();
       if (rejects.encoding && given.equals(file)) {
         given = inUtf8(file);
         said.add(label + " is not in UTF-8; it was read as Windows-1252 or UTF-16.");
       } else if (rejects.changed.isEmpty()) {
         leaveOut(rejects);
+        new WrittenNumbers(connection, rejects.delimiter).take(textColumns());
         return;
       } else {
         rejects.changed.forEach(
@@ -171,17 +169,14 @@ final class RecordLoader {
     throw new Problem(label + " changes its types too often. Check that its columns are straight.");
   }
 
-  private void read(Path file, Map<String, String> types, boolean comma)
-      throws IOException, SQLException {
+  private void read(Path file, Map<String, String> types) throws IOException, SQLException {
     run("DROP TABLE IF EXISTS records");
     try (Statement statement = connection.createStatement()) {
       statement.execute("DROP TABLE IF EXISTS reject_errors");
       statement.execute("DROP TABLE IF EXISTS reject_scans");
     }
     try {
-      run(
-          "CREATE TABLE records AS SELECT * FROM "
-              + scan(file, types, comma, ", store_rejects = true"));
+      run("CREATE TABLE records AS SELECT * FROM " + scan(file, types));
     } catch (Problem e) {
       String why = String.valueOf(e.getMessage());
       if (why.contains("sniffing") || why.contains("Invalid unicode") || why.contains("utf-8")) {
@@ -195,48 +190,17 @@ final class RecordLoader {
     }
   }
 
-  private String scan(Path file, Map<String, String> types, boolean comma, String more) {
+  private String scan(Path file, Map<String, String> types) {
     StringBuilder scan = new StringBuilder("read_csv(" + path(file) + ", header = true");
     if (!types.isEmpty()) {
       List<String> parts = new ArrayList<>();
       types.forEach((column, type) -> parts.add(text(column) + ": " + text(type)));
       scan.append(", types = {" + String.join(", ", parts) + "}");
     }
-    if (comma) {
-      scan.append(", decimal_separator = ','");
-    }
     List<String> missing = new ArrayList<>(List.of(text("")));
     reading.missingWords().forEach(word -> missing.add(text(word)));
-    return scan.append(", nullstr = [" + String.join(", ", missing) + "]" + more + ")").toString();
-  }
-
-  /// Whether the numbers of a file are written with commas: a column of texts in which each is.
-  private boolean hasDecimalCommas(Path file, Map<String, String> types) throws SQLException {
-    String sample = scan(file, types, false, ", all_varchar = true, ignore_errors = true");
-    try (Statement statement = connection.createStatement();
-        ResultSet result = statement.executeQuery("SELECT * FROM " + sample + " LIMIT " + SAMPLE)) {
-      int width = result.getMetaData().getColumnCount();
-      boolean[] all = new boolean[width];
-      int[] found = new int[width];
-      java.util.Arrays.fill(all, true);
-      while (result.next()) {
-        for (int i = 0; i < width; i++) {
-          String value = result.getString(i + 1);
-          if (value != null && !value.isBlank()) {
-            all[i] &= value.strip().matches("[-−]?\\d+(,\\d+)?");
-            found[i] += value.contains(",") ? 1 : 0;
-          }
-        }
-      }
-      for (int i = 0; i < width; i++) {
-        if (all[i] && found[i] > 0) {
-          return true;
-        }
-      }
-      return false;
-    } catch (SQLException e) {
-      return false;
-    }
+    return scan.append(", nullstr = [" + String.join(", ", missing) + "], store_rejects = true)")
+        .toString();
   }
 
   private Path inUtf8(Path file) throws IOException {
@@ -250,8 +214,12 @@ final class RecordLoader {
   /// @param encoding whether bytes are not UTF-8
   /// @param changed columns whose type changes, and where
   /// @param broken lines whose columns are not straight
+  /// @param delimiter what parts the values of a line
   private record Rejects(
-      boolean encoding, Map<String, Changed> changed, List<BrokenRecords.Line> broken) {}
+      boolean encoding,
+      Map<String, Changed> changed,
+      List<BrokenRecords.Line> broken,
+      String delimiter) {}
 
   private Rejects rejects() throws SQLException {
     Map<String, Changed> changed = new LinkedHashMap<>();
@@ -279,7 +247,14 @@ final class RecordLoader {
         }
       }
     }
-    return new Rejects(encoding, changed, List.copyOf(broken.values()));
+    return new Rejects(encoding, changed, List.copyOf(broken.values()), delimiter());
+  }
+
+  private String delimiter() throws SQLException {
+    try (Statement statement = connection.createStatement();
+        ResultSet result = statement.executeQuery("SELECT delimiter FROM reject_scans LIMIT 1")) {
+      return result.next() ? String.valueOf(result.getString(1)) : ",";
+    }
   }
 
   private static void add(

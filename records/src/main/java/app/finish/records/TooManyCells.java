@@ -10,10 +10,11 @@ public final class TooManyCells extends IOException {
     super(
         String.format(
             java.util.Locale.ENGLISH,
-            "This makes a table of more than %,d cells: %,d rows by %,d columns and still growing."
+            "This makes a table of more than %,d cells: %,d rows by %,d %s and still growing."
                 + " Gather members, hold a dimension, or have it made all the same.",
             most,
             rows,
-            columns));
+            columns,
+            columns == 1 ? "column" : "columns"));
   }
 }

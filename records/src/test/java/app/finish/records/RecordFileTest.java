@@ -179,6 +179,13 @@ public class RecordFileTest {
   public void decimalCommasAndOldEncodingsAreRead() throws IOException {
     Path commas = file("commas.csv", "Route;Fares\nHale;12,5\nOrrin;7\nSkell;0,25\n");
     assertThat(figure(commas, Reading.PLAIN, TallyFunction.SUM, "Fares")).contains("number=19.75");
+    Path thousands = file("thousands.csv", "Ort;Betrag\nHale;1.234,50 €\nOrrin;7,25 €\n");
+    assertThat(figure(thousands, Reading.PLAIN, TallyFunction.SUM, "Betrag"))
+        .contains("number=1241.75");
+    Path signs = file("signs.csv", "Ort,Sum,Code\nHale,\"£1,234\",1.234.5\nOrrin,£7.5,x\n");
+    assertThat(figure(signs, Reading.PLAIN, TallyFunction.SUM, "Sum")).contains("number=1241.5");
+    Path unsure = file("unsure.csv", "Ort,Sum\nHale,\"1,234\"\nOrrin,\"2,000\"\n");
+    assertThat(figure(unsure, Reading.PLAIN, TallyFunction.SUM, "Sum")).contains("number=3234.0");
     Path old = folder.resolve("old.csv");
     Files.write(
         old, "Route,Fares\nHale–Örrin,3\nÉider,4\n".getBytes(Charset.forName("windows-1252")));
