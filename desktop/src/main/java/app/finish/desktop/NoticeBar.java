@@ -1,12 +1,16 @@
 package app.finish.desktop;
 
 import java.util.Optional;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.util.Duration;
 
 /// What has just happened or is going on, in one line: a sentence that can be dismissed, or work
 /// that can be stopped.
@@ -15,6 +19,9 @@ final class NoticeBar extends HBox {
   private final Label sentence = new Label();
   private final ProgressBar progress = new ProgressBar();
   private final Button button = new Button();
+  private final Timeline clock =
+      new Timeline(new KeyFrame(Duration.seconds(1), event -> showTime()));
+  private long began;
 
   NoticeBar(Workbench bench) {
     this.bench = bench;
@@ -29,10 +36,30 @@ final class NoticeBar extends HBox {
     button.getStyleClass().add("quiet-button");
     button.setMinWidth(Region.USE_PREF_SIZE);
     bench.noticeProperty().addListener((p, before, now) -> show());
-    bench.worker().busyProperty().addListener((p, before, now) -> show());
+    bench.worker().busyProperty().addListener((p, before, now) -> begin(now));
+    clock.setCycleCount(Animation.INDEFINITE);
     progress.progressProperty().bind(bench.worker().progressProperty());
     progress.setId("progress");
     show();
+  }
+
+  /// Begins to show how long the work has been going on.
+  private void begin(String busy) {
+    began = System.nanoTime();
+    if (busy.isEmpty()) {
+      clock.stop();
+    } else {
+      clock.playFromStart();
+    }
+    show();
+  }
+
+  private void showTime() {
+    long seconds = (System.nanoTime() - began) / 1_000_000_000;
+    String busy = bench.worker().busyProperty().get();
+    if (!busy.isEmpty() && seconds > 1) {
+      sentence.setText(Texts.of("busy.time", busy, seconds));
+    }
   }
 
   private void show() {

@@ -69,7 +69,7 @@ public class BringInTest extends WindowTest {
     press(KeyCode.ESCAPE);
     assertThat(shows("#pick-board")).isFalse();
     assertThat(shows("#galley")).isTrue();
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(9);
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(DEMO_TABLES);
     assertThat(ask(() -> window.bench().isEdited())).isFalse();
   }
 

@@ -271,7 +271,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.I);
     waitFor(() -> window.bench().noticeProperty().get().isPresent());
     assertThat(textOf("#notice-sentence")).startsWith("bad.xlsx is not an XLSX workbook");
-    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(6);
+    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(DEMO_TABLES);
     assertThat(ask(() -> window.bench().isEdited())).isFalse();
     click("#notice-button");
     assertThat(shows("#notice-sentence")).isFalse();
@@ -293,7 +293,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#empty-board")).isTrue();
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.O);
-    waitFor(() -> window.bench().document().tables().size() == 6);
+    waitFor(() -> window.bench().document().tables().size() == DEMO_TABLES);
     settle();
     assertThat(proof().dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.N);
@@ -308,13 +308,13 @@ public class JourneyTest extends WindowTest {
     click("#style-apa-7");
     answers.unsaved.add(FilePicker.Answer.GO_BACK);
     press(KeyCode.CONTROL, KeyCode.N);
-    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(6);
+    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(DEMO_TABLES);
     Path file = folder.resolve("kept.finish");
     answers.unsaved.add(FilePicker.Answer.SAVE);
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.N);
     waitFor(() -> window.bench().isEmpty());
-    assertThat(DocumentFile.read(file).tables()).hasSize(9);
+    assertThat(DocumentFile.read(file).tables()).hasSize(DEMO_TABLES);
   }
 
   @Test
@@ -431,7 +431,7 @@ public class JourneyTest extends WindowTest {
   @Test
   public void theLastTableRemovedLeavesAnEmptyDesk() {
     openDemo();
-    for (int i = 0; i < 6; i++) {
+    for (int i = 0; i < DEMO_TABLES; i++) {
       robot.interact(() -> window.scene().lookup("#galley-1").requestFocus());
       press(KeyCode.DELETE);
     }

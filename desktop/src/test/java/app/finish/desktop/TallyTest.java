@@ -142,6 +142,26 @@ public class TallyTest extends WindowTest {
   }
 
   @Test
+  public void aTableOfAMillionCellsIsAskedAbout() throws IOException {
+    StringBuilder text = new StringBuilder("A,B,C\n");
+    for (int i = 0; i < 1_100; i++) {
+      text.append(i).append(',').append(i).append(",x\n");
+    }
+    window.tallies().holdAfter(60_000);
+    answers.files.add(Files.writeString(folder.resolve("many.csv"), text));
+    press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.I);
+    waitFor(() -> window.scene().lookup("#column-1-down") != null);
+    settle();
+    clickRevealed("#column-1-down");
+    clickRevealed("#column-2-across");
+    assertThat(notice()).startsWith("This makes a table of more than 1,000,000 cells");
+    assertThat(plan().across()).isEmpty();
+    assertThat(shows("#notice-offer")).isTrue();
+    click("#notice-button");
+    assertThat(notice()).isEmpty();
+  }
+
+  @Test
   public void aSlowRedrawTurnsHoldingOnAndSaysSo() throws IOException {
     bringInAnswers();
     window.tallies().holdAfter(-10_000);

@@ -31,6 +31,9 @@ import org.testng.annotations.BeforeMethod;
 
 /// The real window, driven with keyboard and mouse.
 abstract class WindowTest {
+  /// How many tables the demo holds.
+  static final int DEMO_TABLES = 9;
+
   /// Answers questions about files without asking anybody.
   static final class Answers implements FilePicker {
     final Deque<Path> files = new ArrayDeque<>();

@@ -142,28 +142,30 @@ final class RecordLoader {
     Map<String, String> types = new LinkedHashMap<>();
     for (int round = 0; round < 12; round++) {
       read(given, types);
-      Rejects rejects = rejects();
-      if (rejects.encoding && given.equals(file)) {
+      Rejects rejects = Rejects.of(connection);
+      if (rejects.encoding() && given.equals(file)) {
         given = inUtf8(file);
         said.add(label + " is not in UTF-8; it was read as Windows-1252 or UTF-16.");
-      } else if (rejects.changed.isEmpty()) {
+      } else if (rejects.changed().isEmpty()) {
         leaveOut(rejects);
-        new WrittenNumbers(connection, rejects.delimiter).take(textColumns());
+        new WrittenNumbers(connection, rejects.delimiter()).take(textColumns());
         return;
       } else {
-        rejects.changed.forEach(
-            (column, line) -> {
-              types.put(column, "VARCHAR");
-              said.add(
-                  "“"
-                      + column
-                      + "” holds “"
-                      + line.value
-                      + "” in line "
-                      + line.number
-                      + ", where numbers or dates stood before, so it is read as text. Take it "
-                      + "for numbers if such answers are to count as missing.");
-            });
+        rejects
+            .changed()
+            .forEach(
+                (column, line) -> {
+                  types.put(column, "VARCHAR");
+                  said.add(
+                      "“"
+                          + column
+                          + "” holds “"
+                          + line.value()
+                          + "” in line "
+                          + line.number()
+                          + ", where numbers or dates stood before, so it is read as text. Take it "
+                          + "for numbers if such answers are to count as missing.");
+                });
       }
     }
     throw new Problem(label + " changes its types too often. Check that its columns are straight.");
@@ -209,67 +211,14 @@ final class RecordLoader {
     return copy;
   }
 
-  private record Changed(long number, String value) {}
-
-  /// @param encoding whether bytes are not UTF-8
-  /// @param changed columns whose type changes, and where
-  /// @param broken lines whose columns are not straight
-  /// @param delimiter what parts the values of a line
-  private record Rejects(
-      boolean encoding,
-      Map<String, Changed> changed,
-      List<BrokenRecords.Line> broken,
-      String delimiter) {}
-
-  private Rejects rejects() throws SQLException {
-    Map<String, Changed> changed = new LinkedHashMap<>();
-    Map<Long, BrokenRecords.Line> broken = new LinkedHashMap<>();
-    boolean encoding = false;
-    try (Statement statement = connection.createStatement();
-        ResultSet result =
-            statement.executeQuery(
-                "SELECT line, column_name, CAST(error_type AS VARCHAR), error_message, csv_line "
-                    + "FROM reject_errors ORDER BY line, column_idx")) {
-      while (result.next()) {
-        long line = result.getLong(1);
-        String why = String.valueOf(result.getString(4));
-        switch (result.getString(3)) {
-          case "CAST" ->
-              changed.putIfAbsent(
-                  result.getString(2),
-                  new Changed(line, why.replaceAll("(?s).*string \"(.*)\" to.*", "$1")));
-          case "INVALID ENCODING" -> encoding = true;
-          case "TOO MANY COLUMNS" -> add(broken, line, "too many values", result.getString(5));
-          case "MISSING COLUMNS" -> add(broken, line, "too few values", result.getString(5));
-          case "UNQUOTED VALUE" ->
-              add(broken, line, "a quotation mark that is not closed", result.getString(5));
-          default -> add(broken, line, "it is too long", result.getString(5));
-        }
-      }
-    }
-    return new Rejects(encoding, changed, List.copyOf(broken.values()), delimiter());
-  }
-
-  private String delimiter() throws SQLException {
-    try (Statement statement = connection.createStatement();
-        ResultSet result = statement.executeQuery("SELECT delimiter FROM reject_scans LIMIT 1")) {
-      return result.next() ? String.valueOf(result.getString(1)) : ",";
-    }
-  }
-
-  private static void add(
-      Map<Long, BrokenRecords.Line> broken, long line, String why, String text) {
-    broken.putIfAbsent(line, new BrokenRecords.Line(line, why, text == null ? "" : text));
-  }
-
   private void leaveOut(Rejects rejects) throws BrokenRecords {
-    if (rejects.broken.isEmpty()) {
+    if (rejects.broken().isEmpty()) {
       return;
     }
     if (!reading.brokenLeftOut()) {
-      throw new BrokenRecords(label, rejects.broken);
+      throw new BrokenRecords(label, rejects.broken());
     }
-    int lines = rejects.broken.size();
+    int lines = rejects.broken().size();
     said.add(
         lines == 1
             ? "A broken line of " + label + " is left out."

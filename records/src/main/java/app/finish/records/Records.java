@@ -118,7 +118,7 @@ public final class Records implements AutoCloseable {
   /// @throws app.finish.formats.Problem if the server doesn't answer
   public List<Member> members(TallyDimension dimension, int most, Asking asking)
       throws IOException {
-    String key = PlanStatement.key(dimension, columns, dialect);
+    String key = DimensionKey.of(dimension, columns, dialect);
     String sql =
         "SELECT k FROM (SELECT DISTINCT " + key + " AS k FROM " + table + ") AS keys LIMIT " + most;
     SortedSet<Member> members =
