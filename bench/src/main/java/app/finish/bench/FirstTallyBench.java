@@ -100,7 +100,8 @@ public class FirstTallyBench {
     try (Connection connection =
             DriverManager.getConnection("jdbc:duckdb:" + folder.resolve("floor.db"));
         Statement statement = connection.createStatement()) {
-      return statement.execute("CREATE TABLE records AS SELECT * FROM read_csv('" + csv + "')");
+      return statement.execute(
+          "CREATE OR REPLACE TABLE records AS SELECT * FROM read_csv('" + csv + "')");
     }
   }
 }
