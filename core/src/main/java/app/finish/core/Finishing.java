@@ -1,5 +1,6 @@
 package app.finish.core;
 
+import app.finish.core.arrange.Arranger;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -64,9 +65,9 @@ public final class Finishing {
     return recognition;
   }
 
-  /// The table with the words that a person gave it.
+  /// The table as it is arranged, with the words that a person gave it.
   public Table table() {
-    Table table = recognition.table();
+    Table table = Arranger.arrange(recognition.table(), finish.arrangement()).table();
     return table.withWords(finish.wordsOver(table.words()));
   }
 

@@ -1,5 +1,7 @@
 package app.finish.desktop;
 
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import java.util.ArrayList;
@@ -87,6 +89,18 @@ final class Actions {
         () -> LinePanel.pickedRow(bench).isPresent(),
         () -> LinePanel.pickedRow(bench).ifPresent(row -> bench.cutAt(row.row())));
     add(all, "action.join", "", bench::canJoin, bench::join);
+    add(
+        all,
+        "action.swapAxes",
+        "Shortcut+Shift+X",
+        table,
+        () -> bench.arrange(Texts.of("move.swap"), bench.arrangement().with(new Move.SwapAxes())));
+    add(
+        all,
+        "action.startOver",
+        "",
+        () -> !bench.arrangement().isEmpty(),
+        () -> bench.arrange(Texts.of("change.startOver"), Arrangement.NONE));
     add(all, "action.sendOut", "Shortcut+E", table, sendOut);
     add(all, "action.copy", "Shortcut+Shift+C", table, files::copy);
     add(

@@ -1,6 +1,8 @@
 package app.finish.desktop;
 
 import app.finish.core.Finishing;
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arranger;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
@@ -58,12 +60,13 @@ final class Proofs {
   Shown shown(Document document, int place, Finish finish, Paper paper) {
     DocumentTable table = document.tables().get(place);
     Recognition recognition = recognition(table.source(), finish.corrections());
-    Table worded = recognition.table().withWords(finish.wordsOver(recognition.table().words()));
+    Arranged arranged = Arranger.arrange(recognition.table(), finish.arrangement());
+    Table worded = arranged.table().withWords(finish.wordsOver(recognition.table().words()));
     StyleBook styles = sending.styles(document);
     Proof proof =
         new Compositor(fonts)
             .layOut(Dresser.dress(worded, styles.cascade(finish.style()), place + 1), paper);
-    return new Shown(table, place + 1, recognition, proof);
+    return new Shown(table, place + 1, recognition, arranged, proof);
   }
 
   private Recognition recognition(Source source, Corrections corrections) {

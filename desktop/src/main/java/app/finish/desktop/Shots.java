@@ -1,5 +1,8 @@
 package app.finish.desktop;
 
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
 import app.finish.core.document.Document;
 import app.finish.core.dress.Place;
 import app.finish.core.style.Part;
@@ -12,6 +15,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -62,6 +66,7 @@ final class Shots {
             "edit-title",
             () -> wear("Marram house", 2),
             () -> window.proof().edit(PartName.TITLE)));
+    shots.add(new Shot("arrange", this::arrange, this::pickAColumn));
     shots.add(new Shot("tally", () -> toTally(6), () -> {}));
     shots.add(new Shot("tally-crosstab", () -> toTally(7), () -> {}));
     shots.add(new Shot("records", this::records, this::firstColumn));
@@ -100,6 +105,22 @@ final class Shots {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private void arrange() {
+    Workbench bench = window.bench();
+    bench.show(0);
+    bench.stepProperty().set(Step.ARRANGE);
+    bench.arrange(
+        "arrange",
+        Arrangement.NONE
+            .with(new Move.ByFigure(Side.DOWN, 1, List.of("2026", "Fares"), true))
+            .with(new Move.SetAside(Side.DOWN, List.of("Skell–Tamsay")))
+            .with(new Move.Rename(Side.DOWN, List.of("Hale–Orrin"), "Hale and Orrin")));
+  }
+
+  private void pickAColumn() {
+    pick(new Pick(new Place.Body(1, 4), Part.of(PartName.BODY), 0));
   }
 
   private void toTally(int table) {

@@ -1,5 +1,6 @@
 package app.finish.desktop;
 
+import app.finish.core.arrange.Arranged;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.layout.Proof;
 import app.finish.core.recognise.Recognition;
@@ -9,5 +10,7 @@ import app.finish.core.recognise.Recognition;
 /// @param table the table of the document
 /// @param number its number
 /// @param recognition what was recognised
+/// @param arranged the table in its arrangement
 /// @param proof how it looks
-record Shown(DocumentTable table, int number, Recognition recognition, Proof proof) {}
+record Shown(
+    DocumentTable table, int number, Recognition recognition, Arranged arranged, Proof proof) {}

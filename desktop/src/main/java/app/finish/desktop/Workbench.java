@@ -1,5 +1,6 @@
 package app.finish.desktop;
 
+import app.finish.core.arrange.Arrangement;
 import app.finish.core.document.Cutting;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
@@ -61,6 +62,7 @@ final class Workbench {
     history.addListener((property, before, now) -> settle());
     place.addListener((property, before, now) -> showAnew());
     trying.addListener((property, before, now) -> showAnew());
+    step.addListener((property, before, now) -> turn(before, now));
   }
 
   ReadOnlyObjectProperty<History> historyProperty() {
@@ -185,6 +187,31 @@ final class Workbench {
     }
   }
 
+  /// The first step shows the table as it came, the others as it is arranged.
+  private void turn(Step before, Step now) {
+    boolean arranged = table().map(table -> !table.finish().arrangement().isEmpty()).orElse(false);
+    if (arranged && (before == Step.BRING_IN || now == Step.BRING_IN)) {
+      pick.set(Optional.empty());
+      pointed.set(Optional.empty());
+      showAnew();
+    }
+  }
+
+  /// Makes a move in the arrangement of the table at hand.
+  void arrange(String label, Arrangement arrangement) {
+    table()
+        .ifPresent(
+            table -> {
+              pick.set(Optional.empty());
+              changeFinish(label, table.finish().withArrangement(arrangement));
+            });
+  }
+
+  /// The arrangement of the table at hand.
+  Arrangement arrangement() {
+    return table().map(table -> table.finish().arrangement()).orElse(Arrangement.NONE);
+  }
+
   private void showAnew() {
     int own = ++asked;
     Optional<DocumentTable> table = table();
@@ -195,7 +222,9 @@ final class Workbench {
     Document document = document();
     int at = place.get();
     Finish finish = table.get().finish();
-    Finish wearing = trying.get().map(finish::withStyle).orElse(finish);
+    Finish styled = trying.get().map(finish::withStyle).orElse(finish);
+    boolean asItCame = step.get() == Step.BRING_IN;
+    Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
     worker.behind(
         () -> proofs.shown(document, at, wearing, Paper.A4.unpaged()),
         made -> {

@@ -72,6 +72,7 @@ public class ArchitectureTest {
       "table",
       "words",
       "tally",
+      "arrange",
       "recognise",
       "style",
       "dress",

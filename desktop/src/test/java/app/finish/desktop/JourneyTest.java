@@ -43,7 +43,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#role-subtotal")).isTrue();
     assertThat(slug()).startsWith("Subtotal row").contains("bold", "Plain › all totals");
 
-    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     assertThat(shows("#bench-dress")).isTrue();
     click("#style-marram-house");
     assertThat(proof().dressed().style()).isEqualTo("Marram house");
@@ -53,7 +53,7 @@ public class JourneyTest extends WindowTest {
     assertThat(proof().dressed().style()).isEqualTo("APA 7");
     assertThat(slug()).contains("APA 7 › grand total row");
 
-    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    press(KeyCode.CONTROL, KeyCode.DIGIT4);
     Path out = folder.resolve("journey.docx");
     answers.files.add(out);
     click("#send-out");
@@ -72,7 +72,7 @@ public class JourneyTest extends WindowTest {
   @Test
   public void pointingTriesAStyleOnAndLeavingGoesBack() {
     openDemo();
-    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     robot.moveTo("#style-apa-7");
     settle();
     assertThat(proof().dressed().style()).isEqualTo("APA 7");
@@ -95,7 +95,7 @@ public class JourneyTest extends WindowTest {
   @Test
   public void arrowKeysTryStylesOnEnterKeepsEscGoesBack() {
     openDemo();
-    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     robot.interact(() -> window.scene().lookup("#style-plain").requestFocus());
     press(KeyCode.RIGHT);
     assertThat(proof().dressed().style()).isEqualTo("Marram house");
@@ -236,7 +236,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.I);
     waitFor(() -> window.bench().document().tables().size() == 1);
     settle();
-    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-apa-7");
     robot.interact(() -> window.bench().word(PartName.TITLE, "boats at the piers"));
     settle();
@@ -280,7 +280,7 @@ public class JourneyTest extends WindowTest {
   @Test
   public void documentsAreSavedAndOpenedAgain() throws Exception {
     openDemo();
-    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-apa-7");
     Path file = folder.resolve("year two.finish");
     answers.files.add(file);
@@ -304,7 +304,7 @@ public class JourneyTest extends WindowTest {
   @Test
   public void unsavedChangesAreAskedAbout() throws Exception {
     openDemo();
-    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-apa-7");
     answers.unsaved.add(FilePicker.Answer.GO_BACK);
     press(KeyCode.CONTROL, KeyCode.N);
@@ -418,7 +418,7 @@ public class JourneyTest extends WindowTest {
   @Test
   public void whatIsShownIsWhatIsSentOut() {
     openDemo();
-    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-marram-house");
     var shown = proof();
     var sent = ask(() -> window.bench().sending().proof(window.bench().document(), 0, Paper.A4));

@@ -1,5 +1,6 @@
 package app.finish.formats;
 
+import app.finish.core.arrange.Arrangement;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
@@ -83,6 +84,9 @@ public final class DocumentFile {
     ObjectNode words = node.putObject("words");
     finish.words().forEach((part, text) -> words.put(part.word(), text));
     node.set("corrections", CorrectionsJson.write(finish.corrections()));
+    if (!finish.arrangement().isEmpty()) {
+      node.set("arrangement", ArrangementJson.write(finish.arrangement()));
+    }
     return node;
   }
 
@@ -157,7 +161,8 @@ public final class DocumentFile {
       words.put(part, word.getValue().asText());
     }
     Corrections corrections = CorrectionsJson.read(node.path("corrections"), name);
-    return new Finish(corrections, node.path("style").asText("Plain"), words);
+    Arrangement arrangement = ArrangementJson.read(node.path("arrangement"), name);
+    return new Finish(corrections, arrangement, node.path("style").asText("Plain"), words);
   }
 
   private static JsonNode json(ZipFile zip, String part, String name) throws IOException {

@@ -65,8 +65,7 @@ public class TestTrino {
     cluster.installPlugin(new TpchPlugin());
     cluster.createCatalog("tpch", "tpch", Map.of());
     trino =
-        Address.of(
-            "cluster", "jdbc:trino://" + cluster.getCoordinator().getAddress(), "reader");
+        Address.of("cluster", "jdbc:trino://" + cluster.getCoordinator().getAddress(), "reader");
     Path file = Files.createTempDirectory("trino").resolve("orders.db");
     copyOrders(file);
     duck = Address.of("file", "jdbc:duckdb:" + file, "");
@@ -122,8 +121,7 @@ public class TestTrino {
         List.of(
             TallyDimension.of("orderpriority"),
             TallyDimension.of("orderstatus"),
-            TallyDimension.of("orderdate")
-                .in(new Bins.Dates(DatePart.values()[random.nextInt(5)])),
+            TallyDimension.of("orderdate").in(new Bins.Dates(DatePart.values()[random.nextInt(5)])),
             TallyDimension.of("totalprice").in(new Bins.Width(75_000.5, 100, false)),
             TallyDimension.of("custkey").in(Bins.cuts(List.of(100.0, 700.0, 1400.0), true)));
     int first = random.nextInt(3);
@@ -172,8 +170,7 @@ public class TestTrino {
 
   @Test
   public void aTableThatIsNotThereGetsASentence() {
-    assertThatThrownBy(
-            () -> Database.open(trino, new char[0], "tpch.tiny.nothing", Asking.SILENT))
+    assertThatThrownBy(() -> Database.open(trino, new char[0], "tpch.tiny.nothing", Asking.SILENT))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("There is no table behind cluster, tpch.tiny.nothing");
   }

@@ -1,5 +1,6 @@
 package app.finish.core.document;
 
+import app.finish.core.arrange.Arrangement;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Note;
@@ -20,10 +21,12 @@ import java.util.TreeMap;
 /// ```
 ///
 /// @param corrections what was corrected of what was recognised
+/// @param arrangement how it is arranged
 /// @param style the name of the style it wears
 /// @param words words given in the place of the source's: title, units, note (the general note),
 ///     source
-public record Finish(Corrections corrections, String style, Map<PartName, String> words) {
+public record Finish(
+    Corrections corrections, Arrangement arrangement, String style, Map<PartName, String> words) {
   /// Copies the words, in the order of the parts.
   public Finish {
     words = Collections.unmodifiableMap(new TreeMap<>(words));
@@ -31,17 +34,22 @@ public record Finish(Corrections corrections, String style, Map<PartName, String
 
   /// A finish that only names a style.
   public static Finish in(String style) {
-    return new Finish(Corrections.NONE, style, Map.of());
+    return new Finish(Corrections.NONE, Arrangement.NONE, style, Map.of());
   }
 
   /// The same finish with other corrections.
   public Finish withCorrections(Corrections others) {
-    return new Finish(others, style, words);
+    return new Finish(others, arrangement, style, words);
+  }
+
+  /// The same finish in another arrangement.
+  public Finish withArrangement(Arrangement other) {
+    return new Finish(corrections, other, style, words);
   }
 
   /// The same finish in another style.
   public Finish withStyle(String other) {
-    return new Finish(corrections, other, words);
+    return new Finish(corrections, arrangement, other, words);
   }
 
   /// The same finish with a word of the person's own.
@@ -51,7 +59,7 @@ public record Finish(Corrections corrections, String style, Map<PartName, String
     Map<PartName, String> more = new EnumMap<>(PartName.class);
     more.putAll(words);
     more.put(part, text);
-    return new Finish(corrections, style, more);
+    return new Finish(corrections, arrangement, style, more);
   }
 
   /// These words with the person's own put over them.

@@ -1,0 +1,60 @@
+package app.finish.core.arrange;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/// The moves of a table in the order in which they are made.
+///
+/// ```java
+/// Arrangement.NONE.with(new Move.SwapAxes()).with(new Move.ByLabel(Side.DOWN, 0, false));
+/// ```
+///
+/// @param entries the moves, each switched on or off
+public record Arrangement(List<Entry> entries) {
+  /// The table as it came.
+  public static final Arrangement NONE = new Arrangement(List.of());
+
+  /// A move in the list.
+  ///
+  /// @param move the move
+  /// @param on whether it is made
+  public record Entry(Move move, boolean on) {}
+
+  /// Copies the list.
+  public Arrangement {
+    entries = List.copyOf(entries);
+  }
+
+  /// The same moves and one more at the end.
+  public Arrangement with(Move move) {
+    List<Entry> more = new ArrayList<>(entries);
+    more.add(new Entry(move, true));
+    return new Arrangement(more);
+  }
+
+  /// The same moves with one of them switched on or off.
+  public Arrangement withSwitched(int place, boolean on) {
+    List<Entry> others = new ArrayList<>(entries);
+    others.set(place, new Entry(entries.get(place).move, on));
+    return new Arrangement(others);
+  }
+
+  /// The same moves without one of them.
+  public Arrangement without(int place) {
+    List<Entry> fewer = new ArrayList<>(entries);
+    fewer.remove(place);
+    return new Arrangement(fewer);
+  }
+
+  /// The same moves with one of them at another place of the list.
+  public Arrangement withMoved(int from, int to) {
+    List<Entry> others = new ArrayList<>(entries);
+    others.add(to, others.remove(from));
+    return new Arrangement(others);
+  }
+
+  /// Whether nothing is arranged.
+  public boolean isEmpty() {
+    return entries.isEmpty();
+  }
+}

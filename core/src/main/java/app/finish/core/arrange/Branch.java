@@ -1,0 +1,103 @@
+package app.finish.core.arrange;
+
+import app.finish.core.table.Heading;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Spot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/// A heading while its table is being arranged: it knows of which leaves of the source it is made.
+///
+/// @param label what the source calls it
+/// @param role what it is to its dimension
+/// @param measure its measure, if it names one
+/// @param children the headings under it
+/// @param from for a leaf the leaves of the source whose figures it adds up, one for most
+/// @param origin where the source has it
+record Branch(
+    String label,
+    Role role,
+    OptionalInt measure,
+    List<Branch> children,
+    List<Integer> from,
+    Optional<Spot> origin) {
+  Branch {
+    children = List.copyOf(children);
+    from = List.copyOf(from);
+  }
+
+  /// The branches of an axis.
+  static List<Branch> of(List<Heading> headings, Side side) {
+    int[] leaf = {0};
+    return of(headings, side, 0, leaf);
+  }
+
+  private static List<Branch> of(List<Heading> headings, Side side, int level, int[] leaf) {
+    List<Branch> branches = new ArrayList<>();
+    for (Heading heading : headings) {
+      int first = leaf[0];
+      List<Integer> from = heading.isLeaf() ? List.of(leaf[0]++) : List.of();
+      List<Branch> children = of(heading.children(), side, level + 1, leaf);
+      Spot spot = side == Side.DOWN ? new Spot.Down(level, first) : new Spot.Across(level, first);
+      branches.add(
+          new Branch(
+              heading.label(),
+              heading.role(),
+              heading.measure(),
+              children,
+              from,
+              Optional.of(spot)));
+    }
+    return branches;
+  }
+
+  boolean isLeaf() {
+    return children.isEmpty();
+  }
+
+  /// Whether it is a member of its dimension: no total, and no measure.
+  boolean isMember() {
+    return role == Role.MEMBER && measure.isEmpty();
+  }
+
+  Branch withChildren(List<Branch> others) {
+    return new Branch(label, role, measure, others, from, origin);
+  }
+
+  /// All leaves under it, or itself.
+  List<Branch> leaves() {
+    if (isLeaf()) {
+      return List.of(this);
+    }
+    List<Branch> leaves = new ArrayList<>();
+    children.forEach(child -> leaves.addAll(child.leaves()));
+    return leaves;
+  }
+
+  /// Branches as one of another name: headings of the same name under them become one.
+  static Branch merged(String label, List<Branch> some) {
+    List<Integer> from = new ArrayList<>();
+    List<List<Branch>> groups = new ArrayList<>();
+    for (Branch one : some) {
+      from.addAll(one.from);
+      for (Branch child : one.children) {
+        groups.stream()
+            .filter(
+                group ->
+                    group.getFirst().label.equals(child.label)
+                        && group.getFirst().role == child.role)
+            .findFirst()
+            .ifPresentOrElse(
+                group -> group.add(child), () -> groups.add(new ArrayList<>(List.of(child))));
+      }
+    }
+    List<Branch> children = new ArrayList<>();
+    groups.forEach(group -> children.add(merged(group.getFirst().label, group)));
+    Branch first = some.getFirst();
+    boolean alone = some.size() == 1;
+    return new Branch(
+        label, first.role, first.measure, children, from, alone ? first.origin : Optional.empty());
+  }
+}

@@ -1,0 +1,82 @@
+package app.finish.core.arrange;
+
+import app.finish.core.words.NaturalOrder;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/// Puts members in another order within their groups. Totals and measures stay where they are.
+final class Ordering {
+  private Ordering() {}
+
+  static Trees byLabel(Trees trees, Move.ByLabel order) {
+    Comparator<Branch> labels = Comparator.comparing(Branch::label, NaturalOrder.PLAIN);
+    Comparator<Branch> wanted = order.descending() ? labels.reversed() : labels;
+    List<Branch> roots = trees.roots(order.side());
+    return trees.with(order.side(), sorted(roots, order.level(), 0, wanted));
+  }
+
+  static Trees byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
+    Branch at = trees.leaf(order.side().other(), order.at());
+    Map<Branch, Double> figures = new IdentityHashMap<>();
+    Comparator<Branch> largest =
+        Comparator.comparingDouble(
+            branch ->
+                figures.computeIfAbsent(
+                    branch, one -> key(trees.figure(one, at, order.side()), order.descending())));
+    List<Branch> roots = trees.roots(order.side());
+    return trees.with(order.side(), sorted(roots, order.level(), 0, largest));
+  }
+
+  /// What has no figure comes last, whatever the direction.
+  private static double key(double figure, boolean descending) {
+    return Double.isNaN(figure) ? Double.POSITIVE_INFINITY : descending ? -figure : figure;
+  }
+
+  private static List<Branch> sorted(
+      List<Branch> branches, int wanted, int level, Comparator<Branch> order) {
+    if (level < wanted) {
+      List<Branch> all = new ArrayList<>();
+      for (Branch branch : branches) {
+        List<Branch> under = sorted(branch.children(), wanted, level + 1, order);
+        all.add(branch.isMember() ? branch.withChildren(under) : branch);
+      }
+      return all;
+    }
+    List<Branch> members = new ArrayList<>(branches.stream().filter(Branch::isMember).toList());
+    members.sort(order);
+    List<Branch> all = new ArrayList<>();
+    int next = 0;
+    for (Branch branch : branches) {
+      all.add(branch.isMember() ? members.get(next++) : branch);
+    }
+    return all;
+  }
+
+  static Trees shifted(Trees trees, Move.Shift shift) throws NoPlace {
+    trees.find(shift.side(), shift.path());
+    List<Branch> roots = trees.roots(shift.side());
+    return trees.with(shift.side(), shifted(roots, shift.path(), shift.by()));
+  }
+
+  private static List<Branch> shifted(List<Branch> branches, List<String> path, int by) {
+    List<Branch> all = new ArrayList<>(branches);
+    for (int i = 0; i < branches.size(); i++) {
+      Branch branch = branches.get(i);
+      if (!branch.label().equals(path.getFirst())) {
+        continue;
+      }
+      if (path.size() > 1) {
+        List<String> rest = path.subList(1, path.size());
+        all.set(i, branch.withChildren(shifted(branch.children(), rest, by)));
+      } else {
+        int to = Math.max(0, Math.min(branches.size() - 1, i + by));
+        all.add(to, all.remove(i));
+      }
+      break;
+    }
+    return all;
+  }
+}
