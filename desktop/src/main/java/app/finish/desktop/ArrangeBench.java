@@ -124,9 +124,10 @@ final class ArrangeBench {
 
   private void showAside() {
     List<Node> nodes = new ArrayList<>();
-    List<Arranged.Aside> out = arranged().map(Arranged::setAside).orElse(List.of());
+    List<Arranged.Aside> out = arranged().map(Arranged::aside).orElse(List.of());
     if (!out.isEmpty()) {
       nodes.add(Benches.heading(Texts.of("arrange.aside")));
+      nodes.add(Benches.caption(Texts.of("arrange.stillIn")));
     }
     for (int i = 0; i < out.size(); i++) {
       Arranged.Aside one = out.get(i);

@@ -68,7 +68,7 @@ final class Benches {
   }
 
   /// Puts other nodes into a box. If the focus was on one of the old ones, it goes to the new one
-  /// of the same id, or to the proof if there is none.
+  /// of the same id, or to the proof if there is none or it can't be used.
   static void replace(Pane box, List<? extends Node> nodes) {
     Optional<Scene> scene = Optional.ofNullable(box.getScene());
     Optional<Node> focused =
@@ -76,6 +76,7 @@ final class Benches {
     box.getChildren().setAll(nodes);
     focused
         .map(node -> Optional.ofNullable(box.lookup("#" + node.getId())))
+        .map(again -> again.filter(node -> !node.isDisabled()))
         .map(again -> again.or(() -> Optional.ofNullable(scene.get().lookup("#proof"))))
         .flatMap(again -> again)
         .ifPresent(Node::requestFocus);

@@ -8,13 +8,13 @@ import java.util.Map;
 ///
 /// @param table the table
 /// @param unplaced the places of moves in the list that could not be made, each with the reason
-/// @param setAside what is out of the table, by the labels that lead to it
+/// @param aside what is out of the table, by the labels that lead to it
 /// @param downPaths for each leaf down the labels that lead to it, as moves name them
 /// @param acrossPaths the same for each leaf across
 public record Arranged(
     Table table,
     Map<Integer, String> unplaced,
-    List<Aside> setAside,
+    List<Aside> aside,
     List<List<String>> downPaths,
     List<List<String>> acrossPaths) {
   /// What was taken out of a table.
@@ -32,7 +32,7 @@ public record Arranged(
   /// Copies the collections.
   public Arranged {
     unplaced = Map.copyOf(unplaced);
-    setAside = List.copyOf(setAside);
+    aside = List.copyOf(aside);
     downPaths = List.copyOf(downPaths);
     acrossPaths = List.copyOf(acrossPaths);
   }

@@ -93,7 +93,7 @@ public class ArrangerTest {
     Move out = new Move.SetAside(Side.DOWN, List.of("Hale–Orrin", "Winter"));
     Arranged arranged = arranged(out);
     assertThat(rows(arranged)).hasSize(6).doesNotContain("Hale–Orrin/Winter");
-    assertThat(arranged.setAside())
+    assertThat(arranged.aside())
         .containsExactly(new Arranged.Aside(0, Side.DOWN, List.of("Hale–Orrin", "Winter")));
     assertThat(at(arranged.table(), 1, 0)).isEqualTo(13);
     Arrangement off = Arrangement.NONE.with(out).withSwitched(0, false);
@@ -122,7 +122,7 @@ public class ArrangerTest {
     Arranged kept = arranged(new Move.KeepTop(Side.DOWN, 0, 1, List.of("Both"), false, false));
     assertThat(rows(kept))
         .containsExactly("Orrin–Skell/Winter", "Orrin–Skell/Summer", "Orrin–Skell/Total", "All");
-    assertThat(kept.setAside()).hasSize(1);
+    assertThat(kept.aside()).hasSize(1);
     Arranged gathered = arranged(new Move.KeepTop(Side.DOWN, 1, 1, List.of("Both"), true, true));
     assertThat(rows(gathered))
         .startsWith("Hale–Orrin/Winter", "Hale–Orrin/Other (1)", "Hale–Orrin/Total");
@@ -145,7 +145,7 @@ public class ArrangerTest {
         arranged(
             new Move.DropTotals(Side.DOWN, 1), new Move.Fold(Side.DOWN, List.of("Orrin–Skell")));
     assertThat(at(none.table(), 2, 0)).isEqualTo(45);
-    assertThat(none.setAside()).hasSize(2);
+    assertThat(none.aside()).hasSize(2);
   }
 
   @Test
