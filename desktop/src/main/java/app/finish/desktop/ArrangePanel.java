@@ -95,6 +95,13 @@ final class ArrangePanel {
           .getChildren()
           .add(button("arrange.dropTotals", "drop-totals", new Move.DropTotals(side, level)));
     }
+    if (at.path().get(level).role() == Role.MEMBER && at.path().get(level).measure().isEmpty()) {
+      Move add = new Move.AddTotals(side, level, Texts.of("arrange.total"), false);
+      buttons.getChildren().add(button("arrange.addTotals", "add-totals", add));
+    }
+    if (at.path().get(level).measure().isEmpty()) {
+      buttons.getChildren().add(button("arrange.turn", "turn-level", new Move.Turn(side, level)));
+    }
     if (isGroup) {
       buttons
           .getChildren()

@@ -84,4 +84,23 @@ public class ArrangeTest extends WindowTest {
     click("#aside-1");
     assertThat(rows()).hasSize(12).startsWith("Hale–Orrin/Winter");
   }
+
+  @Test
+  public void aLevelIsTurnedAndTotalsAreDroppedAndAdded() {
+    begin();
+    clickCell(new Place.Stub(1, 0));
+    click("#turn-level");
+    assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "All routes");
+    assertThat(proof().dressed().rows()).isNotEmpty();
+    clickCell(new Place.Stub(0, 3));
+    click("#drop-totals");
+    assertThat(rows()).hasSize(3);
+    clickCell(new Place.Stub(0, 0));
+    click("#add-totals");
+    assertThat(rows()).endsWith("Total");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(rows()).hasSize(16);
+  }
 }

@@ -56,6 +56,12 @@ final class ArrangementJson {
       case Move.Fold fold -> path(begun(node, "fold", fold.side()), "path", fold.path());
       case Move.DropTotals drop ->
           begun(node, "drop totals", drop.side()).put("level", drop.level());
+      case Move.AddTotals add ->
+          begun(node, "add totals", add.side())
+              .put("level", add.level())
+              .put("name", add.name())
+              .put("first", add.first());
+      case Move.Turn turn -> begun(node, "turn", turn.side()).put("level", turn.level());
       case Move.HideLevel hide -> begun(node, "hide level", hide.side()).put("level", hide.level());
     }
   }
@@ -103,6 +109,10 @@ final class ArrangementJson {
               node.path("gathered").asBoolean());
       case "fold" -> new Move.Fold(side, path(node, "path", name));
       case "drop totals" -> new Move.DropTotals(side, level);
+      case "add totals" ->
+          new Move.AddTotals(
+              side, level, node.path("name").asText("Total"), node.path("first").asBoolean());
+      case "turn" -> new Move.Turn(side, level);
       case "hide level" -> new Move.HideLevel(side, level);
       default -> throw GridJson.damaged(name);
     };

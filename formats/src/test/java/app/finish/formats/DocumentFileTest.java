@@ -3,6 +3,9 @@ package app.finish.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.grid.Grid;
@@ -195,5 +198,30 @@ public class DocumentFileTest {
     assertThatThrownBy(() -> DocumentFile.write(Document.EMPTY, file))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("There is no folder /no/such/folder");
+  }
+
+  @Test
+  public void everyMoveIsKept() throws IOException {
+    List<String> path = List.of("Hale–Orrin", "Winter");
+    Arrangement all =
+        Arrangement.NONE
+            .with(new Move.SwapAxes())
+            .with(new Move.SetAside(Side.ACROSS, path))
+            .with(new Move.Rename(Side.DOWN, path, "Cold"))
+            .with(new Move.ByLabel(Side.DOWN, 1, true))
+            .with(new Move.ByFigure(Side.ACROSS, 0, path, false))
+            .with(new Move.Shift(Side.DOWN, path, -2))
+            .with(new Move.KeepTop(Side.DOWN, 1, 3, path, true, true))
+            .with(new Move.Fold(Side.DOWN, path))
+            .with(new Move.DropTotals(Side.ACROSS, 1))
+            .with(new Move.AddTotals(Side.DOWN, 0, "All", true))
+            .with(new Move.HideLevel(Side.DOWN, 1))
+            .with(new Move.Turn(Side.ACROSS, 1))
+            .withSwitched(3, false);
+    Document document = Samples.demo();
+    document = document.withFinish(0, document.tables().getFirst().finish().withArrangement(all));
+    Path file = Files.createTempDirectory("moves").resolve("moves.finish");
+    DocumentFile.write(document, file);
+    assertThat(DocumentFile.read(file)).isEqualTo(document);
   }
 }

@@ -24,7 +24,6 @@ public final class Arranger {
   private final Table source;
   private final List<Aside> aside = new ArrayList<>();
   private final Map<Integer, String> unplaced = new LinkedHashMap<>();
-  private final List<Move.Rename> renames = new ArrayList<>();
   private Trees trees;
 
   private Arranger(Table source) {
@@ -80,9 +79,9 @@ public final class Arranger {
         yield trees.with(out.side(), Pruning.without(trees.roots(out.side()), out.path()));
       }
       case Move.Rename rename -> {
-        trees.find(rename.side(), rename.path());
-        renames.add(rename);
-        yield trees;
+        Branch called = trees.find(rename.side(), rename.path()).called(rename.name());
+        List<Branch> roots = trees.roots(rename.side());
+        yield trees.with(rename.side(), Pruning.replaced(roots, rename.path(), called));
       }
       case Move.ByLabel order -> Ordering.byLabel(trees, order);
       case Move.ByFigure order -> Ordering.byFigure(trees, order);
@@ -91,6 +90,8 @@ public final class Arranger {
       case Move.Fold fold -> Pruning.folded(trees, fold);
       case Move.DropTotals drop -> Pruning.withoutTotals(trees, drop, place, aside);
       case Move.HideLevel hide -> Pruning.withoutLevel(trees, hide);
+      case Move.AddTotals add -> new Totalling(trees, add).totalled();
+      case Move.Turn turn -> new Turning(trees, turn).turned();
     };
   }
 
@@ -113,7 +114,7 @@ public final class Arranger {
   }
 
   private Axis axis(Side side) {
-    List<Heading> headings = headings(trees.roots(side), side, List.of());
+    List<Heading> headings = headings(trees.roots(side));
     List<String> names = new ArrayList<>(trees.dimensions(side));
     int depth = Math.max(1, depth(headings));
     while (names.size() > depth) {
@@ -130,35 +131,19 @@ public final class Arranger {
     return deepest;
   }
 
-  private List<Heading> headings(List<Branch> branches, Side side, List<String> path) {
+  private static List<Heading> headings(List<Branch> branches) {
     List<Heading> headings = new ArrayList<>();
     for (Branch branch : branches) {
-      List<String> here = new ArrayList<>(path);
-      here.add(branch.label());
       headings.add(
           new Heading(
-              name(branch, side, here),
-              branch.role(),
-              branch.measure(),
-              headings(branch.children(), side, here)));
+              branch.shown(), branch.role(), branch.measure(), headings(branch.children())));
     }
     return headings;
   }
 
-  /// What a heading is called: the last name that was given to it.
-  private String name(Branch branch, Side side, List<String> path) {
-    String name = branch.label();
-    for (Move.Rename rename : renames) {
-      if (rename.side() == side && rename.path().equals(path)) {
-        name = rename.name();
-      }
-    }
-    return name;
-  }
-
   /// The marks in their new places; the mark of a figure that was gathered goes.
   private Marks marks(List<Branch> rows, List<Branch> columns) {
-    if (source.marks().byPlace().isEmpty()) {
+    if (trees.source().marks().byPlace().isEmpty()) {
       return Marks.NONE;
     }
     Map<Spot, String> marks = new HashMap<>();
@@ -168,7 +153,7 @@ public final class Arranger {
         int across = column;
         trees
             .place(rows.get(row), columns.get(column))
-            .map(source.marks()::at)
+            .map(trees.source().marks()::at)
             .filter(mark -> !mark.isEmpty())
             .ifPresent(mark -> marks.put(new Spot.Figure(at, across), mark));
       }
@@ -195,7 +180,7 @@ public final class Arranger {
       int first = leaf[0];
       branch
           .origin()
-          .map(source.marks()::at)
+          .map(trees.source().marks()::at)
           .filter(mark -> !mark.isEmpty())
           .ifPresent(
               mark ->

@@ -11,6 +11,7 @@ import java.util.OptionalInt;
 /// A heading while its table is being arranged: it knows of which leaves of the source it is made.
 ///
 /// @param label what the source calls it
+/// @param shown what it is called
 /// @param role what it is to its dimension
 /// @param measure its measure, if it names one
 /// @param children the headings under it
@@ -18,6 +19,7 @@ import java.util.OptionalInt;
 /// @param origin where the source has it
 record Branch(
     String label,
+    String shown,
     Role role,
     OptionalInt measure,
     List<Branch> children,
@@ -44,6 +46,7 @@ record Branch(
       branches.add(
           new Branch(
               heading.label(),
+              heading.label(),
               heading.role(),
               heading.measure(),
               children,
@@ -63,7 +66,12 @@ record Branch(
   }
 
   Branch withChildren(List<Branch> others) {
-    return new Branch(label, role, measure, others, from, origin);
+    return new Branch(label, shown, role, measure, others, from, origin);
+  }
+
+  /// The same branch, called something else.
+  Branch called(String name) {
+    return new Branch(label, name, role, measure, children, from, origin);
   }
 
   /// All leaves under it, or itself.
@@ -98,6 +106,12 @@ record Branch(
     Branch first = some.getFirst();
     boolean alone = some.size() == 1;
     return new Branch(
-        label, first.role, first.measure, children, from, alone ? first.origin : Optional.empty());
+        label,
+        first.label.equals(label) ? first.shown : label,
+        first.role,
+        first.measure,
+        children,
+        from,
+        alone ? first.origin : Optional.empty());
   }
 }

@@ -23,7 +23,7 @@ public sealed interface Move {
     }
   }
 
-  /// Calls a heading something else. Names are put on when all other moves are done.
+  /// Calls a heading something else. Moves go on naming it as the source does.
   ///
   /// @param side where it stands
   /// @param path the labels that lead to it
@@ -106,4 +106,19 @@ public sealed interface Move {
   /// @param side which side
   /// @param level which level, from 0 for the outermost
   record HideLevel(Side side, int level) implements Move {}
+
+  /// Turns a level of one side to the other side, where it stands innermost but for measures.
+  /// Totals over it turn with it.
+  ///
+  /// @param side from which side
+  /// @param level which level, from 0 for the outermost
+  record Turn(Side side, int level) implements Move {}
+
+  /// Adds a total to each group of a level that has none: the sums of its members.
+  ///
+  /// @param side which side
+  /// @param level which level, from 0 for a total over all
+  /// @param name what the totals are called
+  /// @param first whether they stand before the members
+  record AddTotals(Side side, int level, String name, boolean first) implements Move {}
 }

@@ -43,6 +43,7 @@ final class Pruning {
       folded =
           new Branch(
               group.label(),
+              group.shown(),
               group.role(),
               total.measure(),
               total.children(),
@@ -53,6 +54,7 @@ final class Pruning {
       folded =
           new Branch(
               group.label(),
+              group.shown(),
               group.role(),
               sum.measure(),
               sum.children(),
@@ -65,7 +67,8 @@ final class Pruning {
     return trees.with(fold.side(), replaced(trees.roots(fold.side()), fold.path(), folded));
   }
 
-  private static List<Branch> replaced(List<Branch> branches, List<String> path, Branch other) {
+  /// The branches with another in the place of the one that labels lead to.
+  static List<Branch> replaced(List<Branch> branches, List<String> path, Branch other) {
     List<Branch> all = new ArrayList<>();
     boolean done = false;
     for (Branch branch : branches) {

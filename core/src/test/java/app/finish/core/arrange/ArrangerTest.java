@@ -160,6 +160,66 @@ public class ArrangerTest {
   }
 
   @Test
+  public void totalsAreDroppedAndComputedAgain() {
+    Arranged bare =
+        arranged(
+            new Move.DropTotals(Side.DOWN, 0),
+            new Move.DropTotals(Side.DOWN, 1),
+            new Move.DropTotals(Side.ACROSS, 0),
+            new Move.AddTotals(Side.DOWN, 1, "Total", false),
+            new Move.AddTotals(Side.DOWN, 0, "All", false),
+            new Move.AddTotals(Side.ACROSS, 0, "Both", false));
+    assertThat(bare.unplaced()).isEmpty();
+    assertThat(bare.table().down()).isEqualTo(SAILINGS.down());
+    assertThat(bare.table().across()).isEqualTo(SAILINGS.across());
+    for (int row = 0; row < 7; row++) {
+      for (int column = 0; column < 3; column++) {
+        assertThat(at(bare.table(), row, column)).isEqualTo(at(SAILINGS, row, column));
+      }
+    }
+    assertThat(arranged(new Move.AddTotals(Side.DOWN, 0, "All", false)).unplaced())
+        .containsEntry(0, "there are totals at this level already, or no members");
+    Arranged first =
+        arranged(new Move.DropTotals(Side.DOWN, 0), new Move.AddTotals(Side.DOWN, 0, "All", true));
+    assertThat(rows(first)).startsWith("All", "Hale–Orrin/Winter");
+    assertThat(at(first.table(), 0, 0)).isEqualTo(58);
+  }
+
+  @Test
+  public void aLevelIsTurnedToTheOtherSide() {
+    Arranged arranged = arranged(new Move.Turn(Side.DOWN, 1));
+    Table table = arranged.table();
+    assertThat(rows(arranged)).containsExactly("Hale–Orrin", "Orrin–Skell", "All");
+    assertThat(table.down().dimensions()).containsExactly("Route");
+    assertThat(table.across().dimensions()).containsExactly("Vessel", "Season");
+    assertThat(table.across().leaves().stream().map(leaf -> String.join("/", leaf.labels())))
+        .containsExactly(
+            "Sea Holly/Winter",
+            "Sea Holly/Summer",
+            "Sea Holly/Total",
+            "Marram/Winter",
+            "Marram/Summer",
+            "Marram/Total",
+            "Both/Winter",
+            "Both/Summer",
+            "Both/Total");
+    assertThat(at(table, 0, 1)).isEqualTo(10);
+    assertThat(at(table, 1, 5)).isEqualTo(3);
+    assertThat(at(table, 2, 8)).isEqualTo(85);
+    assertThat(table.body().at(2, 0)).isEqualTo(Value.BLANK);
+    Arranged renamed =
+        arranged(
+            new Move.Rename(Side.DOWN, List.of("Hale–Orrin"), "North"),
+            new Move.Turn(Side.DOWN, 0));
+    assertThat(rows(renamed)).containsExactly("Winter", "Summer", "Total");
+    assertThat(renamed.table().across().leaves().get(0).labels())
+        .containsExactly("Sea Holly", "North");
+    assertThat(at(renamed.table(), 2, 2)).isEqualTo(58);
+    Arranged both = arranged(new Move.Turn(Side.DOWN, 0), new Move.Turn(Side.DOWN, 0));
+    assertThat(rows(both)).containsExactly("All");
+  }
+
+  @Test
   public void whatHasNoPlaceIsSaidWithTheReason() {
     Arranged arranged =
         arranged(
@@ -257,7 +317,7 @@ public class ArrangerTest {
       int level = random.nextInt(2);
       arrangement =
           arrangement.with(
-              switch (random.nextInt(9)) {
+              switch (random.nextInt(11)) {
                 case 0 -> new Move.SwapAxes();
                 case 1 -> new Move.SetAside(side, path);
                 case 2 -> new Move.ByLabel(side, level, random.nextBoolean());
@@ -269,6 +329,8 @@ public class ArrangerTest {
                 case 6 ->
                     new Move.KeepTop(
                         side, level, 1 + random.nextInt(3), at, random.nextBoolean(), true);
+                case 10 -> new Move.AddTotals(side, level, "Sum", random.nextBoolean());
+                case 9 -> new Move.Turn(side, level);
                 case 7 -> new Move.Fold(side, path.subList(0, 1));
                 default -> new Move.DropTotals(side, level);
               });
@@ -320,6 +382,8 @@ public class ArrangerTest {
             .anyMatch(
                 one ->
                     one.move() instanceof Move.Fold
+                        || one.move() instanceof Move.Turn
+                        || one.move() instanceof Move.AddTotals
                         || one.move() instanceof Move.KeepTop top && top.gathered());
     if (made) {
       return;

@@ -1,0 +1,89 @@
+package app.finish.core.arrange;
+
+import app.finish.core.table.Heading.Role;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/// Adds totals to the groups of a level: the sums of their members' figures. A measure that can't
+/// be added up has no figure in them.
+final class Totalling {
+  private final Trees trees;
+  private final Move.AddTotals move;
+  private boolean added;
+
+  Totalling(Trees trees, Move.AddTotals move) {
+    this.trees = trees;
+    this.move = move;
+  }
+
+  Trees totalled() throws NoPlace {
+    if (trees.source().measures().stream().noneMatch(Trees::isAdditive)) {
+      throw new NoPlace(
+          "none of the measures can be added up; bring the counts or sums that they come from");
+    }
+    List<Branch> roots = totalled(trees.roots(move.side()), 0);
+    if (!added) {
+      throw new NoPlace("there are totals at this level already, or no members");
+    }
+    return trees.with(move.side(), roots);
+  }
+
+  private List<Branch> totalled(List<Branch> branches, int level) {
+    if (level < move.level()) {
+      List<Branch> all = new ArrayList<>();
+      for (Branch branch : branches) {
+        boolean deeper = branch.isMember() && !branch.isLeaf();
+        all.add(deeper ? branch.withChildren(totalled(branch.children(), level + 1)) : branch);
+      }
+      return all;
+    }
+    List<Branch> members = branches.stream().filter(Branch::isMember).toList();
+    if (members.isEmpty() || branches.stream().anyMatch(one -> one.role() != Role.MEMBER)) {
+      return branches;
+    }
+    added = true;
+    List<Branch> all = new ArrayList<>(branches);
+    all.add(move.first() ? 0 : all.size(), total(members, level));
+    return all;
+  }
+
+  private Branch total(List<Branch> members, int level) {
+    Map<OptionalInt, List<Branch>> byMeasure = new LinkedHashMap<>();
+    members.forEach(member -> collect(member, byMeasure));
+    Role role = level == 0 ? Role.GRAND_TOTAL : Role.SUBTOTAL;
+    List<Branch> leaves = byMeasure.getOrDefault(OptionalInt.empty(), List.of());
+    if (!leaves.isEmpty()) {
+      return made(move.name(), role, OptionalInt.empty(), List.of(), leaves);
+    }
+    List<Branch> children = new ArrayList<>();
+    byMeasure.forEach(
+        (measure, some) -> {
+          Branch first = some.getFirst();
+          Branch child = made(first.label(), Role.MEMBER, measure, List.of(), some);
+          children.add(child.called(first.shown()));
+        });
+    return made(move.name(), role, OptionalInt.empty(), children, List.of());
+  }
+
+  private static Branch made(
+      String label, Role role, OptionalInt measure, List<Branch> children, List<Branch> leaves) {
+    List<Integer> from = new ArrayList<>();
+    leaves.forEach(leaf -> from.addAll(leaf.from()));
+    return new Branch(label, label, role, measure, children, from, Optional.empty());
+  }
+
+  /// The leaves of members, without totals among them, by what they measure.
+  private static void collect(Branch branch, Map<OptionalInt, List<Branch>> byMeasure) {
+    if (branch.role() != Role.MEMBER) {
+      return;
+    }
+    if (branch.isLeaf()) {
+      byMeasure.computeIfAbsent(branch.measure(), measure -> new ArrayList<>()).add(branch);
+    }
+    branch.children().forEach(child -> collect(child, byMeasure));
+  }
+}
