@@ -2,7 +2,11 @@ package app.finish.desktop;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -110,8 +114,56 @@ final class ArrangeBench {
     Button out = small("×", "move-" + (place + 1) + "-out", Texts.of("arrange.takeBack", words));
     out.setOnAction(event -> bench.arrange(Texts.of("change.moveOut", words), now.without(place)));
     HBox row = new HBox(4, on, up, down, out);
+    if (entries.get(place).move() instanceof Move.Hold hold) {
+      row.getChildren().add(1, step(place, hold, -1));
+      row.getChildren().add(2, step(place, hold, 1));
+    }
     row.setAlignment(Pos.TOP_LEFT);
     return row;
+  }
+
+  /// Steps from the member that is held to its neighbour.
+  private Button step(int place, Move.Hold hold, int by) {
+    String key = by > 0 ? "arrange.next" : "arrange.previous";
+    String id = "move-" + (place + 1) + (by > 0 ? "-next" : "-previous");
+    Button button = small(by > 0 ? "›" : "‹", id, Texts.of(key, hold.member()));
+    List<String> members = members(place, hold);
+    int to = members.indexOf(hold.member()) + by;
+    button.setDisable(to < 0 || to >= members.size());
+    button.setOnAction(
+        event -> {
+          Move other = new Move.Hold(hold.side(), hold.level(), members.get(to));
+          bench.arrange(MoveWords.of(other), bench.arrangement().withReplaced(place, other));
+        });
+    return button;
+  }
+
+  /// The members of the level that is held, as they stand before it is.
+  private List<String> members(int place, Move.Hold hold) {
+    return bench
+        .shownProperty()
+        .get()
+        .map(
+            shown -> {
+              Arrangement before = bench.arrangement().before(place);
+              Arranged then = Arranger.arrange(shown.recognition().table(), before);
+              List<Leaf> leaves =
+                  hold.side() == Side.DOWN
+                      ? then.table().down().leaves()
+                      : then.table().across().leaves();
+              List<String> members = new ArrayList<>();
+              for (Leaf leaf : leaves) {
+                List<String> path = then.paths(hold.side()).get(leaf.index());
+                boolean member =
+                    hold.level() < path.size()
+                        && leaf.path().get(hold.level()).role() == Role.MEMBER;
+                if (member && !members.contains(path.get(hold.level()))) {
+                  members.add(path.get(hold.level()));
+                }
+              }
+              return members;
+            })
+        .orElse(List.of());
   }
 
   private static Button small(String sign, String id, String name) {

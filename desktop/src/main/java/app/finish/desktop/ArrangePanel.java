@@ -96,6 +96,8 @@ final class ArrangePanel {
           .add(button("arrange.dropTotals", "drop-totals", new Move.DropTotals(side, level)));
     }
     if (at.path().get(level).role() == Role.MEMBER && at.path().get(level).measure().isEmpty()) {
+      Move hold = new Move.Hold(side, level, path.getLast());
+      buttons.getChildren().add(button("arrange.hold", "hold-level", hold));
       Move add = new Move.AddTotals(side, level, Texts.of("arrange.total"), false);
       buttons.getChildren().add(button("arrange.addTotals", "add-totals", add));
     }

@@ -29,6 +29,7 @@ final class MoveWords {
               top.gathered() ? 1 : 0);
       case Move.Fold fold -> Texts.of("move.fold", path(fold.path()));
       case Move.DropTotals drop -> Texts.of("move.dropTotals", side(drop.side()), drop.level() + 1);
+      case Move.Hold hold -> Texts.of("move.hold", hold.member());
       case Move.AddTotals add -> Texts.of("move.addTotals", side(add.side()), add.level() + 1);
       case Move.Turn turn -> Texts.of("move.turn", side(turn.side()), turn.level() + 1);
       case Move.HideLevel hide -> Texts.of("move.hideLevel", side(hide.side()), hide.level() + 1);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.dress.Place;
 import app.finish.core.table.Table;
+import app.finish.core.table.Value;
 import app.finish.formats.DocumentFile;
 import java.nio.file.Path;
 import java.util.List;
@@ -102,5 +103,25 @@ public class ArrangeTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.Z);
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(rows()).hasSize(16);
+  }
+
+  @Test
+  public void aLevelIsHeldAndItsMembersSteppedThrough() {
+    begin();
+    clickCell(new Place.Stub(1, 0));
+    click("#hold-level");
+    assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay");
+    assertThat(table().held().toString()).contains("Winter");
+    double winter = first();
+    click("#move-1-next");
+    assertThat(table().held().toString()).contains("Spring");
+    assertThat(first()).isNotEqualTo(winter);
+    click("#move-1-previous");
+    assertThat(first()).isEqualTo(winter);
+    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(1);
+  }
+
+  private double first() {
+    return ((Value.Numeric) table().body().at(0, 0)).number();
   }
 }

@@ -56,6 +56,8 @@ final class ArrangementJson {
       case Move.Fold fold -> path(begun(node, "fold", fold.side()), "path", fold.path());
       case Move.DropTotals drop ->
           begun(node, "drop totals", drop.side()).put("level", drop.level());
+      case Move.Hold hold ->
+          begun(node, "hold", hold.side()).put("level", hold.level()).put("member", hold.member());
       case Move.AddTotals add ->
           begun(node, "add totals", add.side())
               .put("level", add.level())
@@ -109,6 +111,7 @@ final class ArrangementJson {
               node.path("gathered").asBoolean());
       case "fold" -> new Move.Fold(side, path(node, "path", name));
       case "drop totals" -> new Move.DropTotals(side, level);
+      case "hold" -> new Move.Hold(side, level, node.path("member").asText(""));
       case "add totals" ->
           new Move.AddTotals(
               side, level, node.path("name").asText("Total"), node.path("first").asBoolean());

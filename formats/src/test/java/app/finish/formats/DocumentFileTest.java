@@ -217,6 +217,7 @@ public class DocumentFileTest {
             .with(new Move.AddTotals(Side.DOWN, 0, "All", true))
             .with(new Move.HideLevel(Side.DOWN, 1))
             .with(new Move.Turn(Side.ACROSS, 1))
+            .with(new Move.Hold(Side.DOWN, 1, "Winter"))
             .withSwitched(3, false);
     Document document = Samples.demo();
     document = document.withFinish(0, document.tables().getFirst().finish().withArrangement(all));

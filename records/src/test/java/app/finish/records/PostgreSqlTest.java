@@ -188,4 +188,33 @@ public class PostgreSqlTest {
         .isInstanceOf(Problem.class)
         .hasMessageContaining("does not answer");
   }
+
+  @Test
+  public void aServerThatGoesAwayInTheMiddleGetsASentence() throws Exception {
+    EmbeddedPostgres other = EmbeddedPostgres.builder().start();
+    try (Connection connection = other.getPostgresDatabase().getConnection();
+        Statement statement = connection.createStatement()) {
+      statement.execute(
+          "CREATE VIEW slow AS SELECT a AS \"A\" FROM generate_series(1, 2000000000) AS s(a)");
+    }
+    Address address =
+        Address.of(
+            "away", "jdbc:postgresql://localhost:" + other.getPort() + "/postgres", "postgres");
+    Throwable[] ended = {null};
+    Thread asker =
+        new Thread(
+            () -> {
+              try {
+                Database.open(address, new char[0], "slow", Asking.SILENT).close();
+              } catch (IOException e) {
+                ended[0] = e;
+              }
+            });
+    asker.start();
+    Thread.sleep(1500);
+    assertThat(asker.isAlive()).isTrue();
+    other.close();
+    asker.join(20_000);
+    assertThat(ended[0]).isInstanceOf(Problem.class).hasMessageContaining("does not answer");
+  }
 }

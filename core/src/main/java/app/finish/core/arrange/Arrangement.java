@@ -39,6 +39,18 @@ public record Arrangement(List<Entry> entries) {
     return new Arrangement(others);
   }
 
+  /// The same moves with another in the place of one of them.
+  public Arrangement withReplaced(int place, Move other) {
+    List<Entry> others = new ArrayList<>(entries);
+    others.set(place, new Entry(other, entries.get(place).on));
+    return new Arrangement(others);
+  }
+
+  /// The moves before one of them.
+  public Arrangement before(int place) {
+    return new Arrangement(entries.subList(0, place));
+  }
+
   /// The same moves without one of them.
   public Arrangement without(int place) {
     List<Entry> fewer = new ArrayList<>(entries);

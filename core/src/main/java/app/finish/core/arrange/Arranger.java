@@ -4,6 +4,7 @@ import app.finish.core.arrange.Arranged.Aside;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
+import app.finish.core.table.Held;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Marks;
 import app.finish.core.table.Spot;
@@ -24,11 +25,13 @@ public final class Arranger {
   private final Table source;
   private final List<Aside> aside = new ArrayList<>();
   private final Map<Integer, String> unplaced = new LinkedHashMap<>();
+  private final List<Held> held;
   private Trees trees;
 
   private Arranger(Table source) {
     this.source = source;
     this.trees = Trees.of(source);
+    this.held = new ArrayList<>(source.held());
   }
 
   /// The table with all moves made that have a place in it.
@@ -90,6 +93,12 @@ public final class Arranger {
       case Move.Fold fold -> Pruning.folded(trees, fold);
       case Move.DropTotals drop -> Pruning.withoutTotals(trees, drop, place, aside);
       case Move.HideLevel hide -> Pruning.withoutLevel(trees, hide);
+      case Move.Hold hold -> {
+        Holding holding = new Holding(trees, hold);
+        Trees after = holding.held();
+        held.add(holding.line());
+        yield after;
+      }
       case Move.AddTotals add -> new Totalling(trees, add).totalled();
       case Move.Turn turn -> new Turning(trees, turn).turned();
     };
@@ -108,7 +117,7 @@ public final class Arranger {
         axis(Side.ACROSS),
         source.measures(),
         body,
-        source.held(),
+        held,
         source.words(),
         marks(rows, columns));
   }

@@ -121,4 +121,11 @@ public sealed interface Move {
   /// @param name what the totals are called
   /// @param first whether they stand before the members
   record AddTotals(Side side, int level, String name, boolean first) implements Move {}
+
+  /// Holds a level at one member, which the line above the table then says.
+  ///
+  /// @param side which side
+  /// @param level which level, from 0 for the outermost
+  /// @param member the label of the member
+  record Hold(Side side, int level, String member) implements Move {}
 }

@@ -160,6 +160,24 @@ public class ArrangerTest {
   }
 
   @Test
+  public void aLevelIsHeldAtAMember() {
+    Arranged route = arranged(new Move.Hold(Side.DOWN, 0, "Orrin–Skell"));
+    assertThat(rows(route)).containsExactly("Winter", "Summer", "Total");
+    assertThat(route.table().down().leaves().getLast().role()).isEqualTo(Role.GRAND_TOTAL);
+    assertThat(route.table().held().toString()).isEqualTo("[Route: Orrin–Skell]");
+    assertThat(at(route.table(), 1, 0)).isEqualTo(40);
+    Arranged season = arranged(new Move.Hold(Side.DOWN, 1, "Summer"));
+    assertThat(rows(season)).containsExactly("Hale–Orrin", "Orrin–Skell");
+    assertThat(at(season.table(), 1, 2)).isEqualTo(42);
+    assertThat(season.table().down().dimensions()).containsExactly("Route");
+    Arranged vessel = arranged(new Move.Hold(Side.ACROSS, 0, "Marram"));
+    assertThat(vessel.table().across().leaves()).hasSize(1);
+    assertThat(at(vessel.table(), 6, 0)).isEqualTo(27);
+    assertThat(arranged(new Move.Hold(Side.DOWN, 1, "Autumn")).unplaced())
+        .containsEntry(0, "there is no “Autumn” at this level now");
+  }
+
+  @Test
   public void totalsAreDroppedAndComputedAgain() {
     Arranged bare =
         arranged(
