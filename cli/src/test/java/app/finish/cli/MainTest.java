@@ -1,5 +1,6 @@
 package app.finish.cli;
 
+import static app.finish.cli.Ran.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Document;
@@ -13,8 +14,6 @@ import app.finish.formats.Samples;
 import app.finish.formats.Sources;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
@@ -26,31 +25,18 @@ public class MainTest {
   private Path folder;
   private Path sample;
 
-  private record Ran(int code, String out, String err) {}
-
   @BeforeClass
   public void prepare() throws IOException {
     folder = Files.createTempDirectory("finish-cli");
     sample = Samples.copy(Samples.PIVOTS, folder);
   }
 
-  private static Ran run(Object... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    String[] words = new String[arguments.length];
-    for (int i = 0; i < words.length; i++) {
-      words[i] = arguments[i].toString();
-    }
-    int code = Main.run(words, new PrintWriter(out), new PrintWriter(err));
-    return new Ran(code, out.toString(), err.toString());
-  }
-
   @Test
   public void readSaysWhatWasRecognised() {
     Ran ran = run("read", sample);
-    assertThat(ran.code).isZero();
-    assertThat(ran.err).isEmpty();
-    assertThat(ran.out)
+    assertThat(ran.code()).isZero();
+    assertThat(ran.err()).isEmpty();
+    assertThat(ran.out())
         .contains("Table 1. Fares, running cost and cost recovery by route, season and year")
         .contains("16 rows, 8 columns, 2 rows of heads, 2 columns of stub")
         .containsPattern("row 11 +subtotalRow +99%  its figures are the sums of rows 7 to 10")
@@ -60,8 +46,8 @@ public class MainTest {
   @Test
   public void readPrintsJson() {
     Ran ran = run("read", sample, "--json");
-    assertThat(ran.code).isZero();
-    assertThat(ran.out)
+    assertThat(ran.code()).isZero();
+    assertThat(ran.out())
         .startsWith("{")
         .contains("\"stubHead\" : [ \"Route\", \"Season\" ]")
         .contains("\"findings\" : [ ]");
@@ -81,12 +67,12 @@ public class MainTest {
       book.write(out);
     }
     Ran shown = run("read", file);
-    assertThat(shown.out).contains("Table 1").doesNotContain("Table 2");
-    assertThat(shown.err.strip())
+    assertThat(shown.out()).contains("Table 1").doesNotContain("Table 2");
+    assertThat(shown.err().strip())
         .isEqualTo("Left out as hidden: 1 sheet, 0 rows. Take them in with --hidden.");
     Ran all = run("read", file, "--hidden");
-    assertThat(all.out).contains("Table 2");
-    assertThat(all.err).isEmpty();
+    assertThat(all.out()).contains("Table 2");
+    assertThat(all.err()).isEmpty();
   }
 
   @DataProvider
@@ -98,8 +84,8 @@ public class MainTest {
   public void dressWritesEachFormat(String ending) throws IOException {
     Path out = folder.resolve("out." + ending);
     Ran ran = run("dress", sample, "--style", "apa 7", "-o", out, "--table", "1");
-    assertThat(ran.err).isEmpty();
-    assertThat(ran.code).isZero();
+    assertThat(ran.err()).isEmpty();
+    assertThat(ran.code()).isZero();
     assertThat(Files.size(out)).isGreaterThan(1000);
   }
 
@@ -111,7 +97,7 @@ public class MainTest {
         "{\"name\":\"Mine\",\"basedOn\":\"APA 7\",\"looks\":{\"table\":{\"face\":\"Arial\",\"size\":\"11 pt\"}}}");
     Path out = folder.resolve("mine.html");
     Ran ran = run("dress", sample, "--style", style, "-o", out);
-    assertThat(ran.err).isEmpty();
+    assertThat(ran.err()).isEmpty();
     assertThat(Files.readString(out))
         .contains("11pt/1.2 'Arial'")
         .doesNotContain("Times New Roman");
@@ -158,8 +144,8 @@ public class MainTest {
               : word.startsWith("OUT") ? folder.resolve("never" + word) : word;
     }
     Ran ran = run(arguments);
-    assertThat(ran.code).isEqualTo(2);
-    assertThat(ran.err).contains(sentence).doesNotContain("\tat ");
+    assertThat(ran.code()).isEqualTo(2);
+    assertThat(ran.err()).contains(sentence).doesNotContain("\tat ");
     try (var files = Files.list(folder)) {
       assertThat(files.map(Path::getFileName).map(Path::toString))
           .noneMatch(name -> name.contains("never"));
@@ -181,20 +167,20 @@ public class MainTest {
     Path fresh = folder.resolve("new.csv");
     Files.writeString(fresh, "Pier,Boats\nNorth,13\nEast,2\nSouth,8\n");
     Ran ran = run("refresh", file, "--with", fresh);
-    assertThat(ran.code).isEqualTo(1);
-    assertThat(ran.out).contains("new rows: East").contains("kept: “Ferry day”");
+    assertThat(ran.code()).isEqualTo(1);
+    assertThat(ran.out()).contains("new rows: East").contains("kept: “Ferry day”");
     Document refreshed = DocumentFile.read(file);
     assertThat(refreshed.tables().getFirst().source().name()).isEqualTo("new.csv");
     assertThat(refreshed.tables().getFirst().finish().corrections()).isEqualTo(corrections);
-    assertThat(run("refresh", file, "--with", sample).err)
+    assertThat(run("refresh", file, "--with", sample).err())
         .contains("Check that it is the right file");
   }
 
   @Test
   public void helpTellsTheExitCodes() {
     Ran ran = run("--help");
-    assertThat(ran.code).isZero();
-    assertThat(ran.out).contains("read").contains("dress").contains("70 a fault of Finish");
+    assertThat(ran.code()).isZero();
+    assertThat(ran.out()).contains("read").contains("dress").contains("70 a fault of Finish");
   }
 
   @Test
@@ -202,8 +188,8 @@ public class MainTest {
     Path csv = folder.resolve("wrong.csv");
     Files.writeString(csv, "Route,Passengers\nHale,120\nSkell,31\nTotal,161\n");
     Ran ran = run("read", csv);
-    assertThat(ran.code).isEqualTo(1);
-    assertThat(ran.out).contains("! The total in B4 says 161").contains("add up to 151.");
+    assertThat(ran.code()).isEqualTo(1);
+    assertThat(ran.out()).contains("! The total in B4 says 161").contains("add up to 151.");
   }
 
   @Test
@@ -211,6 +197,6 @@ public class MainTest {
     Path csv = folder.resolve("fares.csv");
     Files.writeString(csv, "Route;Fares\nHale;10,5\nSkell;2,5\nTotal;13,0\n");
     Ran ran = run("read", csv, "--json");
-    assertThat(ran.out).contains("\"value\" : 10.5").contains("\"part\" : \"grandTotalRow\"");
+    assertThat(ran.out()).contains("\"value\" : 10.5").contains("\"part\" : \"grandTotalRow\"");
   }
 }

@@ -12,7 +12,7 @@ import java.util.function.BooleanSupplier;
 final class Actions {
   private final Workbench bench;
   private final Files files;
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final ProofView proof;
   private final Runnable finder;
   private final Runnable shutBench;
@@ -22,7 +22,7 @@ final class Actions {
   Actions(
       Workbench bench,
       Files files,
-      TallyBench tallies,
+      Tallies tallies,
       ProofView proof,
       Runnable finder,
       Runnable shutBench,

@@ -19,14 +19,14 @@ import javafx.scene.layout.VBox;
 /// The first step: where a table came from, what was recognised and by which evidence, and how to
 /// correct it.
 final class BringInBench {
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final Workbench bench;
   private final Files files;
   private final VBox source = Benches.section("");
   private final VBox corrected = Benches.section("");
   private final VBox shape = Benches.section("");
 
-  BringInBench(Workbench bench, Files files, TallyBench tallies) {
+  BringInBench(Workbench bench, Files files, Tallies tallies) {
     this.tallies = tallies;
     this.bench = bench;
     this.files = files;

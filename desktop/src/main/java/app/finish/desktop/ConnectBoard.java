@@ -17,7 +17,7 @@ import javafx.scene.layout.VBox;
 /// Asks where a database is and who asks. The address is remembered under its name; the password is
 /// kept only while the window is open.
 final class ConnectBoard extends VBox {
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final Workbench bench;
   private final Preferences addresses;
   private final TextField name = field("connect-name");
@@ -27,7 +27,7 @@ final class ConnectBoard extends VBox {
   private final TextField table = field("connect-table");
 
   /// @param addresses where addresses are remembered by name
-  ConnectBoard(TallyBench tallies, Workbench bench, Preferences addresses) {
+  ConnectBoard(Tallies tallies, Workbench bench, Preferences addresses) {
     super(10);
     this.tallies = tallies;
     this.bench = bench;

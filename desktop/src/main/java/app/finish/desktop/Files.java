@@ -38,13 +38,13 @@ final class Files {
   };
 
   private final Workbench bench;
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final FilePicker picker;
   private final Recent recent;
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  Files(Workbench bench, TallyBench tallies, FilePicker picker, Recent recent) {
+  Files(Workbench bench, Tallies tallies, FilePicker picker, Recent recent) {
     this.bench = bench;
     this.tallies = tallies;
     this.picker = picker;

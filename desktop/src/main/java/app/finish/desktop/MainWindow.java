@@ -29,7 +29,7 @@ final class MainWindow {
   private final Workbench bench;
   private final Files files;
   private final RecordsDesk recordsDesk;
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final ProofPainter painter;
   private final ProofView proof;
   private final ActionFinder finder;
@@ -54,7 +54,7 @@ final class MainWindow {
     this.painter = new ProofPainter(new PaintFonts(fonts));
     this.bench = new Workbench(proofs, sending, new Worker());
     this.recordsDesk = new RecordsDesk();
-    this.tallies = new TallyBench(bench, recordsDesk);
+    this.tallies = new Tallies(bench, recordsDesk);
     this.files = new Files(bench, tallies, picker, recent);
     this.proof = new ProofView(bench, painter);
     SendOutBench sendOut = new SendOutBench(bench, files);
@@ -104,7 +104,7 @@ final class MainWindow {
     return bench;
   }
 
-  TallyBench tallies() {
+  Tallies tallies() {
     return tallies;
   }
 

@@ -32,14 +32,14 @@ import javafx.scene.layout.VBox;
 final class TallyColumn {
   private static final int MEMBERS = 40;
 
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final Records records;
   private final Plan plan;
   private final Column column;
   private final String id;
 
   /// @param number its place among the columns, from 1
-  TallyColumn(TallyBench tallies, Records records, Plan plan, Column column, int number) {
+  TallyColumn(Tallies tallies, Records records, Plan plan, Column column, int number) {
     this.tallies = tallies;
     this.records = records;
     this.plan = plan;

@@ -24,10 +24,10 @@ import javafx.scene.layout.VBox;
 /// The tally of the table at hand: what goes down, across, held and measured; the columns of its
 /// records; and which records are counted.
 final class TallyPanel {
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final VBox box = new VBox();
 
-  TallyPanel(TallyBench tallies) {
+  TallyPanel(Tallies tallies) {
     this.tallies = tallies;
   }
 
@@ -56,7 +56,7 @@ final class TallyPanel {
     box.setManaged(!nodes.isEmpty());
   }
 
-  private Node hold(TallyBench.Asked asked) {
+  private Node hold(Tallies.Asked asked) {
     ToggleButton hold = chip(Texts.of("tally.hold"), "hold-redraw");
     hold.setSelected(tallies.holdingProperty().get());
     hold.setOnAction(
@@ -113,7 +113,7 @@ final class TallyPanel {
     return Benches.section(Texts.of("tally.columns"), rows);
   }
 
-  private Node which(TallyBench.Asked asked) {
+  private Node which(Tallies.Asked asked) {
     Plan plan = asked.plan();
     TextField where = field("where", plan.where(), Texts.of("tally.wherePrompt"));
     where.setOnAction(

@@ -29,11 +29,11 @@ import javafx.scene.layout.VBox;
 /// What goes down, across, held and measured, each thing in the words that a person would write
 /// for it, to be rewritten in place, moved and taken out.
 final class TallyWells {
-  private final TallyBench tallies;
+  private final Tallies tallies;
   private final Plan plan;
   private final Optional<Columns> columns;
 
-  TallyWells(TallyBench tallies, TallyBench.Asked asked) {
+  TallyWells(Tallies tallies, Tallies.Asked asked) {
     this.tallies = tallies;
     this.plan = asked.plan();
     this.columns = asked.records().map(records -> records.columns());

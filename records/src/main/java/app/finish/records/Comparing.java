@@ -40,11 +40,10 @@ final class Comparing {
   }
 
   Table table(Plan plan) throws IOException {
-    List<String> columns = columns(plan);
-    if (plan.down().size() != 1 || !plan.across().isEmpty() || columns.isEmpty()) {
+    List<String> columns = MeasuredColumns.of(plan, records.columns(), "compared", 1);
+    if (plan.down().size() != 1 || !plan.across().isEmpty()) {
       throw new IllegalArgumentException(
-          "A comparison needs one dimension down, whose members are the groups, and at least one "
-              + "measure of a column.");
+          "A comparison needs one dimension down, whose members are the groups, and none across.");
     }
     TallyDimension by = plan.down().getFirst().totalled(false);
     List<Group> groups = groups(plan, by, columns);
@@ -68,18 +67,6 @@ final class Comparing {
             TallyWords.asOne(TallyWords.notes(plan.withMissing(MissingAnswers.APART), records)),
             records.name().label()),
         Marks.NONE);
-  }
-
-  private List<String> columns(Plan plan) {
-    List<String> columns = new ArrayList<>();
-    for (TallyMeasure measure : plan.measures()) {
-      if (measure instanceof TallyMeasure.Worked worked
-          && !worked.column().isEmpty()
-          && !columns.contains(worked.column())) {
-        columns.add(worked.column());
-      }
-    }
-    return columns;
   }
 
   private List<Group> groups(Plan plan, TallyDimension by, List<String> columns)

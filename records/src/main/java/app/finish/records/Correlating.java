@@ -11,7 +11,6 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
 import app.finish.core.tally.Plan;
-import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.Expression;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -29,7 +28,7 @@ final class Correlating {
   }
 
   Table table(Plan plan) throws IOException {
-    List<String> columns = columns(plan);
+    List<String> columns = MeasuredColumns.of(plan, records.columns(), "correlated", 2);
     if (!plan.weight().isEmpty()) {
       throw new IllegalArgumentException(
           "Correlations are not weighted here. Take the weight out.");
@@ -67,24 +66,6 @@ final class Correlating {
             TallyWords.asOne(notes),
             records.name().label()),
         Marks.NONE);
-  }
-
-  private List<String> columns(Plan plan) {
-    List<String> columns = new ArrayList<>();
-    for (TallyMeasure measure : plan.measures()) {
-      if (measure instanceof TallyMeasure.Worked worked && !worked.column().isEmpty()) {
-        Column column = records.columns().of(worked.column());
-        records.columns().needNumbers(column, "correlated");
-        if (!columns.contains(column.name())) {
-          columns.add(column.name());
-        }
-      }
-    }
-    if (columns.size() < 2) {
-      throw new IllegalArgumentException(
-          "Correlations need at least two columns of numbers. Add measures of two columns.");
-    }
-    return columns;
   }
 
   private Correlation[][] pairs(Plan plan, List<String> columns) throws IOException {

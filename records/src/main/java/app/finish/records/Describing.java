@@ -52,7 +52,7 @@ final class Describing {
   }
 
   Table table(Plan plan) throws IOException {
-    List<String> columns = columns(plan);
+    List<String> columns = MeasuredColumns.of(plan, records.columns(), "described", 1);
     if (plan.down().size() > 1 || !plan.across().isEmpty()) {
       throw new IllegalArgumentException(
           "A description is by one dimension down at most. Take the others out, or hold them.");
@@ -107,23 +107,6 @@ final class Describing {
     return group.down().isEmpty()
         ? Heading.subtotal(TallyTable.TOTAL)
         : Heading.member(plan.down().getFirst().bins().label(group.down().getFirst()));
-  }
-
-  private List<String> columns(Plan plan) {
-    List<String> columns = new ArrayList<>();
-    for (TallyMeasure measure : plan.measures()) {
-      if (measure instanceof TallyMeasure.Worked worked && !worked.column().isEmpty()) {
-        String column = records.columns().of(worked.column()).name();
-        if (!columns.contains(column)) {
-          columns.add(column);
-        }
-      }
-    }
-    if (columns.isEmpty()) {
-      throw new IllegalArgumentException(
-          "A description needs at least one column of numbers. Add a measure of a column.");
-    }
-    return columns;
   }
 
   /// The groups in the order of their members, a total last.

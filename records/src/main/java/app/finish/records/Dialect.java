@@ -7,10 +7,14 @@ import java.util.List;
 /// pieces; what a person wrote gets into them as quoted names and as parameters, never as text.
 interface Dialect {
   /// The word for a floating-point number of double precision.
-  String doubleType();
+  default String doubleType() {
+    return "DOUBLE";
+  }
 
   /// The word for a text of any length.
-  String textType();
+  default String textType() {
+    return "VARCHAR";
+  }
 
   /// A quantile of a value in a group, interpolated; a share of 0.5 gives the median.
   String quantile(String value, double share);
@@ -65,20 +69,12 @@ interface Dialect {
   }
 
   /// The number of days since 1970-01-01.
-  String day(String date);
+  default String day(String date) {
+    return "DATE_DIFF('day', DATE '1970-01-01', CAST(" + date + " AS DATE))";
+  }
 
   /// DuckDB, embedded or in a file.
   final class DuckDb implements Dialect {
-    @Override
-    public String doubleType() {
-      return "DOUBLE";
-    }
-
-    @Override
-    public String textType() {
-      return "VARCHAR";
-    }
-
     /// Kahan's sum, so that a total of money is right to the penny however many records there are.
     @Override
     public String sum(String value, boolean whole) {
@@ -98,11 +94,6 @@ interface Dialect {
     @Override
     public String matches(String text, String pattern) {
       return "REGEXP_MATCHES(" + text + ", " + pattern + ")";
-    }
-
-    @Override
-    public String day(String date) {
-      return "DATE_DIFF('day', DATE '1970-01-01', CAST(" + date + " AS DATE))";
     }
   }
 
@@ -136,16 +127,6 @@ interface Dialect {
 
   /// Trino.
   final class Trino implements Dialect {
-    @Override
-    public String doubleType() {
-      return "DOUBLE";
-    }
-
-    @Override
-    public String textType() {
-      return "VARCHAR";
-    }
-
     /// Trino only estimates quantiles, so the answers are gathered and put in order.
     @Override
     public String quantile(String value, double share) {
@@ -172,11 +153,6 @@ interface Dialect {
     @Override
     public String matches(String text, String pattern) {
       return "REGEXP_LIKE(" + text + ", " + pattern + ")";
-    }
-
-    @Override
-    public String day(String date) {
-      return "DATE_DIFF('day', DATE '1970-01-01', CAST(" + date + " AS DATE))";
     }
   }
 }

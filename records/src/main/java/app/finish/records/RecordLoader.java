@@ -26,6 +26,7 @@ import java.util.Set;
 
 /// Puts a file into the table `records` of an embedded database.
 final class RecordLoader {
+  private static final Dialect DUCK_DB = new Dialect.DuckDb();
   private final Connection connection;
   private final Path folder;
   private final String label;
@@ -74,10 +75,6 @@ final class RecordLoader {
     return "'" + words.replace("'", "''") + "'";
   }
 
-  private static String name(String column) {
-    return "\"" + column.replace("\"", "\"\"") + "\"";
-  }
-
   private void plain(String from) throws IOException, SQLException {
     try {
       run("CREATE TABLE records AS SELECT * FROM " + from);
@@ -94,9 +91,9 @@ final class RecordLoader {
     for (String column : textColumns()) {
       run(
           "UPDATE records SET "
-              + name(column)
+              + DUCK_DB.quote(column)
               + " = NULL WHERE "
-              + name(column)
+              + DUCK_DB.quote(column)
               + " = "
               + text(word));
     }
@@ -248,7 +245,7 @@ final class RecordLoader {
       if (column.isEmpty()) {
         continue;
       }
-      String quoted = name(column.get());
+      String quoted = DUCK_DB.quote(column.get());
       String number = "TRY_CAST(REPLACE(TRIM(" + quoted + "), '−', '-') AS DOUBLE)";
       try (Statement statement = connection.createStatement();
           ResultSet result =

@@ -21,11 +21,6 @@ import java.util.TreeSet;
 /// }
 /// ```
 public final class Records implements AutoCloseable {
-  /// What else has to be done when records are no longer needed.
-  interface Closing {
-    void close();
-  }
-
   private final RecordsName name;
   private final Connection connection;
   private final Dialect dialect;
@@ -33,7 +28,7 @@ public final class Records implements AutoCloseable {
   private final Columns columns;
   private final long count;
   private final List<String> said;
-  private final Closing closing;
+  private final Runnable afterClosing;
 
   Records(
       RecordsName name,
@@ -43,7 +38,7 @@ public final class Records implements AutoCloseable {
       Columns columns,
       long count,
       List<String> said,
-      Closing closing) {
+      Runnable afterClosing) {
     this.name = name;
     this.connection = connection;
     this.dialect = dialect;
@@ -51,7 +46,7 @@ public final class Records implements AutoCloseable {
     this.columns = columns;
     this.count = count;
     this.said = List.copyOf(said);
-    this.closing = closing;
+    this.afterClosing = afterClosing;
   }
 
   /// Where they are.
@@ -156,7 +151,7 @@ public final class Records implements AutoCloseable {
     } catch (SQLException e) {
       org.slf4j.LoggerFactory.getLogger(Records.class).debug("closing {}", name.label(), e);
     } finally {
-      closing.close();
+      afterClosing.run();
     }
   }
 }

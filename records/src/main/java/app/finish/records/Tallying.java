@@ -1,5 +1,6 @@
 package app.finish.records;
 
+import app.finish.core.number.Digits;
 import app.finish.core.table.Note;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
@@ -10,9 +11,6 @@ import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyTable;
 import app.finish.records.PlanStatement.Depth;
 import java.io.IOException;
-import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -31,8 +29,6 @@ import java.util.Set;
 public final class Tallying {
   /// How many cells a table may have before somebody is asked.
   public static final long CELLS = 1_000_000;
-
-  private static final MathContext DIGITS = new MathContext(15, RoundingMode.HALF_EVEN);
 
   private final Records records;
   private final Asking asking;
@@ -148,7 +144,7 @@ public final class Tallying {
       double[] asked = new double[figures];
       for (int i = 0; i < figures; i++) {
         asked[i] = result.getDouble(statement.keys() + i + 1);
-        asked[i] = result.wasNull() ? Double.NaN : rounded(asked[i]);
+        asked[i] = result.wasNull() ? Double.NaN : Digits.certain(asked[i]);
       }
       rows.add(new Row(depth, rowMembers, columnMembers, asked));
       downs.add(rowMembers);
@@ -158,15 +154,6 @@ public final class Tallying {
       }
     }
     return rows;
-  }
-
-  /// A figure to 15 digits, which is what a double holds for certain: so it does not depend on the
-  /// order in which a database adds up.
-  private static double rounded(double figure) {
-    boolean whole = figure == Math.rint(figure) && Math.abs(figure) < 1e15;
-    return whole || !Double.isFinite(figure)
-        ? figure
-        : new BigDecimal(figure).round(DIGITS).doubleValue();
   }
 
   private static List<Member> members(ResultSet result, int from, int count) throws SQLException {

@@ -12,6 +12,7 @@ import java.util.Set;
 /// Takes columns for numbers whose values are all numbers as people write them: with decimal
 /// commas, with marks between thousands, with a currency sign or a percent sign.
 final class WrittenNumbers {
+  private static final Dialect DUCK_DB = new Dialect.DuckDb();
   private static final int SAMPLE = 400;
   private static final String SIGNS = "[€$£¥%\\s\u00a0\u202f]";
 
@@ -55,13 +56,9 @@ final class WrittenNumbers {
     }
   }
 
-  private static String quote(String column) {
-    return "\"" + column.replace("\"", "\"\"") + "\"";
-  }
-
   private List<String> sample(String column) throws SQLException {
     List<String> values = new ArrayList<>();
-    String name = quote(column);
+    String name = DUCK_DB.quote(column);
     String sql = "SELECT " + name + " FROM records WHERE " + name + " IS NOT NULL LIMIT " + SAMPLE;
     try (Statement statement = connection.createStatement();
         ResultSet result = statement.executeQuery(sql)) {
@@ -90,7 +87,7 @@ final class WrittenNumbers {
 
   /// Only if every value is a number; the sample was but a sample.
   private void alter(String column, Form form) throws SQLException {
-    String name = quote(column);
+    String name = DUCK_DB.quote(column);
     String bare = "REGEXP_REPLACE(" + name + ", '[€$£¥%\\s\u00a0\u202f]', '', 'g')";
     String plain =
         "REPLACE(REPLACE(REPLACE("

@@ -10,41 +10,24 @@ import app.finish.core.tally.Group;
 import app.finish.core.tally.MissingAnswers;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Question;
-import app.finish.core.tally.Reading;
 import app.finish.core.tally.SignificanceTest;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /// What holds of every tally, and what a person is told.
-public class TallyLawsTest {
-  private final List<Sailing> sailings = Sailing.some(900, 5);
-  private Records records;
-  private Path file;
+public class TallyLawsTest extends OnSailings {
 
-  @BeforeClass
-  public void read() throws IOException {
-    file = Files.createTempFile("sailings", ".csv");
-    Files.writeString(file, Sailing.csv(sailings));
-    records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT);
-  }
-
-  @AfterClass
-  public void close() throws IOException {
-    records.close();
-    Files.delete(file);
+  public TallyLawsTest() {
+    super(Sailing.some(900, 5));
   }
 
   private static Map<List<?>, List<Double>> byPlace(List<Group> groups) {

@@ -8,41 +8,23 @@ import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.tally.Plan;
-import app.finish.core.tally.Reading;
 import app.finish.core.tally.TallyMeasure;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /// Random plans, each held against a plain tally.
-public class TallyingTest {
+public class TallyingTest extends OnSailings {
   private static final int BATCHES = 24;
   private static final int PLANS = 25;
 
-  private final List<Sailing> sailings = Sailing.some(700, 11);
-  private Records records;
-  private Path file;
-
-  @BeforeClass
-  public void read() throws IOException {
-    file = Files.createTempFile("sailings", ".csv");
-    Files.writeString(file, Sailing.csv(sailings));
-    records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT);
-  }
-
-  @AfterClass
-  public void close() throws IOException {
-    records.close();
-    Files.delete(file);
+  public TallyingTest() {
+    super(Sailing.some(700, 11));
   }
 
   @DataProvider

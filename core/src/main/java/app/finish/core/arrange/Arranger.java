@@ -123,7 +123,7 @@ public final class Arranger {
   }
 
   private Axis axis(Side side) {
-    List<Heading> headings = headings(trees.roots(side));
+    List<Heading> headings = Branch.headings(trees.roots(side), Branch::shown);
     List<String> names = new ArrayList<>(trees.dimensions(side));
     int depth = Math.max(1, depth(headings));
     while (names.size() > depth) {
@@ -138,16 +138,6 @@ public final class Arranger {
       deepest = Math.max(deepest, 1 + depth(heading.children()));
     }
     return deepest;
-  }
-
-  private static List<Heading> headings(List<Branch> branches) {
-    List<Heading> headings = new ArrayList<>();
-    for (Branch branch : branches) {
-      headings.add(
-          new Heading(
-              branch.shown(), branch.role(), branch.measure(), headings(branch.children())));
-    }
-    return headings;
   }
 
   /// The marks in their new places; the mark of a figure that was gathered goes.

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 
 /// A heading while its table is being arranged: it knows of which leaves of the source it is made.
 ///
@@ -113,5 +114,18 @@ record Branch(
         children,
         from,
         alone ? first.origin : Optional.empty());
+  }
+
+  /// The headings of branches.
+  ///
+  /// @param name what each is called: its label, or what is shown
+  static List<Heading> headings(List<Branch> branches, Function<Branch, String> name) {
+    List<Heading> headings = new ArrayList<>();
+    for (Branch branch : branches) {
+      headings.add(
+          new Heading(
+              name.apply(branch), branch.role, branch.measure, headings(branch.children, name)));
+    }
+    return headings;
   }
 }

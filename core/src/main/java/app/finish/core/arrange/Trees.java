@@ -1,5 +1,6 @@
 package app.finish.core.arrange;
 
+import app.finish.core.number.Digits;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind.Additivity;
@@ -135,14 +136,7 @@ record Trees(
         }
       }
     }
-    return any && Double.isFinite(sum) ? Value.number(rounded(sum), "") : Value.BLANK;
-  }
-
-  /// Sums are as exact as the figures: what adding up leaves beyond 15 digits is cut.
-  private static double rounded(double sum) {
-    return new java.math.BigDecimal(sum)
-        .round(new java.math.MathContext(15, java.math.RoundingMode.HALF_EVEN))
-        .doubleValue();
+    return any && Double.isFinite(sum) ? Value.number(Digits.certain(sum), "") : Value.BLANK;
   }
 
   static boolean isAdditive(Measure measure) {

@@ -2,7 +2,6 @@ package app.finish.core.arrange;
 
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
-import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Marks;
 import app.finish.core.table.Spot;
@@ -281,8 +280,8 @@ final class Turning {
     otherNames.add(innermost(), name);
     Table table =
         new Table(
-            Axis.of(fromDown ? ownNames : otherNames, headings(down.roots)),
-            Axis.of(fromDown ? otherNames : ownNames, headings(across.roots)),
+            Axis.of(fromDown ? ownNames : otherNames, Branch.headings(down.roots, Branch::label)),
+            Axis.of(fromDown ? otherNames : ownNames, Branch.headings(across.roots, Branch::label)),
             trees.source().measures(),
             body,
             trees.source().held(),
@@ -304,15 +303,5 @@ final class Turning {
       place = Math.max(place, measurePlace(path));
     }
     return Math.min(place, trees.dimensions(side.other()).size());
-  }
-
-  private static List<Heading> headings(List<Branch> branches) {
-    List<Heading> headings = new ArrayList<>();
-    for (Branch branch : branches) {
-      headings.add(
-          new Heading(
-              branch.label(), branch.role(), branch.measure(), headings(branch.children())));
-    }
-    return headings;
   }
 }

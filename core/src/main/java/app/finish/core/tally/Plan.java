@@ -3,7 +3,6 @@ package app.finish.core.tally;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /// What is counted from records, and how it stands in the table.
@@ -144,11 +143,6 @@ public record Plan(
     all.addAll(across);
     held.forEach(one -> all.add(one.dimension()));
     return List.copyOf(all);
-  }
-
-  /// The measure of a name.
-  public Optional<TallyMeasure> measure(String name) {
-    return measuresOrCount().stream().filter(one -> one.name().equals(name)).findFirst();
   }
 
   /// How many outer dimensions the groups name that the table needs: all of them, and the fewer

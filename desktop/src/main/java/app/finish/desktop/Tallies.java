@@ -28,7 +28,7 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /// The view model of tallies: brings records in, carries out what a person asks of them, and holds
 /// redraws while many moves are to be made.
-final class TallyBench {
+final class Tallies {
   /// A redraw that takes longer turns holding on, in milliseconds.
   static final long LONG = 300;
 
@@ -53,7 +53,7 @@ final class TallyBench {
   private final Set<RecordsName> counted = new HashSet<>();
   private long holdAfter = LONG;
 
-  TallyBench(Workbench bench, RecordsDesk desk) {
+  Tallies(Workbench bench, RecordsDesk desk) {
     this.bench = bench;
     this.desk = desk;
     bench.placeProperty().addListener((p, before, now) -> held.set(Optional.empty()));
