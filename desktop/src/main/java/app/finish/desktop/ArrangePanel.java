@@ -99,7 +99,9 @@ final class ArrangePanel {
       Move hold = new Move.Hold(side, level, path.getLast());
       buttons.getChildren().add(button("arrange.hold", "hold-level", hold));
       Move add = new Move.AddTotals(side, level, Texts.of("arrange.total"), false);
-      buttons.getChildren().add(button("arrange.addTotals", "add-totals", add));
+      if (!hasTotals(arranged, side, level)) {
+        buttons.getChildren().add(button("arrange.addTotals", "add-totals", add));
+      }
     }
     if (at.path().get(level).measure().isEmpty()) {
       buttons.getChildren().add(button("arrange.turn", "turn-level", new Move.Turn(side, level)));
@@ -116,8 +118,19 @@ final class ArrangePanel {
             button("arrange.za", "order-za", new Move.ByLabel(side, level, true)));
     section
         .getChildren()
-        .addAll(rename, buttons, Benches.caption(Texts.of("arrange.labels")), labels);
+        .addAll(
+            Benches.caption(Texts.of("arrange.rename")),
+            rename,
+            buttons,
+            Benches.caption(Texts.of("arrange.labels")),
+            labels);
     nodes.add(section);
+  }
+
+  private static boolean hasTotals(Arranged arranged, Side side, int level) {
+    return leaves(arranged, side).stream()
+        .anyMatch(
+            leaf -> leaf.path().size() > level && leaf.path().get(level).role() != Role.MEMBER);
   }
 
   /// A figure that was picked: its column orders the rows, its row the columns.

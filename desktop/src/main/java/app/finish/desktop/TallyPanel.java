@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -78,6 +79,7 @@ final class TallyPanel {
             .orElse(Texts.of("tally.closed"));
     Label caption = Benches.caption(asked.tally().records().label() + " · " + size);
     HBox buttons = new HBox(8, hold, redraw);
+    buttons.setAlignment(Pos.CENTER_LEFT);
     return Benches.section(Texts.of("tally.records"), caption, buttons);
   }
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -124,7 +125,9 @@ final class TallyWells {
           fill.accept(menu);
           menu.show(more, Side.BOTTOM, 0, 2);
         });
-    return new HBox(4, field, more);
+    HBox row = new HBox(4, field, more);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
   }
 
   private void item(ContextMenu menu, String name, String label, Plan changed) {
