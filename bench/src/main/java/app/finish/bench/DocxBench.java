@@ -1,5 +1,6 @@
 package app.finish.bench;
 
+import app.finish.core.arrange.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
@@ -40,7 +41,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class DocxBench {
   private final Document document = Tables.document(100, 12, "Marram house");
   private final Proof proof =
-      new Sending(new Fonts(), StyleFile.shipped())
+      new Sending(new Fonts(), StyleFile.shipped(), Formulas.NONE)
           .proof(document, 0, new DocxWriter().paper(Paper.A4));
 
   /// Writes the whole of it: styles, spans, rules, tabs, repeated heads.

@@ -1,5 +1,6 @@
 package app.finish.bench;
 
+import app.finish.core.arrange.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Mark;
@@ -65,7 +66,7 @@ public class PaintBench {
     Document document = Tables.document(500, 20, "Marram house");
     Fonts core = new Fonts();
     page =
-        new Sending(core, StyleFile.shipped())
+        new Sending(core, StyleFile.shipped(), Formulas.NONE)
             .proof(document, 0, Paper.A4.unpaged())
             .pages()
             .getFirst();

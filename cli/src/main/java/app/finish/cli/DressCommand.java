@@ -7,6 +7,7 @@ import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
+import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Problem;
 import app.finish.formats.Sending;
@@ -95,7 +96,8 @@ final class DressCommand implements Callable<Integer> {
               + sources.size()
               + " tables, and a picture shows one. Pick it with --table N.");
     }
-    new Sending(new Fonts(), shipped).write(document, places, format, Paper.A4, out);
+    new Sending(new Fonts(), shipped, new MeasureFormulas())
+        .write(document, places, format, Paper.A4, out);
     return 0;
   }
 }

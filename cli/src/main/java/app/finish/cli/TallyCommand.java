@@ -17,6 +17,7 @@ import app.finish.core.tally.SignificanceTest;
 import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Problem;
 import app.finish.formats.RecognitionJson;
@@ -209,7 +210,8 @@ final class TallyCommand implements Callable<Integer> {
       Document document =
           new Document(List.of(), chosen.shipped() ? List.of() : List.of(chosen))
               .withAdded(Source.of(tally), finish.withStyle(chosen.name()));
-      new Sending(new Fonts(), shipped).write(document, List.of(0), format, Paper.A4, out.get());
+      new Sending(new Fonts(), shipped, new MeasureFormulas())
+          .write(document, List.of(0), format, Paper.A4, out.get());
       return;
     }
     Recognition known =

@@ -1,6 +1,7 @@
 package app.finish.core;
 
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.Formulas;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -25,10 +26,12 @@ import app.finish.core.table.Table;
 public final class Finishing {
   private final Recognition recognition;
   private final Finish finish;
+  private final Formulas formulas;
 
-  private Finishing(Recognition recognition, Finish finish) {
+  private Finishing(Recognition recognition, Finish finish, Formulas formulas) {
     this.recognition = recognition;
     this.finish = finish;
+    this.formulas = formulas;
   }
 
   /// Begins with a grid that holds one table.
@@ -38,7 +41,8 @@ public final class Finishing {
 
   /// Begins with a table of a document.
   public static Finishing of(DocumentTable table) {
-    return new Finishing(recognition(table.source(), table.finish().corrections()), table.finish());
+    return new Finishing(
+        recognition(table.source(), table.finish().corrections()), table.finish(), Formulas.NONE);
   }
 
   /// What is known of a table: recognised if it came as cells, and as it was counted if it came
@@ -56,8 +60,13 @@ public final class Finishing {
   public record Begun(Grid grid) {
     /// Applies what a person decided.
     public Finishing with(Finish finish) {
-      return new Finishing(Recogniser.recognise(grid, finish.corrections()), finish);
+      return new Finishing(Recogniser.recognise(grid, finish.corrections()), finish, Formulas.NONE);
     }
+  }
+
+  /// The same way with calculated measures, whose expressions are read by these formulas.
+  public Finishing calculating(Formulas other) {
+    return new Finishing(recognition, finish, other);
   }
 
   /// What was recognised.
@@ -67,13 +76,13 @@ public final class Finishing {
 
   /// The table as it is arranged, with the words that a person gave it.
   public Table table() {
-    Table table = Arranger.arrange(recognition.table(), finish.arrangement()).table();
+    Table table = Arranger.arrange(recognition.table(), finish.arrangement(), formulas).table();
     return table.withWords(finish.wordsOver(table.words()));
   }
 
   /// The same way with another finish, where nothing about recognition is corrected otherwise.
   public Finishing restyled(Finish other) {
-    return new Finishing(recognition, other);
+    return new Finishing(recognition, other, formulas);
   }
 
   /// The table in the style of its finish, as the first table of a document.

@@ -3,6 +3,7 @@ package app.finish.desktop;
 import app.finish.core.document.Document;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
+import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Samples;
 import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
@@ -35,7 +36,7 @@ public final class FinishApplication {
 
   private final List<String> arguments;
   private final Fonts fonts = new Fonts();
-  private final Sending sending = new Sending(fonts, StyleFile.shipped());
+  private final Sending sending = new Sending(fonts, StyleFile.shipped(), new MeasureFormulas());
   private final Proofs proofs = new Proofs(fonts, sending);
   private final CompletableFuture<Document> demo;
 

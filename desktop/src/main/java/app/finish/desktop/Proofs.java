@@ -60,7 +60,8 @@ final class Proofs {
   Shown shown(Document document, int place, Finish finish, Paper paper) {
     DocumentTable table = document.tables().get(place);
     Recognition recognition = recognition(table.source(), finish.corrections());
-    Arranged arranged = Arranger.arrange(recognition.table(), finish.arrangement());
+    Arranged arranged =
+        Arranger.arrange(recognition.table(), finish.arrangement(), sending.formulas());
     Table worded = arranged.table().withWords(finish.wordsOver(recognition.table().words()));
     StyleBook styles = sending.styles(document);
     Proof proof =

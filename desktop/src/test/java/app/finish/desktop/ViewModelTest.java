@@ -13,6 +13,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
 import java.io.IOException;
@@ -38,7 +39,8 @@ public class ViewModelTest {
   private static Shown shown(String style) {
     Fonts fonts = new Fonts();
     Document document = Document.EMPTY.withAdded(new Source("piers", PIERS), Finish.in(style));
-    Proofs proofs = new Proofs(fonts, new Sending(fonts, StyleFile.shipped()));
+    Proofs proofs =
+        new Proofs(fonts, new Sending(fonts, StyleFile.shipped(), new MeasureFormulas()));
     return proofs.shown(document, 0, document.tables().getFirst().finish(), Paper.A4.unpaged());
   }
 
@@ -83,7 +85,8 @@ public class ViewModelTest {
   public void recognitionIsRememberedWhileATableIsDressedAnew() {
     Fonts fonts = new Fonts();
     Document document = Document.EMPTY.withAdded(new Source("piers", PIERS), Finish.in("Plain"));
-    Proofs proofs = new Proofs(fonts, new Sending(fonts, StyleFile.shipped()));
+    Proofs proofs =
+        new Proofs(fonts, new Sending(fonts, StyleFile.shipped(), new MeasureFormulas()));
     Shown plain = proofs.shown(document, 0, Finish.in("Plain"), Paper.A4);
     Shown apa = proofs.shown(document, 0, Finish.in("APA 7"), Paper.A4);
     assertThat(apa.recognition()).isSameAs(plain.recognition());

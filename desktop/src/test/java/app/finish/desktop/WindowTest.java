@@ -3,6 +3,7 @@ package app.finish.desktop;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Proof;
+import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Samples;
 import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
@@ -80,7 +81,7 @@ abstract class WindowTest {
             window.close();
           }
           Fonts fonts = new Fonts();
-          Sending sending = new Sending(fonts, StyleFile.shipped());
+          Sending sending = new Sending(fonts, StyleFile.shipped(), new MeasureFormulas());
           window =
               new MainWindow(
                   fonts,

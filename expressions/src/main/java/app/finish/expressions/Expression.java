@@ -9,7 +9,6 @@ import dev.cel.common.CelValidationException;
 import dev.cel.common.CelValidationResult;
 import dev.cel.common.types.CelType;
 import dev.cel.common.types.SimpleType;
-import dev.cel.compiler.CelCompiler;
 import dev.cel.compiler.CelCompilerBuilder;
 import dev.cel.compiler.CelCompilerFactory;
 import dev.cel.runtime.CelEvaluationException;
@@ -68,12 +67,24 @@ public final class Expression {
     return parse(text, names, SimpleType.BOOL, "true or false, such as Route == 'Hale–Orrin'");
   }
 
-  private static Expression parse(String text, List<Name> names, CelType wanted, String such) {
+  /// The term of an expression that gives a number and may call functions of its surroundings.
+  ///
+  /// @param functions these functions, in the language's own terms
+  /// @throws BadExpression if it is none
+  static Term term(String text, List<Name> names, List<CelFunctionDecl> functions) {
+    NamedText named = new NamedText(text, names);
+    CelAbstractSyntaxTree tree =
+        checked(named, text, SimpleType.DOUBLE, "a number, such as Fares / Cost", functions);
+    return new TermReader(named).read(tree.getExpr());
+  }
+
+  private static CelAbstractSyntaxTree checked(
+      NamedText named, String text, CelType wanted, String such, List<CelFunctionDecl> functions) {
     if (text.isBlank()) {
       throw new BadExpression("The expression is empty. Write one that gives " + such + ".", 0);
     }
-    NamedText named = new NamedText(text, names);
-    CelValidationResult result = compiler(named).compile(named.written());
+    CelValidationResult result =
+        compiler(named).addFunctionDeclarations(functions).build().compile(named.written());
     if (result.hasError()) {
       throw Complaints.of(text, named, result.getErrors().getFirst());
     }
@@ -84,36 +95,45 @@ public final class Expression {
         throw new BadExpression(
             "“" + text + "” gives " + Complaints.kind(type) + ". It has to give " + such + ".", 0);
       }
-      TermReader reader = new TermReader(named);
-      Term term = reader.read(tree.getExpr());
+      return tree;
+    } catch (CelValidationException e) {
+      CelIssue issue = CelIssue.formatError(1, 0, String.valueOf(e.getMessage()));
+      throw Complaints.of(text, named, issue);
+    }
+  }
+
+  private static Expression parse(String text, List<Name> names, CelType wanted, String such) {
+    NamedText named = new NamedText(text, names);
+    CelAbstractSyntaxTree tree = checked(named, text, wanted, such, List.of());
+    TermReader reader = new TermReader(named);
+    Term term = reader.read(tree.getExpr());
+    try {
       CelRuntime runtime =
           CelRuntimeFactory.standardCelRuntimeBuilder()
               .setOptions(OPTIONS)
               .addFunctionBindings(TermReader.bindings())
               .build();
       return new Expression(text, named, term, reader.used(), runtime.createProgram(tree));
-    } catch (CelValidationException | CelEvaluationException e) {
+    } catch (CelEvaluationException e) {
       CelIssue issue = CelIssue.formatError(1, 0, String.valueOf(e.getMessage()));
       throw Complaints.of(text, named, issue);
     }
   }
 
-  private static CelCompiler compiler(NamedText named) {
+  private static CelCompilerBuilder compiler(NamedText named) {
     CelCompilerBuilder builder =
         CelCompilerFactory.standardCelCompilerBuilder().setOptions(OPTIONS);
     for (int i = 0; i < named.variables().size(); i++) {
       builder.addVar("n" + i, type(named.variables().get(i).kind()));
     }
     CelType date = SimpleType.TIMESTAMP;
-    return builder
-        .addFunctionDeclarations(
-            function("missing", SimpleType.BOOL, SimpleType.DYN),
-            function("date", date, SimpleType.STRING),
-            function("year", SimpleType.DOUBLE, date),
-            function("quarter", SimpleType.DOUBLE, date),
-            function("month", SimpleType.DOUBLE, date),
-            function("day", SimpleType.DOUBLE, date))
-        .build();
+    return builder.addFunctionDeclarations(
+        function("missing", SimpleType.BOOL, SimpleType.DYN),
+        function("date", date, SimpleType.STRING),
+        function("year", SimpleType.DOUBLE, date),
+        function("quarter", SimpleType.DOUBLE, date),
+        function("month", SimpleType.DOUBLE, date),
+        function("day", SimpleType.DOUBLE, date));
   }
 
   private static CelFunctionDecl function(String name, CelType result, CelType argument) {

@@ -1,6 +1,7 @@
 package app.finish.formats;
 
 import app.finish.core.Finishing;
+import app.finish.core.arrange.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
@@ -16,17 +17,26 @@ import java.util.Locale;
 /// Sends tables of a document out as a file. The window and the command line both go through here.
 ///
 /// ```java
-/// new Sending(new Fonts(), StyleFile.shipped()).write(document, List.of(0), OutputFormat.DOCX,
-/// Paper.A4, path);
+/// Sending sending = new Sending(new Fonts(), StyleFile.shipped(), formulas);
+/// sending.write(document, List.of(0), OutputFormat.DOCX, Paper.A4, path);
 /// ```
 public final class Sending {
   private final Fonts fonts;
   private final StyleBook shipped;
+  private final Formulas formulas;
 
   /// Sends with these fonts and shipped styles.
-  public Sending(Fonts fonts, StyleBook shipped) {
+  ///
+  /// @param formulas what reads the expressions of calculated measures
+  public Sending(Fonts fonts, StyleBook shipped, Formulas formulas) {
     this.fonts = fonts;
     this.shipped = shipped;
+    this.formulas = formulas;
+  }
+
+  /// What reads the expressions of calculated measures.
+  public Formulas formulas() {
+    return formulas;
   }
 
   /// The styles that a document can wear: the shipped ones and its own.
@@ -63,6 +73,7 @@ public final class Sending {
   /// The proof of one table.
   public Proof proof(Document document, int place, Paper paper) {
     return Finishing.of(document.tables().get(place))
+        .calculating(formulas)
         .in(styles(document))
         .numbered(place + 1)
         .on(paper, fonts);

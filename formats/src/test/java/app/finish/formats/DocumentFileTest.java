@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Quota;
 import app.finish.core.arrange.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
@@ -216,7 +217,18 @@ public class DocumentFileTest {
             .with(new Move.DropTotals(Side.ACROSS, 1))
             .with(new Move.AddTotals(Side.DOWN, 0, "All", true))
             .with(new Move.HideLevel(Side.DOWN, 1))
-            .with(new Move.Turn(Side.ACROSS, 1))
+            .with(new Move.Place(Side.ACROSS, 1, Side.DOWN, 2))
+            .with(new Move.ByLabel(Side.DOWN, 1, true, true))
+            .with(new Move.ByFigure(Side.ACROSS, 0, path, false, true))
+            .with(new Move.KeepTop(Side.DOWN, 1, new Quota.Share(80), path, false, true, false))
+            .with(new Move.FoldLevel(Side.DOWN, 1))
+            .with(new Move.PlaceTotals(Side.DOWN, 1, true))
+            .with(new Move.NameTotals(Side.ACROSS, 0, "Sum"))
+            .with(new Move.Gather(Side.DOWN, List.of(path, path), "Open"))
+            .with(new Move.Only(new Move.SetAside(Side.DOWN, path)))
+            .with(new Move.Calculate("Share", "share_of_row(n)", MeasureKind.PERCENT, 1))
+            .with(new Move.FillEmpty(Side.DOWN, List.of(), "0"))
+            .with(new Move.ReadNumbers(Side.ACROSS, path))
             .with(new Move.Hold(Side.DOWN, 1, "Winter"))
             .withSwitched(3, false);
     Document document = Samples.demo();

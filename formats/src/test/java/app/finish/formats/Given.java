@@ -1,5 +1,6 @@
 package app.finish.formats;
 
+import app.finish.core.arrange.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -68,7 +69,7 @@ final class Given {
   }
 
   static Sending sending() {
-    return new Sending(FONTS, StyleFile.shipped());
+    return new Sending(FONTS, StyleFile.shipped(), Formulas.NONE);
   }
 
   /// A document as a file of a format.

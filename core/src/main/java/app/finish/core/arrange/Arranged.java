@@ -9,14 +9,17 @@ import java.util.Map;
 /// @param table the table
 /// @param unplaced the places of moves in the list that could not be made, each with the reason
 /// @param aside what is out of the table, by the labels that lead to it
-/// @param downPaths for each leaf down the labels that lead to it, as moves name them
-/// @param acrossPaths the same for each leaf across
+/// @param refused for moves that take texts for numbers the texts that are none, each with its
+///     place
+/// @param down the rows as moves name them
+/// @param across the columns as moves name them
 public record Arranged(
     Table table,
     Map<Integer, String> unplaced,
     List<Aside> aside,
-    List<List<String>> downPaths,
-    List<List<String>> acrossPaths) {
+    Map<Integer, List<String>> refused,
+    Names down,
+    Names across) {
   /// What was taken out of a table.
   ///
   /// @param move the place of the move that took it out
@@ -29,16 +32,42 @@ public record Arranged(
     }
   }
 
+  /// A side as moves name it.
+  ///
+  /// @param paths for each leaf the labels that lead to it
+  /// @param levels its levels from the outermost
+  public record Names(List<List<String>> paths, List<Level> levels) {
+    /// Copies the lists.
+    public Names {
+      paths = List.copyOf(paths);
+      levels = List.copyOf(levels);
+    }
+  }
+
   /// Copies the collections.
   public Arranged {
     unplaced = Map.copyOf(unplaced);
     aside = List.copyOf(aside);
-    downPaths = List.copyOf(downPaths);
-    acrossPaths = List.copyOf(acrossPaths);
+    refused = Map.copyOf(refused);
+  }
+
+  /// A side as moves name it.
+  public Names names(Side side) {
+    return side == Side.DOWN ? down : across;
   }
 
   /// The labels that lead to each leaf of a side, as moves name them.
   public List<List<String>> paths(Side side) {
-    return side == Side.DOWN ? downPaths : acrossPaths;
+    return names(side).paths();
+  }
+
+  /// The levels of a side from the outermost.
+  public List<Level> levels(Side side) {
+    return names(side).levels();
+  }
+
+  /// The names of the measures that an expression may use.
+  public List<String> measures() {
+    return Calculating.names(table);
   }
 }

@@ -1,50 +1,48 @@
 package app.finish.core.arrange;
 
 import app.finish.core.arrange.Arranged.Aside;
-import app.finish.core.table.Axis;
-import app.finish.core.table.Body;
-import app.finish.core.table.Heading;
+import app.finish.core.arrange.Arranged.Names;
 import app.finish.core.table.Held;
-import app.finish.core.table.Leaf;
-import app.finish.core.table.Marks;
-import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
 /// Puts a table into its arrangement. The figures are those of the source; where headings were
-/// gathered, they are added up if they can be, and missing otherwise.
+/// gathered, they are taken together if they can be, and missing otherwise.
 ///
 /// ```java
 /// Table turned = Arranger.arrange(table, Arrangement.NONE.with(new Move.SwapAxes())).table();
 /// ```
 public final class Arranger {
   private final Table source;
+  private final Formulas formulas;
   private final List<Aside> aside = new ArrayList<>();
   private final Map<Integer, String> unplaced = new LinkedHashMap<>();
+  private final Map<Integer, List<String>> refused = new HashMap<>();
   private final List<Held> held;
   private Trees trees;
 
-  private Arranger(Table source) {
+  private Arranger(Table source, Formulas formulas) {
     this.source = source;
+    this.formulas = formulas;
     this.trees = Trees.of(source);
     this.held = new ArrayList<>(source.held());
   }
 
-  /// The table with all moves made that have a place in it.
+  /// The table with all moves made that have a place in it, but for calculated measures.
   public static Arranged arrange(Table table, Arrangement arrangement) {
-    if (arrangement.isEmpty()) {
-      return new Arranged(
-          table,
-          Map.of(),
-          List.of(),
-          table.down().leaves().stream().map(Leaf::labels).toList(),
-          table.across().leaves().stream().map(Leaf::labels).toList());
-    }
-    Arranger arranger = new Arranger(table);
+    return arrange(table, arrangement, Formulas.NONE);
+  }
+
+  /// The table with all moves made that have a place in it.
+  ///
+  /// @param formulas what reads the expressions of calculated measures
+  public static Arranged arrange(Table table, Arrangement arrangement, Formulas formulas) {
+    Arranger arranger = new Arranger(table, formulas);
     for (int i = 0; i < arrangement.entries().size(); i++) {
       Arrangement.Entry entry = arrangement.entries().get(i);
       if (entry.on()) {
@@ -52,14 +50,20 @@ public final class Arranger {
       }
     }
     return new Arranged(
-        arranger.build(),
+        arrangement.isEmpty() ? table : arranger.build(),
         arranger.unplaced,
         arranger.aside,
-        arranger.trees.paths(Side.DOWN),
-        arranger.trees.paths(Side.ACROSS));
+        arranger.refused,
+        arranger.names(Side.DOWN),
+        arranger.names(Side.ACROSS));
+  }
+
+  private Names names(Side side) {
+    return new Names(trees.paths(side), trees.levels(side));
   }
 
   private void make(Move move, int place) {
+    int before = held.size();
     try {
       Trees after = made(move, place);
       boolean empty = after.leaves(Side.DOWN).isEmpty() || after.leaves(Side.ACROSS).isEmpty();
@@ -70,28 +74,31 @@ public final class Arranger {
     } catch (NoPlace reason) {
       unplaced.put(place, reason.getMessage());
       aside.removeIf(one -> one.move() == place);
+      while (held.size() > before) {
+        held.removeLast();
+      }
     }
   }
 
   private Trees made(Move move, int place) throws NoPlace {
     return switch (move) {
       case Move.SwapAxes swap -> trees.swapped();
-      case Move.SetAside out -> {
-        trees.find(out.side(), out.path());
-        aside.add(new Aside(place, out.side(), out.path()));
-        yield trees.with(out.side(), Pruning.without(trees.roots(out.side()), out.path()));
-      }
+      case Move.SetAside out -> setAside(out, place);
       case Move.Rename rename -> {
-        Branch called = trees.find(rename.side(), rename.path()).called(rename.name());
+        Branch branch = trees.find(rename.side(), rename.path());
         List<Branch> roots = trees.roots(rename.side());
-        yield trees.with(rename.side(), Pruning.replaced(roots, rename.path(), called));
+        Branch called = branch.called(rename.name());
+        yield trees.with(rename.side(), Pruning.replaced(roots, branch, called));
       }
-      case Move.ByLabel order -> Ordering.byLabel(trees, order);
-      case Move.ByFigure order -> Ordering.byFigure(trees, order);
+      case Move.ByLabel order ->
+          ordered(order.side(), order.level(), order.overAll(), Ordering.byLabel(order), place);
+      case Move.ByFigure order ->
+          ordered(
+              order.side(), order.level(), order.overAll(), Ordering.byFigure(trees, order), place);
       case Move.Shift shift -> Ordering.shifted(trees, shift);
       case Move.KeepTop top -> new Keeping(trees, top, place, aside).kept();
       case Move.Fold fold -> Pruning.folded(trees, fold);
-      case Move.DropTotals drop -> Pruning.withoutTotals(trees, drop, place, aside);
+      case Move.FoldLevel fold -> Pruning.foldedLevel(trees, fold);
       case Move.HideLevel hide -> Pruning.withoutLevel(trees, hide);
       case Move.Hold hold -> {
         Holding holding = new Holding(trees, hold);
@@ -99,97 +106,70 @@ public final class Arranger {
         held.add(holding.line());
         yield after;
       }
+      case Move.DropTotals drop -> Pruning.withoutTotals(trees, drop, place, aside);
       case Move.AddTotals add -> new Totalling(trees, add).totalled();
-      case Move.Turn turn -> new Turning(trees, turn).turned();
+      case Move.PlaceTotals totals -> TotalPlaces.placed(trees, totals);
+      case Move.NameTotals totals -> TotalPlaces.named(trees, totals);
+      case Move.Place one -> new Placing(trees, one).placed();
+      case Move.Gather gather -> Gathering.gathered(trees, gather);
+      case Move.Only only -> only(only, place);
+      case Move.Calculate calculate -> new Calculating(trees, calculate).calculated(formulas);
+      case Move.FillEmpty fill -> new Filling(trees, fill.side(), fill.path()).filled(fill.with());
+      case Move.ReadNumbers read -> {
+        Filling filling = new Filling(trees, read.side(), read.path());
+        Trees after = filling.read();
+        refused.put(place, filling.refused());
+        yield after;
+      }
     };
   }
 
-  private Table build() {
-    List<Branch> rows = trees.leaves(Side.DOWN);
-    List<Branch> columns = trees.leaves(Side.ACROSS);
-    Body body =
-        Body.of(
-            rows.size(),
-            columns.size(),
-            (row, column) -> trees.value(rows.get(row), columns.get(column)));
-    return new Table(
-        axis(Side.DOWN),
-        axis(Side.ACROSS),
-        source.measures(),
-        body,
-        held,
-        source.words(),
-        marks(rows, columns));
+  private Trees setAside(Move.SetAside out, int place) throws NoPlace {
+    trees.find(out.side(), out.path());
+    aside.add(new Aside(place, out.side(), out.path()));
+    return trees.with(out.side(), Pruning.without(trees.roots(out.side()), out.path()));
   }
 
-  private Axis axis(Side side) {
-    List<Heading> headings = Branch.headings(trees.roots(side), Branch::shown);
-    List<String> names = new ArrayList<>(trees.dimensions(side));
-    int depth = Math.max(1, depth(headings));
-    while (names.size() > depth) {
-      names.removeLast();
+  private Trees ordered(Side side, int level, boolean overAll, Comparator<Branch> order, int place)
+      throws NoPlace {
+    if (!overAll || level == 0) {
+      return Ordering.sorted(trees, side, level, order);
     }
-    return Axis.of(names, headings);
+    Mingling mingling = new Mingling(side, level, place);
+    List<Branch> roots = mingling.mingled(trees.roots(side), order);
+    aside.addAll(mingling.aside());
+    return trees.with(side, roots);
   }
 
-  private static int depth(List<Heading> headings) {
-    int deepest = 0;
-    for (Heading heading : headings) {
-      deepest = Math.max(deepest, 1 + depth(heading.children()));
+  /// What the move would set aside, and nothing else; the side on which it sets nothing aside
+  /// stays.
+  private Trees only(Move.Only only, int place) throws NoPlace {
+    made(only.of(), place);
+    List<Aside> out = aside.stream().filter(one -> one.move() == place).toList();
+    aside.removeAll(out);
+    if (out.isEmpty()) {
+      throw new NoPlace("nothing is set aside there");
     }
-    return deepest;
-  }
-
-  /// The marks in their new places; the mark of a figure that was gathered goes.
-  private Marks marks(List<Branch> rows, List<Branch> columns) {
-    if (trees.source().marks().byPlace().isEmpty()) {
-      return Marks.NONE;
-    }
-    Map<Spot, String> marks = new HashMap<>();
-    for (int row = 0; row < rows.size(); row++) {
-      for (int column = 0; column < columns.size(); column++) {
-        int at = row;
-        int across = column;
-        trees
-            .place(rows.get(row), columns.get(column))
-            .map(trees.source().marks()::at)
-            .filter(mark -> !mark.isEmpty())
-            .ifPresent(mark -> marks.put(new Spot.Figure(at, across), mark));
+    Trees after = trees;
+    for (Side side : Side.values()) {
+      List<List<String>> paths =
+          out.stream().filter(one -> one.side() == side).map(Aside::path).toList();
+      if (!paths.isEmpty()) {
+        after = after.with(side, Pruning.only(after.roots(side), paths));
       }
     }
-    headingMarks(trees.roots(Side.DOWN), Side.DOWN, 0, new int[1], marks);
-    headingMarks(trees.roots(Side.ACROSS), Side.ACROSS, 0, new int[1], marks);
-    source
-        .marks()
-        .byPlace()
-        .forEach(
-            (spot, mark) -> {
-              boolean kept = spot instanceof Spot.Title;
-              kept |= spot instanceof Spot.StubHead && !trees.isSwapped();
-              if (kept) {
-                marks.put(spot, mark);
-              }
-            });
-    return new Marks(marks);
+    return after;
   }
 
-  private void headingMarks(
-      List<Branch> branches, Side side, int level, int[] leaf, Map<Spot, String> marks) {
-    for (Branch branch : branches) {
-      int first = leaf[0];
-      branch
-          .origin()
-          .map(trees.source().marks()::at)
-          .filter(mark -> !mark.isEmpty())
-          .ifPresent(
-              mark ->
-                  marks.put(
-                      side == Side.DOWN
-                          ? new Spot.Down(level, first)
-                          : new Spot.Across(level, first),
-                      mark));
-      leaf[0] += branch.isLeaf() ? 1 : 0;
-      headingMarks(branch.children(), side, level + 1, leaf, marks);
-    }
+  private Table build() {
+    Table table = new Baking(trees).table(Branch::shown, (row, column, value) -> value);
+    return new Table(
+        table.down(),
+        table.across(),
+        table.measures(),
+        table.body(),
+        held,
+        source.words(),
+        table.marks());
   }
 }

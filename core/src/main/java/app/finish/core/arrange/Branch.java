@@ -43,7 +43,7 @@ record Branch(
       int first = leaf[0];
       List<Integer> from = heading.isLeaf() ? List.of(leaf[0]++) : List.of();
       List<Branch> children = of(heading.children(), side, level + 1, leaf);
-      Spot spot = side == Side.DOWN ? new Spot.Down(level, first) : new Spot.Across(level, first);
+      Spot spot = side.spot(level, first);
       branches.add(
           new Branch(
               heading.label(),
@@ -68,6 +68,27 @@ record Branch(
 
   Branch withChildren(List<Branch> others) {
     return new Branch(label, shown, role, measure, others, from, origin);
+  }
+
+  /// A total over all that bears a name and has no figures yet.
+  static Branch total(String name) {
+    return new Branch(
+        name, name, Role.GRAND_TOTAL, OptionalInt.empty(), List.of(), List.of(), Optional.empty());
+  }
+
+  /// The same branch, made from other leaves of the source.
+  Branch madeFrom(List<Integer> leaves) {
+    return new Branch(label, shown, role, measure, children, leaves, origin);
+  }
+
+  /// The same branch with another role.
+  Branch as(Role other) {
+    return new Branch(label, shown, other, measure, children, from, origin);
+  }
+
+  /// The same branch, at another place of the source.
+  Branch at(Spot place) {
+    return new Branch(label, shown, role, measure, children, from, Optional.of(place));
   }
 
   /// The same branch, called something else.

@@ -26,11 +26,9 @@ final class Holding {
     if (roots.size() == 1 && roots.getFirst().label().isEmpty()) {
       roots = List.of(roots.getFirst().called("All"));
     }
-    List<String> names = new ArrayList<>(trees.dimensions(move.side()));
-    if (move.level() < names.size() && names.size() > 1) {
-      names.remove(move.level());
-    }
-    return trees.with(move.side(), raised(roots)).withNames(move.side(), names);
+    return trees
+        .with(move.side(), raised(roots))
+        .withNames(move.side(), trees.namesWithout(move.side(), move.level()));
   }
 
   /// The line that says what is held; [#held] comes first.
@@ -82,17 +80,7 @@ final class Holding {
   private static List<Branch> raised(List<Branch> roots) {
     List<Branch> raised = new ArrayList<>();
     for (Branch root : roots) {
-      raised.add(
-          root.role() == Role.SUBTOTAL
-              ? new Branch(
-                  root.label(),
-                  root.shown(),
-                  Role.GRAND_TOTAL,
-                  root.measure(),
-                  root.children(),
-                  root.from(),
-                  root.origin())
-              : root);
+      raised.add(root.role() == Role.SUBTOTAL ? root.as(Role.GRAND_TOTAL) : root);
     }
     return raised;
   }

@@ -1,5 +1,6 @@
 package app.finish.core.arrange;
 
+import app.finish.core.table.MeasureKind;
 import java.util.List;
 
 /// A move of a table's arrangement. It speaks of headings by the labels that lead to them, as the
@@ -35,24 +36,38 @@ public sealed interface Move {
     }
   }
 
-  /// Orders the members of each group by their labels, with numbers in them as numbers.
+  /// Orders members by their labels, with numbers in them as numbers.
   ///
   /// @param side which side
   /// @param level which level, from 0 for the outermost
   /// @param descending whether the last comes first
-  record ByLabel(Side side, int level, boolean descending) implements Move {}
+  /// @param overAll whether all members come into one order, whatever group they are of, instead of
+  ///     those of each group
+  record ByLabel(Side side, int level, boolean descending, boolean overAll) implements Move {
+    /// In each group.
+    public ByLabel(Side side, int level, boolean descending) {
+      this(side, level, descending, false);
+    }
+  }
 
-  /// Orders the members of each group by their figures. A group goes by its subtotal, or by the
-  /// sum of its figures where they can be added up.
+  /// Orders members by their figures. A group goes by its subtotal, or by the sum of its figures
+  /// where they can be added up.
   ///
   /// @param side which side
   /// @param level which level, from 0 for the outermost
   /// @param at the labels that lead to the row or column whose figures decide
   /// @param descending whether the largest comes first
-  record ByFigure(Side side, int level, List<String> at, boolean descending) implements Move {
+  /// @param overAll whether all members come into one order, instead of those of each group
+  record ByFigure(Side side, int level, List<String> at, boolean descending, boolean overAll)
+      implements Move {
     /// Copies the path.
     public ByFigure {
       at = List.copyOf(at);
+    }
+
+    /// In each group.
+    public ByFigure(Side side, int level, List<String> at, boolean descending) {
+      this(side, level, at, descending, false);
     }
   }
 
@@ -68,19 +83,33 @@ public sealed interface Move {
     }
   }
 
-  /// Keeps the members of each group with the largest figures, in the order in which they stand.
+  /// Keeps the members with the largest figures, in the order in which they stand.
   ///
   /// @param side which side
   /// @param level which level, from 0 for the outermost
-  /// @param count how many are kept
+  /// @param quota how many are kept, or until which share of the sum
   /// @param at the labels that lead to the row or column whose figures decide
   /// @param bottom whether the smallest are kept instead
+  /// @param overAll whether they are chosen among all members, instead of those of each group
   /// @param gathered whether the rest is gathered into one heading, else it is set aside
-  record KeepTop(Side side, int level, int count, List<String> at, boolean bottom, boolean gathered)
+  record KeepTop(
+      Side side,
+      int level,
+      Quota quota,
+      List<String> at,
+      boolean bottom,
+      boolean overAll,
+      boolean gathered)
       implements Move {
     /// Copies the path.
     public KeepTop {
       at = List.copyOf(at);
+    }
+
+    /// So many of each group.
+    public KeepTop(
+        Side side, int level, int count, List<String> at, boolean bottom, boolean gathered) {
+      this(side, level, new Quota.Count(count), at, bottom, false, gathered);
     }
   }
 
@@ -107,12 +136,84 @@ public sealed interface Move {
   /// @param level which level, from 0 for the outermost
   record HideLevel(Side side, int level) implements Move {}
 
-  /// Turns a level of one side to the other side, where it stands innermost but for measures.
-  /// Totals over it turn with it.
+  /// Places a level elsewhere: at another depth of its side, or on the other side. Totals over it
+  /// go with it.
   ///
-  /// @param side from which side
+  /// @param side on which side it stands
   /// @param level which level, from 0 for the outermost
-  record Turn(Side side, int level) implements Move {}
+  /// @param to to which side it goes
+  /// @param depth at which level it stands there, from 0 for the outermost; as deep as can be if
+  ///     there are fewer levels
+  record Place(Side side, int level, Side to, int depth) implements Move {}
+
+  /// Gathers members of one group under a new heading.
+  ///
+  /// @param side where they stand
+  /// @param paths the labels that lead to each
+  /// @param name what the new heading says
+  record Gather(Side side, List<List<String>> paths, String name) implements Move {
+    /// Copies the paths.
+    public Gather {
+      paths = paths.stream().map(List::copyOf).toList();
+    }
+  }
+
+  /// Folds all groups of a level.
+  ///
+  /// @param side which side
+  /// @param level which level, from 0 for the outermost
+  record FoldLevel(Side side, int level) implements Move {}
+
+  /// Puts the totals of a level before the members, or behind them.
+  ///
+  /// @param side which side
+  /// @param level which level, from 0 for the grand total
+  /// @param first whether they come before the members
+  record PlaceTotals(Side side, int level, boolean first) implements Move {}
+
+  /// Calls the totals of a level something else.
+  ///
+  /// @param side which side
+  /// @param level which level, from 0 for the grand total
+  /// @param name what they are called
+  record NameTotals(Side side, int level, String name) implements Move {}
+
+  /// Keeps only what another move would set aside: a table of what was left out.
+  ///
+  /// @param of the move that sets aside
+  record Only(Move of) implements Move {}
+
+  /// Adds a measure that is calculated from others. In totals it is calculated from totals.
+  ///
+  /// @param name what it is called
+  /// @param expression how it is calculated, as a person wrote it
+  /// @param kind what sort of figure it is
+  /// @param decimals with how many decimals it is written
+  record Calculate(String name, String expression, MeasureKind kind, int decimals)
+      implements Move {}
+
+  /// Says what empty places mean.
+  ///
+  /// @param side where the heading stands that they are under
+  /// @param path the labels that lead to the heading; none for the whole table
+  /// @param with what stands in them from now on: a number, a dash, or a word such as "n/a"
+  record FillEmpty(Side side, List<String> path, String with) implements Move {
+    /// Copies the path.
+    public FillEmpty {
+      path = List.copyOf(path);
+    }
+  }
+
+  /// Takes texts for numbers where they can be read as such.
+  ///
+  /// @param side where the heading stands that they are under
+  /// @param path the labels that lead to the heading; none for the whole table
+  record ReadNumbers(Side side, List<String> path) implements Move {
+    /// Copies the path.
+    public ReadNumbers {
+      path = List.copyOf(path);
+    }
+  }
 
   /// Adds a total to each group of a level that has none: the sums of its members.
   ///

@@ -11,23 +11,23 @@ import java.util.Map;
 final class Ordering {
   private Ordering() {}
 
-  static Trees byLabel(Trees trees, Move.ByLabel order) {
+  static Comparator<Branch> byLabel(Move.ByLabel order) {
     Comparator<Branch> labels = Comparator.comparing(Branch::label, NaturalOrder.PLAIN);
-    Comparator<Branch> wanted = order.descending() ? labels.reversed() : labels;
-    List<Branch> roots = trees.roots(order.side());
-    return trees.with(order.side(), sorted(roots, order.level(), 0, wanted));
+    return order.descending() ? labels.reversed() : labels;
   }
 
-  static Trees byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
+  static Comparator<Branch> byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
     Branch at = trees.leaf(order.side().other(), order.at());
     Map<Branch, Double> figures = new IdentityHashMap<>();
-    Comparator<Branch> largest =
-        Comparator.comparingDouble(
-            branch ->
-                figures.computeIfAbsent(
-                    branch, one -> key(trees.figure(one, at, order.side()), order.descending())));
-    List<Branch> roots = trees.roots(order.side());
-    return trees.with(order.side(), sorted(roots, order.level(), 0, largest));
+    return Comparator.comparingDouble(
+        branch ->
+            figures.computeIfAbsent(
+                branch, one -> key(trees.figure(one, at, order.side()), order.descending())));
+  }
+
+  /// Each group of a level in this order.
+  static Trees sorted(Trees trees, Side side, int level, Comparator<Branch> order) {
+    return trees.with(side, sorted(trees.roots(side), level, 0, order));
   }
 
   /// What has no figure comes last, whatever the direction.

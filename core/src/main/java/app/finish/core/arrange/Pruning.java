@@ -2,25 +2,56 @@ package app.finish.core.arrange;
 
 import app.finish.core.arrange.Arranged.Aside;
 import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /// Takes headings out of a table, or makes several one.
 final class Pruning {
   private Pruning() {}
 
-  /// The branches without the one that labels lead to; a group with nothing left in it goes too.
+  /// The branches without the one that labels lead to; a group with nothing left in it goes too. A
+  /// group that stands in several places, since its members were mingled with others, goes from
+  /// all.
   static List<Branch> without(List<Branch> branches, List<String> path) {
+    return without(branches, path, new boolean[1]);
+  }
+
+  private static List<Branch> without(List<Branch> branches, List<String> path, boolean[] done) {
     List<Branch> kept = new ArrayList<>();
-    boolean done = false;
     for (Branch branch : branches) {
-      boolean here = !done && branch.label().equals(path.getFirst());
-      done |= here;
+      boolean here = !done[0] && branch.label().equals(path.getFirst());
       if (!here) {
         kept.add(branch);
       } else if (path.size() > 1) {
-        List<Branch> under = without(branch.children(), path.subList(1, path.size()));
+        List<Branch> under = without(branch.children(), path.subList(1, path.size()), done);
+        if (!under.isEmpty()) {
+          kept.add(branch.withChildren(under));
+        } else if (branch.isLeaf()) {
+          kept.add(branch);
+        }
+      } else {
+        done[0] = branch.isLeaf();
+      }
+    }
+    return kept;
+  }
+
+  /// Only the branches to which paths lead, in the groups that they stand in.
+  static List<Branch> only(List<Branch> branches, List<List<String>> paths) {
+    List<Branch> kept = new ArrayList<>();
+    for (Branch branch : branches) {
+      List<List<String>> rest =
+          paths.stream()
+              .filter(path -> path.getFirst().equals(branch.label()))
+              .map(path -> path.subList(1, path.size()))
+              .toList();
+      if (rest.stream().anyMatch(List::isEmpty)) {
+        kept.add(branch);
+      } else if (!rest.isEmpty()) {
+        List<Branch> under = only(branch.children(), rest);
         if (!under.isEmpty()) {
           kept.add(branch.withChildren(under));
         }
@@ -32,55 +63,75 @@ final class Pruning {
   /// A group in the place of which its subtotal stands, or the sum of its members.
   static Trees folded(Trees trees, Move.Fold fold) throws NoPlace {
     Branch group = trees.find(fold.side(), fold.path());
+    Branch folded = folded(trees, group);
+    return trees.with(fold.side(), replaced(trees.roots(fold.side()), group, folded));
+  }
+
+  private static Branch folded(Trees trees, Branch group) throws NoPlace {
     if (group.isLeaf() || group.children().stream().anyMatch(one -> one.measure().isPresent())) {
       throw new NoPlace("“" + group.label() + "” has no members to fold");
     }
     Optional<Branch> subtotal =
         group.children().stream().filter(child -> child.role() == Role.SUBTOTAL).findFirst();
-    Branch folded;
-    if (subtotal.isPresent()) {
-      Branch total = subtotal.get();
-      folded =
-          new Branch(
-              group.label(),
-              group.shown(),
-              group.role(),
-              total.measure(),
-              total.children(),
-              total.from(),
-              group.origin());
-    } else if (trees.source().measures().stream().allMatch(Trees::isAdditive)) {
-      Branch sum = Branch.merged(group.label(), group.children());
-      folded =
-          new Branch(
-              group.label(),
-              group.shown(),
-              group.role(),
-              sum.measure(),
-              sum.children(),
-              sum.from(),
-              group.origin());
-    } else {
+    List<Measure> measures = trees.source().measures();
+    boolean adds =
+        IntStream.range(0, measures.size()).allMatch(one -> trees.figures().hasTotals(one));
+    if (subtotal.isEmpty() && !adds) {
       throw new NoPlace(
           "“" + group.label() + "” has no subtotal, and its figures can't be added up");
     }
-    return trees.with(fold.side(), replaced(trees.roots(fold.side()), fold.path(), folded));
+    List<Branch> members = group.children().stream().filter(Branch::isMember).toList();
+    Branch total = subtotal.orElseGet(() -> Branch.merged(group.label(), members));
+    return new Branch(
+        group.label(),
+        group.shown(),
+        group.role(),
+        total.measure(),
+        total.children(),
+        total.from(),
+        group.origin());
   }
 
-  /// The branches with another in the place of the one that labels lead to.
-  static List<Branch> replaced(List<Branch> branches, List<String> path, Branch other) {
+  /// All groups of a level folded.
+  static Trees foldedLevel(Trees trees, Move.FoldLevel fold) throws NoPlace {
+    List<Branch> roots = trees.roots(fold.side());
+    List<Branch> folded = foldedLevel(trees, roots, fold.level());
+    if (folded.equals(roots)) {
+      throw new NoPlace("there are no groups at this level");
+    }
+    return trees.with(fold.side(), folded);
+  }
+
+  private static List<Branch> foldedLevel(Trees trees, List<Branch> branches, int level)
+      throws NoPlace {
     List<Branch> all = new ArrayList<>();
-    boolean done = false;
     for (Branch branch : branches) {
-      boolean here = !done && branch.label().equals(path.getFirst());
-      done |= here;
-      if (!here) {
+      boolean group =
+          branch.isMember()
+              && !branch.isLeaf()
+              && branch.children().stream().noneMatch(one -> one.measure().isPresent());
+      if (!group) {
         all.add(branch);
-      } else if (path.size() == 1) {
+      } else if (level == 0) {
+        all.add(folded(trees, branch));
+      } else {
+        all.add(branch.withChildren(foldedLevel(trees, branch.children(), level - 1)));
+      }
+    }
+    return all;
+  }
+
+  /// The branches with another in the place of one of them.
+  static List<Branch> replaced(List<Branch> branches, Branch one, Branch other) {
+    List<Branch> all = new ArrayList<>();
+    for (Branch branch : branches) {
+      if (branch == one) {
         all.add(other);
       } else {
-        List<String> rest = path.subList(1, path.size());
-        all.add(branch.withChildren(replaced(branch.children(), rest, other)));
+        all.add(
+            branch.isLeaf()
+                ? branch
+                : branch.withChildren(replaced(branch.children(), one, other)));
       }
     }
     return all;
@@ -123,11 +174,9 @@ final class Pruning {
   static Trees withoutLevel(Trees trees, Move.HideLevel hide) throws NoPlace {
     List<Branch> roots = trees.roots(hide.side());
     List<Branch> lifted = lifted(roots, hide.level(), 0);
-    List<String> names = new ArrayList<>(trees.dimensions(hide.side()));
-    if (hide.level() < names.size() && names.size() > 1) {
-      names.remove(hide.level());
-    }
-    return trees.with(hide.side(), lifted).withNames(hide.side(), names);
+    return trees
+        .with(hide.side(), lifted)
+        .withNames(hide.side(), trees.namesWithout(hide.side(), hide.level()));
   }
 
   private static List<Branch> lifted(List<Branch> branches, int wanted, int level) throws NoPlace {

@@ -1,5 +1,9 @@
 package app.finish.core.arrange;
 
+import app.finish.core.table.Axis;
+import app.finish.core.table.Spot;
+import app.finish.core.table.Table;
+
 /// A side of a table, as it stands when a move comes to it.
 public enum Side {
   /// The stub: rows.
@@ -10,5 +14,15 @@ public enum Side {
   /// The other side.
   public Side other() {
     return this == DOWN ? ACROSS : DOWN;
+  }
+
+  /// Where a heading of this side keeps its mark.
+  Spot spot(int level, int leaf) {
+    return this == DOWN ? new Spot.Down(level, leaf) : new Spot.Across(level, leaf);
+  }
+
+  /// This side of a table.
+  public Axis of(Table table) {
+    return this == DOWN ? table.down() : table.across();
   }
 }

@@ -7,9 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
-/// Adds totals to the groups of a level: the sums of their members' figures. A measure that can't
-/// be added up has no figure in them.
+/// Adds totals to the groups of a level: what their members' figures come to together. A measure of
+/// which there are no totals has no figure in them.
 final class Totalling {
   private final Trees trees;
   private final Move.AddTotals move;
@@ -21,7 +22,8 @@ final class Totalling {
   }
 
   Trees totalled() throws NoPlace {
-    if (trees.source().measures().stream().noneMatch(Trees::isAdditive)) {
+    int measures = trees.source().measures().size();
+    if (IntStream.range(0, measures).noneMatch(trees.figures()::hasTotals)) {
       throw new NoPlace(
           "none of the measures can be added up; bring the counts or sums that they come from");
     }

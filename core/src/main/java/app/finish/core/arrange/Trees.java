@@ -1,26 +1,24 @@
 package app.finish.core.arrange;
 
-import app.finish.core.number.Digits;
 import app.finish.core.table.Heading.Role;
-import app.finish.core.table.Measure;
-import app.finish.core.table.MeasureKind.Additivity;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// Both sides of a table that is being arranged, over the figures of the source.
 ///
-/// @param source the table as it came
+/// @param figures the figures of the table as it came
 /// @param down the headings down
 /// @param across the headings across
 /// @param downNames the names of the dimensions down
 /// @param acrossNames the names of the dimensions across
 /// @param isSwapped whether rows of the source are columns now
 record Trees(
-    Table source,
+    Figures figures,
     List<Branch> down,
     List<Branch> across,
     List<String> downNames,
@@ -32,8 +30,13 @@ record Trees(
   }
 
   static Trees of(Table table) {
+    return of(new Figures(table, Map.of()));
+  }
+
+  static Trees of(Figures figures) {
+    Table table = figures.table();
     return new Trees(
-        table,
+        figures,
         Branch.of(table.down().headings(), Side.DOWN),
         Branch.of(table.across().headings(), Side.ACROSS),
         table.down().dimensions(),
@@ -41,20 +44,25 @@ record Trees(
         false);
   }
 
+  /// The table as it came.
+  Table source() {
+    return figures.table();
+  }
+
   Trees swapped() {
-    return new Trees(source, across, down, acrossNames, downNames, !isSwapped);
+    return new Trees(figures, across, down, acrossNames, downNames, !isSwapped);
   }
 
   Trees with(Side side, List<Branch> roots) {
     return side == Side.DOWN
-        ? new Trees(source, roots, across, downNames, acrossNames, isSwapped)
-        : new Trees(source, down, roots, downNames, acrossNames, isSwapped);
+        ? new Trees(figures, roots, across, downNames, acrossNames, isSwapped)
+        : new Trees(figures, down, roots, downNames, acrossNames, isSwapped);
   }
 
   Trees withNames(Side side, List<String> names) {
     return side == Side.DOWN
-        ? new Trees(source, down, across, names, acrossNames, isSwapped)
-        : new Trees(source, down, across, downNames, names, isSwapped);
+        ? new Trees(figures, down, across, names, acrossNames, isSwapped)
+        : new Trees(figures, down, across, downNames, names, isSwapped);
   }
 
   List<Branch> roots(Side side) {
@@ -92,16 +100,27 @@ record Trees(
 
   /// The branch that labels lead to.
   Branch find(Side side, List<String> path) throws NoPlace {
-    List<Branch> here = roots(side);
-    Optional<Branch> found = Optional.empty();
-    for (String label : path) {
-      found = here.stream().filter(branch -> branch.label().equals(label)).findFirst();
-      if (found.isEmpty()) {
-        throw new NoPlace("there is no “" + String.join(", ", path) + "” now");
-      }
-      here = found.get().children();
+    if (path.isEmpty()) {
+      throw new NoPlace("no heading was named");
     }
-    return found.orElseThrow(() -> new NoPlace("no heading was named"));
+    return find(roots(side), path)
+        .orElseThrow(() -> new NoPlace("there is no “" + String.join(", ", path) + "” now"));
+  }
+
+  /// Groups of the same name may follow one another, after their members were put in one order.
+  private static Optional<Branch> find(List<Branch> here, List<String> path) {
+    for (Branch branch : here) {
+      if (branch.label().equals(path.getFirst())) {
+        Optional<Branch> found =
+            path.size() == 1
+                ? Optional.of(branch)
+                : find(branch.children(), path.subList(1, path.size()));
+        if (found.isPresent()) {
+          return found;
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   /// Where the source has the figure of a row and a column, if it is one figure.
@@ -118,29 +137,25 @@ record Trees(
   Value value(Branch row, Branch column) {
     Optional<Spot.Figure> single = place(row, column);
     if (single.isPresent()) {
-      return source.body().at(single.get().row(), single.get().column());
+      return source().body().at(single.get().row(), single.get().column());
     }
-    double sum = 0;
-    boolean any = false;
-    for (int one : row.from()) {
-      for (int two : column.from()) {
-        int r = isSwapped ? two : one;
-        int c = isSwapped ? one : two;
-        Value value = source.body().at(r, c);
-        if (!isAdditive(source.measureAt(r, c)) || value instanceof Value.Text) {
-          return Value.BLANK;
-        }
-        if (value instanceof Value.Numeric number) {
-          sum += number.number();
-          any = true;
-        }
-      }
-    }
-    return any && Double.isFinite(sum) ? Value.number(Digits.certain(sum), "") : Value.BLANK;
+    return isSwapped
+        ? figures.together(column.from(), row.from())
+        : figures.together(row.from(), column.from());
   }
 
-  static boolean isAdditive(Measure measure) {
-    return measure.kind().additivity() == Additivity.ADDITIVE;
+  /// The levels of a side from the outermost.
+  List<Level> levels(Side side) {
+    return Slots.of(roots(side), dimensions(side)).levels();
+  }
+
+  /// The names of a side's dimensions with one of them taken out.
+  List<String> namesWithout(Side side, int level) {
+    List<String> names = new ArrayList<>(dimensions(side));
+    if (level < names.size() && names.size() > 1) {
+      names.remove(level);
+    }
+    return names;
   }
 
   /// The figure by which a branch is ordered: its own, its subtotal's, or the sum of its members';
@@ -148,7 +163,7 @@ record Trees(
   double figure(Branch branch, Branch at, Side side) {
     Optional<Branch> one = representative(branch);
     if (one.isPresent()) {
-      return number(side == Side.DOWN ? value(one.get(), at) : value(at, one.get()));
+      return Figures.number(side == Side.DOWN ? value(one.get(), at) : value(at, one.get()));
     }
     double sum = 0;
     for (Branch child : branch.children()) {
@@ -171,10 +186,6 @@ record Trees(
 
   private static Optional<Branch> firstMeasure(Branch branch) {
     return branch.children().stream().filter(child -> child.measure().isPresent()).findFirst();
-  }
-
-  private static double number(Value value) {
-    return value instanceof Value.Numeric number ? number.number() : Double.NaN;
   }
 
   /// The leaf that labels lead to; of a heading with several under it the first.

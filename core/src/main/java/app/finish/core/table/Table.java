@@ -58,4 +58,9 @@ public record Table(
   public Table withWords(Words others) {
     return new Table(down, across, measures, body, held, others, marks);
   }
+
+  /// The same table with its measures described otherwise.
+  public Table withMeasures(List<Measure> others) {
+    return new Table(down, across, others, body, held, words, marks);
+  }
 }

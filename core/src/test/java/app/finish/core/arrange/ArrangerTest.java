@@ -205,7 +205,7 @@ public class ArrangerTest {
 
   @Test
   public void aLevelIsTurnedToTheOtherSide() {
-    Arranged arranged = arranged(new Move.Turn(Side.DOWN, 1));
+    Arranged arranged = arranged(new Move.Place(Side.DOWN, 1, Side.ACROSS, 9));
     Table table = arranged.table();
     assertThat(rows(arranged)).containsExactly("Hale–Orrin", "Orrin–Skell", "All");
     assertThat(table.down().dimensions()).containsExactly("Route");
@@ -228,12 +228,15 @@ public class ArrangerTest {
     Arranged renamed =
         arranged(
             new Move.Rename(Side.DOWN, List.of("Hale–Orrin"), "North"),
-            new Move.Turn(Side.DOWN, 0));
+            new Move.Place(Side.DOWN, 0, Side.ACROSS, 9));
     assertThat(rows(renamed)).containsExactly("Winter", "Summer", "Total");
     assertThat(renamed.table().across().leaves().get(0).labels())
         .containsExactly("Sea Holly", "North");
     assertThat(at(renamed.table(), 2, 2)).isEqualTo(58);
-    Arranged both = arranged(new Move.Turn(Side.DOWN, 0), new Move.Turn(Side.DOWN, 0));
+    Arranged both =
+        arranged(
+            new Move.Place(Side.DOWN, 0, Side.ACROSS, 9),
+            new Move.Place(Side.DOWN, 0, Side.ACROSS, 9));
     assertThat(rows(both)).containsExactly("All");
   }
 
@@ -348,7 +351,9 @@ public class ArrangerTest {
                     new Move.KeepTop(
                         side, level, 1 + random.nextInt(3), at, random.nextBoolean(), true);
                 case 10 -> new Move.AddTotals(side, level, "Sum", random.nextBoolean());
-                case 9 -> new Move.Turn(side, level);
+                case 9 ->
+                    new Move.Place(
+                        side, level, random.nextBoolean() ? side : side.other(), random.nextInt(3));
                 case 7 -> new Move.Fold(side, path.subList(0, 1));
                 default -> new Move.DropTotals(side, level);
               });
@@ -383,7 +388,7 @@ public class ArrangerTest {
         boolean member = row.role() == Role.MEMBER && column.role() == Role.MEMBER;
         Measure measure = table.measureAt(row.index(), column.index());
         if (member
-            && Trees.isAdditive(measure)
+            && Figures.isAdditive(measure)
             && table.body().at(row.index(), column.index()) instanceof Value.Numeric number) {
           sum += number.number();
         }
@@ -400,7 +405,7 @@ public class ArrangerTest {
             .anyMatch(
                 one ->
                     one.move() instanceof Move.Fold
-                        || one.move() instanceof Move.Turn
+                        || one.move() instanceof Move.Place
                         || one.move() instanceof Move.AddTotals
                         || one.move() instanceof Move.KeepTop top && top.gathered());
     if (made) {
