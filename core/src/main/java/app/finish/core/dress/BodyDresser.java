@@ -17,9 +17,10 @@ import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
 
 /// Dresses the body: group rows, row headings and figures.
 final class BodyDresser {
@@ -28,13 +29,15 @@ final class BodyDresser {
   private final int stub;
   private final boolean indented;
   private final List<List<Selector>> columnSelectors = new ArrayList<>();
-  private final Map<List<Selector>, Look[]> looksOfRow = new HashMap<>();
+  private final Map<List<Selector>, Look[]> looksOfRow = new ConcurrentHashMap<>();
+  private final RowPlan plan;
 
   BodyDresser(Table table, Cascade cascade, int stub, boolean indented) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;
     this.indented = indented;
+    this.plan = new RowPlan(table, indented);
     for (Leaf leaf : table.across().leaves()) {
       List<Selector> selectors = new ArrayList<>();
       switch (leaf.role()) {
@@ -55,38 +58,21 @@ final class BodyDresser {
     return selectors;
   }
 
-  List<DressedRow> rows() {
-    List<DressedRow> rows = new ArrayList<>();
-    List<Leaf> leaves = table.down().leaves();
-    List<Heading> open = List.of();
-    int inGroup = 0;
-    for (Leaf leaf : leaves) {
-      List<Heading> path = leaf.path();
-      List<Heading> groups = path.subList(0, path.size() - 1);
-      int shared = indented ? shared(open, groups) : groups.size();
-      for (int level = shared; level < groups.size(); level++) {
-        boolean named = groups.get(level).label().isEmpty();
-        boolean headedByTotal = level == groups.size() - 1 && leaf.isNamedAsItsGroup();
-        if (!named && !headedByTotal) {
-          rows.add(groupRow(groups, level, leaf.index()));
-        }
-      }
-      inGroup = indented ? (shared < groups.size() ? 0 : inGroup) : inGroup;
-      open = groups;
-      rows.add(row(leaf, inGroup % 2 == 1));
-      inGroup = leaf.role() == Role.MEMBER ? inGroup + 1 : 0;
-    }
-    return rows;
+  RowPlan plan() {
+    return plan;
   }
 
-  private static int shared(List<Heading> open, List<Heading> groups) {
-    int shared = 0;
-    while (shared < open.size()
-        && shared < groups.size()
-        && open.get(shared) == groups.get(shared)) {
-      shared++;
-    }
-    return shared;
+  int size() {
+    return plan.size();
+  }
+
+  /// One row of the body.
+  DressedRow row(int row) {
+    Leaf leaf = table.down().leaves().get(plan.leaf(row));
+    OptionalInt level = plan.groupLevel(row);
+    return level.isPresent()
+        ? groupRow(leaf.path().subList(0, leaf.path().size() - 1), level.getAsInt(), leaf.index())
+        : row(leaf, plan.isAlternate(row));
   }
 
   private DressedRow groupRow(List<Heading> groups, int level, int leaf) {
@@ -248,6 +234,7 @@ final class BodyDresser {
       List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
     List<Heading> path = leaf.path();
     List<Leaf> leaves = table.down().leaves();
+    int shown = plan.firstShown(leaf);
     for (int level = 0; level < path.size(); level++) {
       boolean last = level == path.size() - 1;
       if (last) {
@@ -256,11 +243,7 @@ final class BodyDresser {
         cells.add(stubCell(level, span, 1, label, 0, level, leaf, part, rowSelectors));
         return;
       }
-      boolean first =
-          leaf.index() == 0
-              || leaves.get(leaf.index() - 1).path().size() <= level
-              || leaves.get(leaf.index() - 1).path().get(level) != path.get(level);
-      if (first) {
+      if (level >= shown) {
         int rows = 1;
         while (leaf.index() + rows < leaves.size()
             && leaves.get(leaf.index() + rows).path().size() > level

@@ -11,6 +11,7 @@ import java.util.List;
 /// @param palette the colours of the style
 /// @param root the look of the table itself
 /// @param rows the rows from top to bottom
+/// @param bands where the bands begin among the rows
 /// @param stubColumns how many of the columns are the stub
 /// @param columns how many columns there are in all
 /// @param measures for each column the place of its measure, so that columns of one measure can be
@@ -20,12 +21,20 @@ public record Dressed(
     Palette palette,
     Look root,
     List<DressedRow> rows,
+    Bands bands,
     int stubColumns,
     int columns,
     List<Integer> measures) {
-  /// Copies the lists.
+  /// Where bands begin.
+  ///
+  /// @param firstHead the first row of the heads
+  /// @param firstBody the first row of the body
+  /// @param end the row behind the last of the body
+  public record Bands(int firstHead, int firstBody, int end) {}
+
+  /// Copies the lists, but for rows that are dressed when they are asked for.
   public Dressed {
-    rows = List.copyOf(rows);
+    rows = rows instanceof Unrolled ? rows : List.copyOf(rows);
     measures = List.copyOf(measures);
   }
 

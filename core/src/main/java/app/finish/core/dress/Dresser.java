@@ -12,6 +12,7 @@ import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /// Puts a style on a table.
 ///
@@ -19,27 +20,63 @@ import java.util.Optional;
 /// Dressed dressed = Dresser.dress(table, book.cascade("APA 7"), 2);
 /// ```
 public final class Dresser {
+  /// Up to so many rows all are measured.
+  private static final int FEW = 1500;
+
   private Dresser() {}
+
+  /// A dressed table that is dressed row by row, as its rows are asked for.
+  ///
+  /// @param dressed the table
+  /// @param plan which rows its body has
+  /// @param decisive the rows that decide how wide the columns are, by their places in the body
+  public record Seen(Dressed dressed, RowPlan plan, int[] decisive) {}
 
   /// The table in this style.
   ///
   /// @param number its number in the document, from 1
   public static Dressed dress(Table table, Cascade cascade, int number) {
-    Look root = cascade.look(List.of(Selector.of(PartName.TABLE)));
-    boolean indented = root.setting(Property.STUB_FORM).equals("indented");
+    Unrolled rows = unrolled(table, cascade, number);
+    return dressed(table, cascade, rows, List.copyOf(rows));
+  }
+
+  /// The table in this style, dressed as it comes in sight.
+  ///
+  /// @param number its number in the document, from 1
+  public static Seen seen(Table table, Cascade cascade, int number) {
+    Unrolled rows = unrolled(table, cascade, number);
+    RowPlan plan = rows.plan();
+    int[] decisive =
+        plan.size() <= FEW ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan);
+    return new Seen(dressed(table, cascade, rows, rows), plan, decisive);
+  }
+
+  private static Look root(Cascade cascade) {
+    return cascade.look(List.of(Selector.of(PartName.TABLE)));
+  }
+
+  private static boolean isIndented(Cascade cascade) {
+    return root(cascade).setting(Property.STUB_FORM).equals("indented");
+  }
+
+  private static Unrolled unrolled(Table table, Cascade cascade, int number) {
+    boolean indented = isIndented(cascade);
     int stub = indented ? 1 : table.down().depth();
-    List<Leaf> across = table.across().leaves();
     HeadDresser heads = new HeadDresser(table, cascade, stub, indented);
-    List<DressedRow> rows = new ArrayList<>();
-    WordDresser words = new WordDresser(table, cascade, stub + across.size(), number);
-    rows.addAll(words.above());
-    int firstHead = rows.size();
-    rows.addAll(heads.rows());
-    int firstBody = rows.size();
-    rows.addAll(new BodyDresser(table, cascade, stub, indented).rows());
-    int end = rows.size();
-    rows.addAll(words.below());
-    addEdges(rows, cascade, firstHead, firstBody, end);
+    WordDresser words =
+        new WordDresser(table, cascade, stub + table.across().leaves().size(), number);
+    List<DressedRow> above = new ArrayList<>(words.above());
+    above.addAll(heads.rows());
+    BodyDresser body = new BodyDresser(table, cascade, stub, indented);
+    Unrolled rows = new Unrolled(above, body, words.below());
+    addEdges(rows, cascade);
+    return rows;
+  }
+
+  private static Dressed dressed(
+      Table table, Cascade cascade, Unrolled rows, List<DressedRow> all) {
+    int stub = isIndented(cascade) ? 1 : table.down().depth();
+    List<Leaf> across = table.across().leaves();
     List<Integer> measures = new ArrayList<>();
     for (int column = 0; column < stub + across.size(); column++) {
       measures.add(column < stub ? -1 : across.get(column - stub).measure().orElse(-1));
@@ -47,38 +84,30 @@ public final class Dresser {
     return new Dressed(
         cascade.style().name(),
         cascade.palette(),
-        root,
-        rows,
+        root(cascade),
+        all,
+        new Dressed.Bands(rows.firstHead(), rows.firstBody(), rows.end()),
         stub,
         stub + across.size(),
         measures);
   }
 
-  private static void addEdges(
-      List<DressedRow> rows, Cascade cascade, int firstHead, int firstBody, int end) {
-    boolean hasHeads = firstBody > firstHead;
-    if (hasHeads) {
-      above(rows, firstHead, edge(cascade, PartName.HEADS, Property.RULE_ABOVE));
-      below(rows, firstBody - 1, edge(cascade, PartName.HEADS, Property.RULE_BELOW));
+  private static void addEdges(Unrolled rows, Cascade cascade) {
+    int firstHead = rows.firstHead();
+    int firstBody = rows.firstBody();
+    int end = rows.end();
+    if (firstBody > firstHead) {
+      rows.edgeAbove(firstHead, edge(cascade, PartName.HEADS, Property.RULE_ABOVE));
+      rows.edgeBelow(firstBody - 1, edge(cascade, PartName.HEADS, Property.RULE_BELOW));
     }
     if (end > firstHead) {
-      above(rows, firstHead, edge(cascade, PartName.TABLE, Property.RULE_ABOVE));
-      below(rows, end - 1, edge(cascade, PartName.TABLE, Property.RULE_BELOW));
+      rows.edgeAbove(firstHead, edge(cascade, PartName.TABLE, Property.RULE_ABOVE));
+      rows.edgeBelow(end - 1, edge(cascade, PartName.TABLE, Property.RULE_BELOW));
     }
     if (end > firstBody) {
-      above(rows, firstBody, edge(cascade, PartName.BODY, Property.RULE_ABOVE));
-      below(rows, end - 1, edge(cascade, PartName.BODY, Property.RULE_BELOW));
+      rows.edgeAbove(firstBody, edge(cascade, PartName.BODY, Property.RULE_ABOVE));
+      rows.edgeBelow(end - 1, edge(cascade, PartName.BODY, Property.RULE_BELOW));
     }
-  }
-
-  private static void above(List<DressedRow> rows, int at, Edge edge) {
-    DressedRow row = rows.get(at);
-    rows.set(at, row.withEdges(row.above().orHeavier(edge), row.below()));
-  }
-
-  private static void below(List<DressedRow> rows, int at, Edge edge) {
-    DressedRow row = rows.get(at);
-    rows.set(at, row.withEdges(row.above(), row.below().orHeavier(edge)));
   }
 
   private static Edge edge(Cascade cascade, PartName family, Property property) {

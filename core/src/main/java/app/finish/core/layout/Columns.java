@@ -18,6 +18,7 @@ final class Columns {
   private static final double GROUP_GAP = 6;
 
   private final Dressed dressed;
+  private final List<DressedRow> rows;
   private final Measurer measurer;
   private final double[] widths;
   private final double[] natural;
@@ -26,8 +27,10 @@ final class Columns {
   private final double[] after;
   private final Look[] looks;
 
-  Columns(Dressed dressed, Measurer measurer) {
+  /// @param rows the rows that decide the widths: all, or those that can be the widest
+  Columns(Dressed dressed, List<DressedRow> rows, Measurer measurer) {
     this.dressed = dressed;
+    this.rows = rows;
     this.measurer = measurer;
     this.widths = new double[dressed.columns()];
     this.narrowest = new double[widths.length];
@@ -43,7 +46,7 @@ final class Columns {
   }
 
   private void measureBody() {
-    for (DressedRow row : dressed.rows()) {
+    for (DressedRow row : rows) {
       if (row.band() != Band.BODY) {
         continue;
       }
@@ -118,7 +121,7 @@ final class Columns {
 
   /// A head widens its column up to a line of its own; a longer one is broken.
   private void measureHeads() {
-    for (DressedRow row : dressed.rows()) {
+    for (DressedRow row : rows) {
       if (row.band() != Band.HEAD) {
         continue;
       }
@@ -150,7 +153,7 @@ final class Columns {
   /// The first column under each spanner is a little wider, so that groups stand apart.
   private void partGroups() {
     boolean[] first = new boolean[widths.length];
-    for (DressedRow row : dressed.rows()) {
+    for (DressedRow row : rows) {
       for (DressedCell cell : row.cells()) {
         first[cell.column()] |= row.band() == Band.HEAD && cell.columnSpan() > 1;
       }
@@ -188,7 +191,7 @@ final class Columns {
   }
 
   private void widenForSpans() {
-    for (DressedRow row : dressed.rows()) {
+    for (DressedRow row : rows) {
       boolean spans = row.band() == Band.HEAD || row.band() == Band.BODY;
       for (DressedCell cell : row.cells()) {
         if (!spans || cell.columnSpan() == 1 || cell.columnSpan() == widths.length) {
@@ -291,7 +294,7 @@ final class Columns {
   private Look[] figureLooks() {
     Look[] first = new Look[widths.length];
     int found = 0;
-    for (DressedRow row : dressed.rows()) {
+    for (DressedRow row : rows) {
       for (DressedCell cell : row.cells()) {
         if (cell.place() instanceof Place.Body && first[cell.column()] == null) {
           first[cell.column()] = cell.look();

@@ -26,7 +26,7 @@ public final class Compositor {
 
   /// The table laid out.
   public Proof layOut(Dressed dressed, Paper paper) {
-    Columns columns = new Columns(dressed, measurer);
+    Columns columns = new Columns(dressed, dressed.rows(), measurer);
     Paper fitting = fit(columns, paper);
     double width = Math.min(Math.max(columns.total(), 1), fitting.textWidth());
     List<SetRow> rows = new ArrayList<>();
@@ -38,7 +38,7 @@ public final class Compositor {
     return new Proof(dressed, fitting, columns.settled(), pages(dressed, columns, rows, fitting));
   }
 
-  private static Paper fit(Columns columns, Paper paper) {
+  static Paper fit(Columns columns, Paper paper) {
     columns.fit(paper.textWidth());
     boolean fits = columns.total() <= paper.textWidth() + 0.01;
     if (fits && columns.strain() <= CRAMPED) {
@@ -62,7 +62,7 @@ public final class Compositor {
               ? paper
               : new Paper(
                   paper.width(), Math.max(height + 2 * paper.margin(), 120), paper.margin(), false);
-      pages.add(new PagePainter(dressed, columns, own).paint(sheet));
+      pages.add(new PagePainter(dressed, columns, own).paint(sheet, own.margin()));
     }
     return pages;
   }

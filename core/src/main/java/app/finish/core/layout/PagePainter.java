@@ -15,6 +15,7 @@ import app.finish.core.style.RuleLine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntToDoubleFunction;
 
 /// Places the marks of one page.
 final class PagePainter {
@@ -25,20 +26,48 @@ final class PagePainter {
   private final List<Mark> rules = new ArrayList<>();
   private final List<Mark> texts = new ArrayList<>();
   private final List<CellBox> boxes = new ArrayList<>();
+  private final int[] reached;
 
   PagePainter(Dressed dressed, Columns columns, Paper paper) {
     this.dressed = dressed;
     this.columns = columns;
     this.paper = paper;
+    this.reached = new int[dressed.columns()];
   }
 
-  Proof.Page paint(List<SetRow> rows) {
-    double y = paper.margin();
+  /// Paints what reaches over the rows from one above them, which is not painted itself.
+  ///
+  /// @param top where that row begins
+  /// @param rows how many rows there are from it to the first one painted
+  /// @param heights the height of so many rows from it on
+  void reach(SetRow from, double top, int rows, IntToDoubleFunction heights) {
+    for (SetRow.SetCell set : from.cells()) {
+      DressedCell cell = set.cell();
+      if (cell.rowSpan() > rows) {
+        double x = paper.margin() + columns.left(cell.column());
+        double width = columns.width(cell.column(), cell.columnSpan());
+        double height = heights.applyAsDouble(cell.rowSpan());
+        Line first = set.lines().getFirst();
+        double gap =
+            first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();
+        boxes.add(new CellBox(x, top, width, height, from.row(), cell, gap));
+        cell.look().fill().ifPresent(colour -> fill(x, top, width, height, colour));
+        paintText(set, x, top, width, height, from.row());
+        for (int column = cell.column(); column < cell.column() + cell.columnSpan(); column++) {
+          reached[column] = cell.rowSpan() - rows;
+        }
+      }
+    }
+  }
+
+  /// Paints rows from a height on.
+  Proof.Page paint(List<SetRow> rows, double top) {
+    double y = top;
     for (int i = 0; i < rows.size(); i++) {
       paintRow(rows, i, y);
       y += rows.get(i).height();
     }
-    paintRules(rows);
+    paintRules(rows, top);
     List<Mark> marks = new ArrayList<>(fills);
     marks.addAll(rules);
     marks.addAll(texts);
@@ -139,11 +168,11 @@ final class PagePainter {
 
   /// Draws the rules between rows: for each column the heavier of what the row above wants below it
   /// and the row below wants above it.
-  private void paintRules(List<SetRow> rows) {
-    double y = paper.margin();
+  private void paintRules(List<SetRow> rows, double top) {
+    double y = top;
     RuleLine[] wanted = new RuleLine[dressed.columns()];
     DressedCell[] owner = new DressedCell[dressed.columns()];
-    int[] blockedUntil = new int[dressed.columns()];
+    int[] blockedUntil = reached.clone();
     for (int i = 0; i <= rows.size(); i++) {
       Arrays.fill(wanted, RuleLine.NONE);
       Arrays.fill(owner, null);

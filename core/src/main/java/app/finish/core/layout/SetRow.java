@@ -32,6 +32,17 @@ final class SetRow {
     }
   }
 
+  private SetRow(SetRow of, double height) {
+    this.row = of.row;
+    this.cells.addAll(of.cells);
+    this.height = height;
+  }
+
+  /// The same row at another height.
+  SetRow withHeight(double points) {
+    return points == height ? this : new SetRow(this, points);
+  }
+
   /// Makes the last row under a cell of several rows tall enough for it.
   static void spreadTallCells(List<SetRow> rows) {
     for (int i = 0; i < rows.size(); i++) {

@@ -85,6 +85,28 @@ public final class Body {
     };
   }
 
+  /// The number at a row and column; not a number if there is none.
+  public double number(int row, int column) {
+    int i = row * columns + column;
+    return kinds[i] == NUMBER ? numbers[i] : Double.NaN;
+  }
+
+  /// How many bytes the value at a row and column was written with.
+  public int writtenLength(int row, int column) {
+    int i = row * columns + column;
+    return ends[i] - (i == 0 ? 0 : ends[i - 1]);
+  }
+
+  /// Whether a row has a text among its values.
+  public boolean hasText(int row) {
+    for (int i = row * columns; i < (row + 1) * columns; i++) {
+      if (kinds[i] == TEXT) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /// The bytes that this body keeps, without the few of the object itself.
   public long bytes() {
     return 8L * numbers.length + kinds.length + 4L * ends.length + written.length;

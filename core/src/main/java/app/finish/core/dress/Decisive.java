@@ -1,0 +1,119 @@
+package app.finish.core.dress;
+
+import app.finish.core.table.Body;
+import app.finish.core.table.Table;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.TreeSet;
+
+/// Finds the rows of a long body that decide how wide its columns are, without writing a figure: of
+/// rows that look alike the one with the largest and the one with the least figure of each column
+/// (digits are equally wide), the longest writings, and the longest labels.
+final class Decisive {
+  private static final int LABELS = 24;
+
+  private final Table table;
+  private final RowPlan plan;
+  private final TreeSet<Integer> rows = new TreeSet<>();
+
+  private Decisive(Table table, RowPlan plan) {
+    this.table = table;
+    this.plan = plan;
+  }
+
+  /// The rows, in order.
+  static int[] of(Table table, RowPlan plan) {
+    return new Decisive(table, plan).find();
+  }
+
+  /// The best so far of rows that look alike.
+  private static final class Best {
+    final double[] largest;
+    final double[] least;
+    final int[] longest;
+    final int[] largestRow;
+    final int[] leastRow;
+    final int[] longestRow;
+    final int[] labelLengths = new int[LABELS];
+    final int[] labelRows = new int[LABELS];
+
+    Best(int columns) {
+      largest = filled(columns, Double.NEGATIVE_INFINITY);
+      least = filled(columns, Double.POSITIVE_INFINITY);
+      longest = new int[columns];
+      largestRow = none(columns);
+      leastRow = none(columns);
+      longestRow = none(columns);
+      Arrays.fill(labelRows, -1);
+    }
+
+    private static double[] filled(int size, double with) {
+      double[] all = new double[size];
+      Arrays.fill(all, with);
+      return all;
+    }
+
+    private static int[] none(int size) {
+      int[] all = new int[size];
+      Arrays.fill(all, -1);
+      return all;
+    }
+
+    void figure(int column, double number, int written, int row) {
+      if (number > largest[column]) {
+        largest[column] = number;
+        largestRow[column] = row;
+      }
+      if (number < least[column]) {
+        least[column] = number;
+        leastRow[column] = row;
+      }
+      if (written > longest[column]) {
+        longest[column] = written;
+        longestRow[column] = row;
+      }
+    }
+
+    void label(int length, int row) {
+      int shortest = 0;
+      for (int i = 1; i < LABELS; i++) {
+        shortest = labelLengths[i] < labelLengths[shortest] ? i : shortest;
+      }
+      if (length > labelLengths[shortest]) {
+        labelLengths[shortest] = length;
+        labelRows[shortest] = row;
+      }
+    }
+  }
+
+  private int[] find() {
+    Map<Integer, Best> kinds = new HashMap<>();
+    Body body = table.body();
+    for (int row = 0; row < plan.size(); row++) {
+      Best best = kinds.computeIfAbsent(plan.kind(row), kind -> new Best(body.columns()));
+      for (String label : plan.labels(row)) {
+        best.label(label.length(), row);
+      }
+      if (plan.groupLevel(row).isEmpty()) {
+        int leaf = plan.leaf(row);
+        for (int column = 0; column < body.columns(); column++) {
+          best.figure(column, body.number(leaf, column), body.writtenLength(leaf, column), row);
+        }
+      }
+    }
+    kinds.values().forEach(this::take);
+    return rows.stream().mapToInt(Integer::intValue).toArray();
+  }
+
+  private void take(Best best) {
+    for (int[] some :
+        new int[][] {best.largestRow, best.leastRow, best.longestRow, best.labelRows}) {
+      for (int row : some) {
+        if (row >= 0) {
+          rows.add(row);
+        }
+      }
+    }
+  }
+}
