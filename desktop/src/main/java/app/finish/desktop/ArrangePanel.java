@@ -4,7 +4,6 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Move;
 import app.finish.core.arrange.Side;
 import app.finish.core.dress.Place;
-import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +30,7 @@ final class ArrangePanel {
   Node build() {
     Benches.follow(bench.shownProperty(), this::show);
     Benches.follow(bench.pickProperty(), this::show);
+    Benches.follow(bench.alsoProperty(), this::show);
     return box;
   }
 
@@ -50,131 +50,81 @@ final class ArrangePanel {
     Benches.replace(box, nodes);
   }
 
+  private void heading(List<Node> nodes, Arranged arranged, Side side, int leaf, int level) {
+    boolean there =
+        leaf < arranged.paths(side).size() && level < arranged.paths(side).get(leaf).size();
+    if (there) {
+      nodes.add(new HeadingPanel(bench, arranged, side, leaf, level).build());
+    }
+  }
+
   private void make(Move move) {
     bench.arrange(MoveWords.of(move), bench.arrangement().with(move));
   }
 
-  private Button button(String key, String id, Move move) {
+  private Button button(String key, String id, Runnable work) {
     Button button = ArrangeBench.button(Texts.of(key), id);
-    button.setOnAction(event -> make(move));
+    button.setOnAction(event -> work.run());
     return button;
-  }
-
-  private static List<Leaf> leaves(Arranged arranged, Side side) {
-    return side == Side.DOWN
-        ? arranged.table().down().leaves()
-        : arranged.table().across().leaves();
-  }
-
-  /// A heading that was picked.
-  private void heading(List<Node> nodes, Arranged arranged, Side side, int leaf, int level) {
-    if (leaf >= arranged.paths(side).size() || level >= arranged.paths(side).get(leaf).size()) {
-      return;
-    }
-    List<String> path = arranged.paths(side).get(leaf).subList(0, level + 1);
-    Leaf at = leaves(arranged, side).get(leaf);
-    String name = side == Side.DOWN ? "arrange.row" : "arrange.column";
-    VBox section = Benches.section(Texts.of(name, MoveWords.path(path)));
-    TextField rename =
-        TallyPanel.field("rename", at.labels().get(level), Texts.of("arrange.rename"));
-    rename.getStyleClass().add("well-words");
-    rename.setOnAction(event -> make(new Move.Rename(side, path, rename.getText().strip())));
-    FlowPane buttons = new FlowPane(6, 6);
-    buttons
-        .getChildren()
-        .addAll(
-            button("arrange.setAside", "set-aside", new Move.SetAside(side, path)),
-            button("arrange.earlier", "earlier", new Move.Shift(side, path, -1)),
-            button("arrange.later", "later", new Move.Shift(side, path, 1)));
-    boolean isGroup = level < at.path().size() - 1 && at.path().getLast().measure().isEmpty();
-    if (isGroup) {
-      buttons.getChildren().add(button("arrange.fold", "fold", new Move.Fold(side, path)));
-    }
-    if (at.path().get(level).role() != Role.MEMBER) {
-      buttons
-          .getChildren()
-          .add(button("arrange.dropTotals", "drop-totals", new Move.DropTotals(side, level)));
-    }
-    if (at.path().get(level).role() == Role.MEMBER && at.path().get(level).measure().isEmpty()) {
-      Move hold = new Move.Hold(side, level, path.getLast());
-      buttons.getChildren().add(button("arrange.hold", "hold-level", hold));
-      Move add = new Move.AddTotals(side, level, Texts.of("arrange.total"), false);
-      if (!hasTotals(arranged, side, level)) {
-        buttons.getChildren().add(button("arrange.addTotals", "add-totals", add));
-      }
-    }
-    if (at.path().get(level).measure().isEmpty()) {
-      buttons.getChildren().add(button("arrange.turn", "turn-level", new Move.Turn(side, level)));
-    }
-    if (isGroup) {
-      buttons
-          .getChildren()
-          .add(button("arrange.hideLevel", "hide-level", new Move.HideLevel(side, level)));
-    }
-    HBox labels =
-        new HBox(
-            6,
-            button("arrange.az", "order-az", new Move.ByLabel(side, level, false)),
-            button("arrange.za", "order-za", new Move.ByLabel(side, level, true)));
-    section
-        .getChildren()
-        .addAll(
-            Benches.caption(Texts.of("arrange.rename")),
-            rename,
-            buttons,
-            Benches.caption(Texts.of("arrange.labels")),
-            labels);
-    nodes.add(section);
-  }
-
-  private static boolean hasTotals(Arranged arranged, Side side, int level) {
-    return leaves(arranged, side).stream()
-        .anyMatch(
-            leaf -> leaf.path().size() > level && leaf.path().get(level).role() != Role.MEMBER);
   }
 
   /// A figure that was picked: its column orders the rows, its row the columns.
   private void figure(List<Node> nodes, Arranged arranged, Place.Body body) {
     boolean there =
-        body.row() < arranged.downPaths().size() && body.column() < arranged.acrossPaths().size();
+        body.row() < arranged.down().paths().size()
+            && body.column() < arranged.across().paths().size();
     if (there) {
-      nodes.add(by(arranged, Side.DOWN, body.row(), arranged.acrossPaths().get(body.column())));
-      nodes.add(by(arranged, Side.ACROSS, body.column(), arranged.downPaths().get(body.row())));
+      nodes.add(by(arranged, Side.DOWN, body.row(), arranged.across().paths().get(body.column())));
+      nodes.add(by(arranged, Side.ACROSS, body.column(), arranged.down().paths().get(body.row())));
     }
   }
 
   private Node by(Arranged arranged, Side side, int leaf, List<String> at) {
     boolean down = side == Side.DOWN;
     String id = down ? "rows" : "columns";
-    int level = level(leaves(arranged, side).get(leaf));
-    HBox order =
-        new HBox(
+    int level = level(side.of(arranged.table()).leaves().get(leaf));
+    CheckBox overAll = new CheckBox(Texts.of("edit.overAll"));
+    overAll.setId(id + "-over-all");
+    overAll.setVisible(level > 0);
+    overAll.setManaged(level > 0);
+    FlowPane order =
+        new FlowPane(
             6,
-            button("arrange.largest", id + "-largest", new Move.ByFigure(side, level, at, true)),
+            6,
             button(
-                "arrange.smallest", id + "-smallest", new Move.ByFigure(side, level, at, false)));
+                "arrange.largest",
+                id + "-largest",
+                () -> make(new Move.ByFigure(side, level, at, true, overAll.isSelected()))),
+            button(
+                "arrange.smallest",
+                id + "-smallest",
+                () -> make(new Move.ByFigure(side, level, at, false, overAll.isSelected()))));
     TextField count = TallyPanel.field(id + "-count", TEN, Texts.of("arrange.count"));
     count.getStyleClass().add("well-words");
-    count.setPrefColumnCount(3);
+    count.setPrefColumnCount(4);
     CheckBox gather = new CheckBox(Texts.of("arrange.gather"));
     gather.setId(id + "-gather");
-    Button keep = ArrangeBench.button(Texts.of("arrange.keep"), id + "-keep");
-    Runnable keeping =
-        () -> {
-          String text = count.getText().strip();
-          int wanted = text.matches("[1-9]\\d{0,5}") ? Integer.parseInt(text) : 10;
-          make(new Move.KeepTop(side, level, wanted, at, false, gather.isSelected()));
-        };
-    keep.setOnAction(event -> keeping.run());
-    count.setOnAction(event -> keeping.run());
-    HBox keeps = new HBox(6, count, keep, gather);
+    Runnable keep =
+        () -> keep(side, level, count.getText(), at, overAll.isSelected(), gather.isSelected());
+    count.setOnAction(event -> keep.run());
+    HBox keeps = new HBox(6, count, button("arrange.keep", id + "-keep", keep), gather);
     keeps.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
     return Benches.section(
         Texts.of(down ? "arrange.column" : "arrange.row", MoveWords.path(at)),
         Benches.caption(Texts.of(down ? "arrange.orderRows" : "arrange.orderColumns")),
         order,
         Benches.caption(Texts.of(down ? "arrange.keepRows" : "arrange.keepColumns")),
-        keeps);
+        keeps,
+        overAll);
+  }
+
+  private void keep(
+      Side side, int level, String text, List<String> at, boolean overAll, boolean gathered) {
+    try {
+      make(new Move.KeepTop(side, level, Quotas.read(text), at, false, overAll, gathered));
+    } catch (IllegalArgumentException e) {
+      bench.tell(e);
+    }
   }
 
   /// The innermost level of members.

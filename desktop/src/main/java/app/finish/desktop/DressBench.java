@@ -183,18 +183,14 @@ final class DressBench {
                           place,
                           table.finish().withStyle(style.name()),
                           Paper.A4.unpaged()),
-              made -> pictures.get(style.name()).show(made.proof()),
+              made -> pictures.get(style.name()).show(made.scroll()),
               bench::tell);
     }
   }
 
   private void showPalette() {
     Palette colours =
-        bench
-            .shownProperty()
-            .get()
-            .map(shown -> shown.proof().dressed().palette())
-            .orElse(Palette.PLAIN);
+        bench.shownProperty().get().map(shown -> shown.dressed().palette()).orElse(Palette.PLAIN);
     List<Node> swatches = new ArrayList<>();
     colours
         .roles()
@@ -219,7 +215,7 @@ final class DressBench {
                 bench
                     .shownProperty()
                     .get()
-                    .flatMap(shown -> Explained.cell(shown.proof(), one.place())));
+                    .flatMap(shown -> Explained.cell(shown.scroll(), one.place())));
     if (cell.isEmpty()) {
       why.getChildren()
           .setAll(Benches.heading(Texts.of("dress.why")), Benches.caption(Texts.of("dress.pick")));
@@ -229,8 +225,7 @@ final class DressBench {
     nodes.add(Benches.heading(cell.get().part().label()));
     nodes.add(circles(pick.get()));
     VBox rows = new VBox();
-    String worn =
-        bench.shownProperty().get().map(shown -> shown.proof().dressed().style()).orElse("");
+    String worn = bench.shownProperty().get().map(shown -> shown.dressed().style()).orElse("");
     for (Property property : TOLD) {
       rows.getChildren().add(row(property, cell.get(), worn));
     }

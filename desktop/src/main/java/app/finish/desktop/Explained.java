@@ -1,9 +1,9 @@
 package app.finish.desktop;
 
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Place;
-import app.finish.core.layout.Proof;
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Scroll;
 import app.finish.core.style.Property;
 import java.util.Optional;
 
@@ -12,15 +12,8 @@ final class Explained {
   private Explained() {}
 
   /// The dressed cell in a place.
-  static Optional<DressedCell> cell(Proof proof, Place place) {
-    for (DressedRow row : proof.dressed().rows()) {
-      for (DressedCell cell : row.cells()) {
-        if (cell.place().equals(place)) {
-          return Optional.of(cell);
-        }
-      }
-    }
-    return Optional.empty();
+  static Optional<DressedCell> cell(Scroll scroll, Place place) {
+    return scroll.boxOf(place).map(CellBox::cell);
   }
 
   /// A setting as it is told in a sentence.

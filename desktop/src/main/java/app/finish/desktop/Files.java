@@ -327,9 +327,11 @@ final class Files {
         .get()
         .ifPresent(
             shown -> {
+              Proof proof =
+                  bench.sending().proof(bench.document(), shown.number() - 1, Paper.A4.unpaged());
               ClipboardContent content = new ClipboardContent();
-              content.putHtml(new HtmlWriter().fragment(shown.proof(), "t" + shown.number()));
-              content.putString(text(shown.proof()));
+              content.putHtml(new HtmlWriter().fragment(proof, "t" + shown.number()));
+              content.putString(text(proof));
               Clipboard.getSystemClipboard().setContent(content);
               bench.say(Texts.of("send.copied"));
             });

@@ -146,7 +146,7 @@ final class Galley extends HBox {
                   drawn.put(table.id(), table) == table
                       && Integer.valueOf(place).equals(drawnAs.put(table.id(), place));
               if (!fresh) {
-                picture.show(shown.proof());
+                picture.show(shown.scroll());
               }
             },
             failure -> title.setText(table.source().name()));

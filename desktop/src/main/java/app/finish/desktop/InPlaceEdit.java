@@ -1,6 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.core.style.PartName;
 import java.util.function.Consumer;
 import javafx.geometry.Bounds;
 import javafx.scene.control.TextField;
@@ -22,19 +21,19 @@ final class InPlaceEdit {
 
   /// Begins to edit.
   ///
-  /// @param part which words
+  /// @param name what is edited
   /// @param text what they are
   /// @param at where they stand in the view
   /// @param size the size of their text in pixels
   /// @param keep what to do with what was written
   static void begin(
-      ProofView proof, PartName part, String text, Bounds at, double size, Consumer<String> keep) {
+      ProofView proof, String name, String text, Bounds at, double size, Consumer<String> keep) {
     proof.getChildren().removeIf(node -> node instanceof TextField);
     TextField field = new TextField(text);
     field.setId("edit-in-place");
     field.getStyleClass().add("edit-in-place");
-    field.setAccessibleText(part.label());
-    field.setPromptText(part.label());
+    field.setAccessibleText(name);
+    field.setPromptText(name);
     field.setManaged(false);
     field.resizeRelocate(
         Math.round(at.getMinX()) - 6,

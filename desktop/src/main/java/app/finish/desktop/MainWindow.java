@@ -64,7 +64,7 @@ final class MainWindow {
     this.builders =
         Map.of(
             Step.BRING_IN, new BringInBench(bench, files, tallies)::build,
-            Step.ARRANGE, new ArrangeBench(bench)::build,
+            Step.ARRANGE, new ArrangeBench(bench, tallies)::build,
             Step.DRESS, new DressBench(bench, painter)::build,
             Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(bench, painter, files::bringIn);

@@ -1,6 +1,7 @@
 package app.finish.desktop;
 
 import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Quota;
 import app.finish.core.arrange.Side;
 import java.util.List;
 
@@ -13,31 +14,94 @@ final class MoveWords {
       case Move.SwapAxes swap -> Texts.of("move.swap");
       case Move.SetAside out -> Texts.of("move.aside", path(out.path()));
       case Move.Rename rename -> Texts.of("move.rename", path(rename.path()), rename.name());
+      case Move.NameLevel named ->
+          Texts.of("move.nameLevel", side(named.side()), named.level() + 1, named.name());
       case Move.ByLabel order ->
-          Texts.of("move.byLabel", side(order.side()), order.descending() ? 1 : 0);
+          Texts.of(
+              "move.byLabel",
+              side(order.side()),
+              number(order.descending()),
+              number(order.overAll()));
       case Move.ByFigure order ->
           Texts.of(
-              "move.byFigure", side(order.side()), path(order.at()), order.descending() ? 1 : 0);
-      case Move.Shift shift -> Texts.of("move.shift", path(shift.path()), shift.by() > 0 ? 1 : 0);
-      case Move.KeepTop top ->
-          Texts.of(
-              "move.keep",
-              top.bottom() ? 1 : 0,
-              top.count(),
-              side(top.side()),
-              path(top.at()),
-              top.gathered() ? 1 : 0);
+              "move.byFigure",
+              side(order.side()),
+              path(order.at()),
+              number(order.descending()),
+              number(order.overAll()));
+      case Move.Shift shift -> shift(shift);
+      case Move.KeepTop top -> keep(top);
       case Move.Fold fold -> Texts.of("move.fold", path(fold.path()));
+      case Move.FoldLevel fold -> Texts.of("move.foldLevel", side(fold.side()), fold.level() + 1);
       case Move.DropTotals drop -> Texts.of("move.dropTotals", side(drop.side()), drop.level() + 1);
+      case Move.PlaceTotals totals ->
+          Texts.of(
+              "move.placeTotals", side(totals.side()), totals.level() + 1, number(totals.first()));
+      case Move.NameTotals totals ->
+          Texts.of("move.nameTotals", side(totals.side()), totals.level() + 1, totals.name());
       case Move.Hold hold -> Texts.of("move.hold", hold.member());
       case Move.AddTotals add -> Texts.of("move.addTotals", side(add.side()), add.level() + 1);
-      case Move.Turn turn -> Texts.of("move.turn", side(turn.side()), turn.level() + 1);
+      case Move.Place place ->
+          Texts.of(
+              "move.place",
+              side(place.side()),
+              place.level() + 1,
+              side(place.to()),
+              place.depth() + 1);
       case Move.HideLevel hide -> Texts.of("move.hideLevel", side(hide.side()), hide.level() + 1);
+      case Move.Gather gather -> Texts.of("move.gather", gather.paths().size(), gather.name());
+      case Move.Only only -> Texts.of("move.only", of(only.of()));
+      case Move.Calculate calculate ->
+          Texts.of("move.calculate", calculate.name(), calculate.expression());
+      case Move.FillEmpty fill ->
+          fill.path().isEmpty()
+              ? Texts.of("move.fillAll", fill.with())
+              : Texts.of("move.fill", path(fill.path()), fill.with());
+      case Move.ReadNumbers read ->
+          read.path().isEmpty()
+              ? Texts.of("move.readAll")
+              : Texts.of("move.read", path(read.path()));
     };
   }
 
+  private static String shift(Move.Shift shift) {
+    int places = Math.abs(shift.by());
+    return Texts.of("move.shift", path(shift.path()), number(shift.by() > 0), places);
+  }
+
+  private static String keep(Move.KeepTop top) {
+    String rest = Texts.of("move.keepRest", number(top.gathered()), number(top.overAll()));
+    return switch (top.quota()) {
+      case Quota.Count count ->
+          Texts.of(
+                  "move.keep",
+                  number(top.bottom()),
+                  count.members(),
+                  side(top.side()),
+                  path(top.at()))
+              + rest;
+      case Quota.Share share ->
+          Texts.of(
+                  "move.keepShare",
+                  number(top.bottom()),
+                  percent(share.percent()),
+                  side(top.side()),
+                  path(top.at()))
+              + rest;
+    };
+  }
+
+  /// A percentage without decimals that say nothing.
+  static String percent(double percent) {
+    return percent == Math.rint(percent) ? "" + (long) percent : "" + percent;
+  }
+
+  private static int number(boolean is) {
+    return is ? 1 : 0;
+  }
+
   private static int side(Side side) {
-    return side == Side.DOWN ? 0 : 1;
+    return number(side == Side.ACROSS);
   }
 
   /// Labels as one reads them.

@@ -1,5 +1,6 @@
 package app.finish.desktop;
 
+import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import java.util.List;
@@ -14,24 +15,30 @@ final class Outlines {
 
   private final GraphicsContext canvas;
   private final double scale;
+  private final double origin;
 
   /// @param canvas scaled so that one unit is one point of the page
   /// @param scale how many pixels a point has, so that lines keep their width
-  Outlines(GraphicsContext canvas, double scale) {
+  /// @param origin the height of the page that is zero on the canvas
+  Outlines(GraphicsContext canvas, double scale, double origin) {
+    this.origin = origin;
     this.canvas = canvas;
     this.scale = scale;
   }
 
-  void draw(Proof.Page page, Optional<CellBox> pointed, Optional<Pick> picked) {
+  void draw(Proof.Page page, Optional<CellBox> pointed, Optional<Pick> picked, List<Place> also) {
     pointed
         .filter(box -> picked.map(pick -> !pick.covers(box)).orElse(true))
         .ifPresent(
             box -> {
               canvas.setStroke(VERDIGRIS);
               canvas.setLineWidth(1 / scale);
-              canvas.strokeRect(box.x(), box.y(), box.width(), box.height());
+              canvas.strokeRect(box.x(), box.y() - origin, box.width(), box.height());
             });
     picked.ifPresent(pick -> draw(page, pick));
+    canvas.setStroke(BRASS);
+    canvas.setLineWidth(1.6 / scale);
+    drawRuns(page.boxes().stream().filter(box -> also.contains(box.cell().place())).toList());
   }
 
   private void draw(Proof.Page page, Pick pick) {
@@ -51,7 +58,7 @@ final class Outlines {
     double x2 = boxes.stream().mapToDouble(box -> box.x() + box.width()).max().orElse(0);
     double y2 = boxes.stream().mapToDouble(box -> box.y() + box.height()).max().orElse(0);
     double gap = 3 / scale;
-    canvas.strokeRect(x1 - gap, y1 - gap, x2 - x1 + 2 * gap, y2 - y1 + 2 * gap);
+    canvas.strokeRect(x1 - gap, y1 - gap - origin, x2 - x1 + 2 * gap, y2 - y1 + 2 * gap);
   }
 
   /// Outlines runs of cells side by side as one.
@@ -69,7 +76,10 @@ final class Outlines {
         end++;
       }
       canvas.strokeRect(
-          first.x() - gap, first.y() - gap, right - first.x() + 2 * gap, first.height() + 2 * gap);
+          first.x() - gap,
+          first.y() - gap - origin,
+          right - first.x() + 2 * gap,
+          first.height() + 2 * gap);
       start = end;
     }
   }

@@ -142,7 +142,7 @@ final class PickBoard extends VBox {
         .behind(
             () -> bench.proofs().shown(offered, place, finish, Paper.A4.unpaged()),
             shown -> {
-              picture.show(shown.proof());
+              picture.show(shown.scroll());
               String words = shown.recognition().table().words().title();
               if (!words.isEmpty()) {
                 title.setText(words);

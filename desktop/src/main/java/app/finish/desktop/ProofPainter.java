@@ -31,18 +31,29 @@ public final class ProofPainter {
   /// @param hairline the thinnest line, in points
   public void paint(
       GraphicsContext canvas, Proof.Page page, double top, double bottom, double hairline) {
+    paint(canvas, page, top, bottom, hairline, 0);
+  }
+
+  /// Draws what of a page lies between two heights, with another height as zero.
+  void paint(
+      GraphicsContext canvas,
+      Proof.Page page,
+      double top,
+      double bottom,
+      double hairline,
+      double origin) {
     for (Mark mark : page.marks()) {
       if (mark.bottom() >= top && mark.top() <= bottom) {
-        paint(canvas, mark, hairline);
+        paint(canvas, mark, hairline, origin);
       }
     }
   }
 
-  private void paint(GraphicsContext canvas, Mark mark, double hairline) {
+  private void paint(GraphicsContext canvas, Mark mark, double hairline, double origin) {
     switch (mark) {
       case Mark.Fill fill -> {
         canvas.setFill(colour(fill.colour()));
-        canvas.fillRect(fill.x(), fill.y(), fill.width(), fill.height());
+        canvas.fillRect(fill.x(), fill.y() - origin, fill.width(), fill.height());
       }
       case Mark.Rule rule -> {
         canvas.setStroke(colour(rule.colour()));
@@ -51,7 +62,7 @@ public final class ProofPainter {
         if (rule.dotted()) {
           canvas.setLineDashes(rule.weight(), 2 * rule.weight());
         }
-        canvas.strokeLine(rule.x1(), rule.y1(), rule.x2(), rule.y2());
+        canvas.strokeLine(rule.x1(), rule.y1() - origin, rule.x2(), rule.y2() - origin);
         if (rule.dotted()) {
           canvas.setLineDashes();
         }
@@ -59,7 +70,7 @@ public final class ProofPainter {
       case Mark.Text text -> {
         canvas.setFill(colour(text.colour()));
         canvas.setFont(fonts.font(text.face(), text.size()));
-        canvas.fillText(text.text(), text.x(), text.y());
+        canvas.fillText(text.text(), text.x(), text.y() - origin);
       }
     }
   }

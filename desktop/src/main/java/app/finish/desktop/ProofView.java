@@ -1,48 +1,53 @@
 package app.finish.desktop;
 
-import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.Scroll;
 import app.finish.core.style.Colour;
 import app.finish.core.style.PartName;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.geometry.BoundingBox;
+import javafx.geometry.Bounds;
+import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
+import javafx.scene.control.ScrollBar;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 
-/// The table on its paper: drawn live, moved and magnified, pointed at, picked and edited in place.
+/// The table on its paper: drawn live, moved and magnified. Only what is in sight is laid out and
+/// painted; heads and stub stay in view.
 final class ProofView extends Pane {
   private static final Color PAPER = Color.web("#fffefb");
+  private static final Color EDGE = Color.web("#16242c", 0.22);
+  private static final Color LANDING = Color.web("#c28a2a");
   private static final double DESK = 28;
+  private static final double BAR = 12;
 
   private final Workbench bench;
   private final ProofPainter painter;
   private final Canvas canvas = new Canvas();
   private final Region sheet = new Region();
+  private final TagLayer tags;
+  private final ScrollBar down = new ScrollBar();
+  private final ScrollBar across = new ScrollBar();
   private final DoubleProperty zoom = new SimpleDoubleProperty(1);
   private double left;
   private double top;
   private boolean fitting = true;
-  private Optional<Point2D> grip = Optional.empty();
-  private boolean moved;
+  private Optional<Bounds> landing = Optional.empty();
 
   ProofView(Workbench bench, ProofPainter painter) {
     this.bench = bench;
     this.painter = painter;
+    this.tags = new TagLayer(bench, this);
     getStyleClass().add("desk");
     setId("proof");
     setFocusTraversable(true);
@@ -50,7 +55,9 @@ final class ProofView extends Pane {
     sheet.getStyleClass().add("sheet");
     sheet.setManaged(false);
     sheet.visibleProperty().bind(bench.shownProperty().map(Optional::isPresent));
-    getChildren().addAll(sheet, canvas);
+    bar(down, Orientation.VERTICAL);
+    bar(across, Orientation.HORIZONTAL);
+    getChildren().addAll(sheet, canvas, tags, down, across);
     Rectangle sight = new Rectangle();
     sight.widthProperty().bind(widthProperty());
     sight.heightProperty().bind(heightProperty());
@@ -61,16 +68,27 @@ final class ProofView extends Pane {
     heightProperty().addListener((p, before, now) -> arrange());
     bench.shownProperty().addListener((p, before, now) -> changed(before, now));
     bench.pickProperty().addListener((p, before, now) -> draw());
+    bench.alsoProperty().addListener((p, before, now) -> draw());
     bench.stepProperty().addListener((p, before, now) -> draw());
     bench.pointedProperty().addListener((p, before, now) -> draw());
     focusedProperty().addListener((p, before, now) -> draw());
-    setOnMouseMoved(this::point);
-    setOnMouseExited(event -> bench.pointedProperty().set(Optional.empty()));
-    setOnMousePressed(this::press);
-    setOnMouseDragged(this::drag);
-    setOnMouseReleased(this::release);
-    setOnScroll(this::scroll);
-    setOnKeyPressed(this::key);
+    new ProofHands(bench, this).take();
+  }
+
+  private void bar(ScrollBar bar, Orientation orientation) {
+    bar.setOrientation(orientation);
+    bar.setManaged(false);
+    bar.setFocusTraversable(false);
+    bar.getStyleClass().add("proof-bar");
+    bar.valueProperty()
+        .addListener(
+            (p, before, now) -> {
+              boolean vertical = orientation == Orientation.VERTICAL;
+              double other = DESK - now.doubleValue();
+              if (bar.isVisible() && Math.abs((vertical ? top : left) - other) > 0.5) {
+                scrollTo(vertical ? left : other, vertical ? other : top);
+              }
+            });
   }
 
   /// How much the table is magnified; 1 is 96 dots an inch.
@@ -78,12 +96,12 @@ final class ProofView extends Pane {
     return zoom;
   }
 
-  private double scale() {
+  double scale() {
     return zoom.get() * 96 / 72;
   }
 
-  private Optional<Proof.Page> page() {
-    return bench.shownProperty().get().map(shown -> shown.proof().pages().getFirst());
+  Optional<Scroll> scroll() {
+    return bench.shownProperty().get().map(Shown::scroll);
   }
 
   private void changed(Optional<Shown> before, Optional<Shown> now) {
@@ -117,26 +135,35 @@ final class ProofView extends Pane {
     magnify(size / zoom.get());
   }
 
-  private void magnify(double factor, double x, double y) {
+  void magnify(double factor, double x, double y) {
     double next = Math.clamp(zoom.get() * factor, 0.1, 8);
     double real = next / zoom.get();
-    left = x - (x - left) * real;
-    top = y - (y - top) * real;
-    fitting = false;
     zoom.set(next);
+    scrollTo(x - (x - left) * real, y - (y - top) * real);
+  }
+
+  /// Puts the paper's upper left corner elsewhere, as far as it stays in sight.
+  private void scrollTo(double x, double y) {
+    fitting = false;
+    left = x;
+    top = y;
     keepInSight();
     draw();
   }
 
+  void scrollBy(double dx, double dy) {
+    scrollTo(left + dx, top + dy);
+  }
+
   private void arrange() {
-    page()
+    scroll()
         .ifPresent(
-            page -> {
+            now -> {
               if (fitting && getWidth() > 0) {
-                double wide = (getWidth() - 2 * DESK) / (page.width() * 96 / 72);
-                double tall = (getHeight() - 2 * DESK) / (page.height() * 96 / 72);
+                double wide = (getWidth() - 2 * DESK) / (now.paper().width() * 96 / 72);
+                double tall = (getHeight() - 2 * DESK) / (now.paper().height() * 96 / 72);
                 zoom.set(Math.clamp(Math.min(wide, Math.max(tall, wide * 0.72)), 0.1, 1.25));
-                left = (getWidth() - page.width() * scale()) / 2;
+                left = (getWidth() - now.paper().width() * scale()) / 2;
                 top = DESK;
               }
               keepInSight();
@@ -146,11 +173,11 @@ final class ProofView extends Pane {
 
   /// Lets no more than the desk's edge come between the paper and the window.
   private void keepInSight() {
-    page()
+    scroll()
         .ifPresent(
-            page -> {
-              double wide = page.width() * scale();
-              double tall = page.height() * scale();
+            now -> {
+              double wide = now.paper().width() * scale();
+              double tall = now.paper().height() * scale();
               left =
                   wide + 2 * DESK <= getWidth()
                       ? (getWidth() - wide) / 2
@@ -159,38 +186,137 @@ final class ProofView extends Pane {
                   tall + 2 * DESK <= getHeight()
                       ? DESK
                       : Math.clamp(top, getHeight() - tall - DESK, DESK);
+              show(down, getHeight(), tall, top);
+              show(across, getWidth(), wide, left);
+              down.resizeRelocate(getWidth() - BAR, 0, BAR, getHeight());
+              across.resizeRelocate(0, getHeight() - BAR, getWidth() - BAR, BAR);
             });
+  }
+
+  private static void show(ScrollBar bar, double room, double length, double at) {
+    double over = length + 2 * DESK - room;
+    bar.setVisible(over > 1);
+    bar.setMax(Math.max(1, over));
+    bar.setVisibleAmount(Math.max(1, over) * Math.min(1, room / (length + 2 * DESK)));
+    bar.setUnitIncrement(40);
+    bar.setBlockIncrement(room * 0.8);
+    bar.setValue(Math.clamp(DESK - at, 0, Math.max(1, over)));
+  }
+
+  /// Shows where something that is dragged would land.
+  void showLanding(Optional<Bounds> where) {
+    landing = where;
+    draw();
   }
 
   private void draw() {
     GraphicsContext gc = canvas.getGraphicsContext2D();
     gc.setTransform(1, 0, 0, 1, 0, 0);
     gc.clearRect(0, 0, getWidth(), getHeight());
-    page().ifPresent(page -> drawPage(gc, page));
+    scroll().ifPresent(now -> draw(gc, now));
+    landing.ifPresent(
+        at -> {
+          gc.setFill(LANDING);
+          gc.fillRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+        });
+    tags.place();
   }
 
-  private void drawPage(GraphicsContext gc, Proof.Page page) {
+  private Color paper() {
+    Colour paper = bench.shownProperty().get().orElseThrow().dressed().palette().colour("paper");
+    return paper.rgb() == 0xffffff ? PAPER : painter.colour(paper);
+  }
+
+  private void draw(GraphicsContext gc, Scroll now) {
     double scale = scale();
     double x = Math.round(left);
     double y = Math.round(top);
-    placeSheet(x, y, page.width() * scale, page.height() * scale);
-    Colour paper =
-        bench.shownProperty().get().orElseThrow().proof().dressed().palette().colour("paper");
-    boolean white = paper.rgb() == 0xffffff;
-    gc.setFill(white ? PAPER : painter.colour(paper));
-    gc.fillRect(x, y, page.width() * scale, page.height() * scale);
+    double wide = now.paper().width() * scale;
+    double tall = now.paper().height() * scale;
+    placeSheet(x, y, wide, tall);
+    gc.setFill(paper());
+    double from = Math.max(0, y);
+    gc.fillRect(x, from, wide, Math.min(getHeight(), y + tall) - from);
+    Proof.Page page = now.between(-y / scale, (getHeight() - y) / scale);
+    paint(gc, page, x, y);
+    double stub = stubShift(now);
+    double heads = headsShift(now);
+    double stubEdge = (now.paper().margin() + now.stubWidth()) * scale + x + stub;
+    double headsEdge = now.bodyTop() * scale + y + heads;
+    if (stub > 0) {
+      fixed(gc, page, new BoundingBox(0, 0, stubEdge, getHeight()), x + stub, y);
+    }
+    if (heads > 0) {
+      fixed(gc, now.heads(), new BoundingBox(0, 0, getWidth(), headsEdge), x, y + heads);
+    }
+    if (heads > 0 && stub > 0) {
+      Bounds corner = new BoundingBox(0, 0, stubEdge, headsEdge);
+      fixed(gc, now.heads(), corner, x + stub, y + heads);
+    }
+  }
+
+  /// How far the stub is moved to stay in view.
+  private double stubShift(Scroll now) {
+    double at = left + now.paper().margin() * scale();
+    boolean roomy = now.stubWidth() * scale() < getWidth() * 0.5;
+    return roomy ? Math.max(0, 8 - at) : 0;
+  }
+
+  /// How far the heads are moved to stay in view, until the body's end pushes them out.
+  private double headsShift(Scroll now) {
+    double at = top + now.headsTop() * scale();
+    double end = top + now.bodyBottom() * scale();
+    double height = (now.bodyTop() - now.headsTop()) * scale();
+    boolean roomy = height > 0 && height < getHeight() * 0.5 && end > height + 40;
+    return roomy ? Math.max(0, 6 - at) : 0;
+  }
+
+  /// Paints a part of the table that stays in view.
+  private void fixed(GraphicsContext gc, Proof.Page page, Bounds within, double x, double y) {
     gc.save();
-    gc.translate(x, y);
+    gc.beginPath();
+    gc.rect(within.getMinX(), within.getMinY(), within.getWidth(), within.getHeight());
+    gc.clip();
+    gc.setFill(paper());
+    double paperLeft = Math.max(0, Math.round(left));
+    gc.fillRect(paperLeft, 0, within.getWidth(), within.getHeight());
+    paint(gc, page, x, y);
+    gc.restore();
+    gc.setStroke(EDGE);
+    gc.setLineWidth(1);
+    if (within.getHeight() < getHeight()) {
+      double edge = Math.round(within.getMaxY()) + 0.5;
+      gc.strokeLine(paperLeft, edge, Math.min(within.getMaxX(), getWidth()), edge);
+    }
+    if (within.getWidth() < getWidth()) {
+      double edge = Math.round(within.getMaxX()) + 0.5;
+      gc.strokeLine(edge, 0, edge, within.getMaxY());
+    }
+  }
+
+  /// Paints a part of the table with the paper's corner at a point. Heights are counted from what
+  /// is in sight, since far down a long table the toolkit's own numbers would be too coarse.
+  private void paint(GraphicsContext gc, Proof.Page page, double x, double y) {
+    double scale = scale();
+    double origin = Math.max(0, Math.floor(-y / scale));
+    gc.save();
+    gc.translate(x, y + origin * scale);
     gc.scale(scale, scale);
     if (bench.stepProperty().get() == Step.BRING_IN) {
-      tint(gc, page);
+      tint(gc, page, origin);
     }
-    painter.paint(gc, page, -y / scale, (getHeight() - y) / scale, 0.75 / scale);
-    new Outlines(gc, scale).draw(page, bench.pointedProperty().get(), bench.pickProperty().get());
+    double bottom = (getHeight() - y) / scale;
+    painter.paint(gc, page, -y / scale, bottom, 0.75 / scale, origin);
+    new Outlines(gc, scale, origin)
+        .draw(
+            page,
+            bench.pointedProperty().get(),
+            bench.pickProperty().get(),
+            bench.alsoProperty().get());
     gc.restore();
   }
 
-  private void tint(GraphicsContext gc, Proof.Page page) {
+  private void tint(GraphicsContext gc, Proof.Page page, double origin) {
     Tints tints = Tints.of(bench.shownProperty().get().orElseThrow());
     for (CellBox box : page.boxes()) {
       tints
@@ -198,7 +324,7 @@ final class ProofView extends Pane {
           .ifPresent(
               colour -> {
                 gc.setFill(colour);
-                gc.fillRect(box.x(), box.y(), box.width(), box.height());
+                gc.fillRect(box.x(), box.y() - origin, box.width(), box.height());
               });
     }
   }
@@ -212,197 +338,89 @@ final class ProofView extends Pane {
     sheet.resizeRelocate(x1, y1, Math.max(0, x2 - x1), Math.max(0, y2 - y1));
   }
 
-  private Optional<CellBox> at(MouseEvent event) {
-    return page()
-        .flatMap(page -> page.at((event.getX() - left) / scale(), (event.getY() - top) / scale()));
+  /// The point of the page under a point of this view.
+  Optional<Point2D> pagePoint(double x, double y) {
+    return scroll()
+        .map(
+            now -> {
+              double stub = stubShift(now);
+              double heads = headsShift(now);
+              double stubEdge = left + stub + (now.paper().margin() + now.stubWidth()) * scale();
+              double headsEdge = top + heads + now.bodyTop() * scale();
+              double dx = stub > 0 && x < stubEdge ? stub : 0;
+              double dy = heads > 0 && y < headsEdge ? heads : 0;
+              return new Point2D((x - left - dx) / scale(), (y - top - dy) / scale());
+            });
   }
 
-  private void point(MouseEvent event) {
-    bench.pointedProperty().set(at(event));
-    setCursor(bench.pointedProperty().get().isPresent() ? Cursor.HAND : Cursor.DEFAULT);
+  /// The cell under a point of this view.
+  Optional<CellBox> at(double x, double y) {
+    return pagePoint(x, y)
+        .flatMap(point -> scroll().flatMap(now -> now.at(point.getX(), point.getY())));
   }
 
-  private void press(MouseEvent event) {
-    requestFocus();
-    grip = Optional.of(new Point2D(event.getX(), event.getY()));
-    moved = false;
+  /// Where a box stands in this view.
+  Bounds inView(double x, double y, double width, double height) {
+    return new BoundingBox(
+        left + x * scale(), top + y * scale(), width * scale(), height * scale());
   }
 
-  private void drag(MouseEvent event) {
-    grip.ifPresent(
-        from -> {
-          double dx = event.getX() - from.getX();
-          double dy = event.getY() - from.getY();
-          if (moved || Math.hypot(dx, dy) > 4) {
-            moved = true;
-            fitting = false;
-            left += dx;
-            top += dy;
-            keepInSight();
-            grip = Optional.of(new Point2D(event.getX(), event.getY()));
-            draw();
-          }
-        });
+  Bounds inView(CellBox box) {
+    return inView(box.x(), box.y(), box.width(), box.height());
   }
 
-  private void release(MouseEvent event) {
-    grip = Optional.empty();
-    if (moved || event.getButton() != MouseButton.PRIMARY) {
-      return;
-    }
-    Optional<CellBox> box = at(event);
-    if (box.isEmpty()) {
-      bench.pickProperty().set(Optional.empty());
-    } else if (event.getClickCount() == 2 && words().isEditable(box.get().cell())) {
-      edit(box.get());
-    } else {
-      pick(box.get().cell());
-    }
-  }
-
-  /// Picks a cell; picking it again picks its part, and so outward.
-  private void pick(DressedCell cell) {
-    Optional<Pick> before = bench.pickProperty().get();
-    boolean again = before.isPresent() && before.get().place().equals(cell.place());
-    bench
-        .pickProperty()
-        .set(Optional.of(again ? before.get().outward() : new Pick(cell.place(), cell.part(), 0)));
-  }
-
-  private ShownWords words() {
-    return ShownWords.of(bench.shownProperty().get());
+  Optional<CellBox> boxOf(Place place) {
+    return scroll().flatMap(now -> now.boxOf(place));
   }
 
   /// Edits the title or the general note in place, even if there is none yet.
   void edit(PartName part) {
-    page()
-        .ifPresent(
-            page -> {
-              int index = part == PartName.NOTE ? words().generalNote() : 0;
-              Optional<CellBox> box = boxOf(new Place.Word(part, index));
-              if (box.isPresent()) {
-                edit(box.get());
-              } else {
-                double margin = bench.shownProperty().get().orElseThrow().proof().paper().margin();
-                double y = part == PartName.TITLE ? margin / 3 : page.height() - margin;
-                edit(part, "", margin, y, page.width() - 2 * margin, 11);
-              }
-            });
+    new ProofEdits(bench, this).edit(part);
   }
 
-  private void edit(CellBox box) {
-    PartName part = box.cell().part().name();
-    edit(part, words().of(part), box.x(), box.y(), box.width(), box.cell().look().size());
-  }
-
-  private void edit(PartName part, String text, double x, double y, double width, double size) {
-    InPlaceEdit.begin(
-        this,
-        part,
-        text,
-        new BoundingBox(
-            left + x * scale(), top + y * scale(), width * scale(), size * scale() * 1.9),
-        size * scale(),
-        written -> bench.word(part, written));
-  }
-
-  private void scroll(ScrollEvent event) {
-    if (event.isControlDown()) {
-      magnify(event.getDeltaY() > 0 ? 1.1 : 1 / 1.1, event.getX(), event.getY());
-    } else {
-      fitting = false;
-      left += event.getDeltaX();
-      top += event.getDeltaY();
-      keepInSight();
-      draw();
-    }
-    event.consume();
-  }
-
-  private void key(KeyEvent event) {
-    if (event.isControlDown() || event.isAltDown() || event.isMetaDown()) {
-      return;
-    }
-    boolean known = true;
-    switch (event.getCode()) {
-      case UP -> step(0, -1);
-      case DOWN -> step(0, 1);
-      case LEFT -> step(-1, 0);
-      case RIGHT -> step(1, 0);
-      case ENTER, SPACE -> bench.pickProperty().set(bench.pickProperty().get().map(Pick::outward));
-      case F2 -> picked().filter(box -> words().isEditable(box.cell())).ifPresent(this::edit);
-      case ESCAPE -> known = escape();
-      case PAGE_DOWN -> pan(-getHeight() * 0.8);
-      case PAGE_UP -> pan(getHeight() * 0.8);
-      default -> known = false;
-    }
-    if (known) {
-      event.consume();
-    }
-  }
-
-  private boolean escape() {
-    boolean picked = bench.pickProperty().get().isPresent();
-    bench.pickProperty().set(Optional.empty());
-    return picked;
-  }
-
-  private void pan(double by) {
-    fitting = false;
-    top += by;
-    keepInSight();
-    draw();
-  }
-
-  private Optional<CellBox> picked() {
-    return bench.pickProperty().get().flatMap(pick -> boxOf(pick.place()));
-  }
-
-  private Optional<CellBox> boxOf(Place place) {
-    return page()
-        .flatMap(
-            page ->
-                page.boxes().stream().filter(box -> box.cell().place().equals(place)).findFirst());
-  }
-
-  /// Picks the neighbour of the picked cell, or the first cell.
-  private void step(int dx, int dy) {
-    page()
-        .ifPresent(
-            page -> {
-              Optional<CellBox> from = picked();
-              Optional<CellBox> to =
-                  from.isEmpty()
-                      ? page.boxes().stream().findFirst()
-                      : page.beside(from.get(), dx, dy);
-              to.ifPresent(
-                  box -> {
-                    bench
-                        .pickProperty()
-                        .set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0)));
-                    reveal(box);
-                  });
-            });
-  }
-
-  private void reveal(CellBox box) {
+  /// Scrolls so that a cell is in sight.
+  void reveal(CellBox box) {
+    Scroll now = scroll().orElseThrow();
+    boolean inBody = box.y() >= now.bodyTop() - 0.01 && box.y() < now.bodyBottom();
+    double heads = inBody ? (now.bodyTop() - now.headsTop()) * scale() : 0;
+    boolean headsFixed = top + now.headsTop() * scale() + heads < heads + 20;
+    double over = headsFixed ? heads + 14 : 8;
     double y = top + box.y() * scale();
     double bottom = y + box.height() * scale();
-    if (y < 8) {
-      top += 8 - y;
+    double dy = 0;
+    if (y < over) {
+      dy = over - y;
     } else if (bottom > getHeight() - 8) {
-      top -= bottom - getHeight() + 8;
+      dy = getHeight() - 8 - bottom;
     }
-    draw();
+    double stubEdge = 16 + now.stubWidth() * scale();
+    double x = left + box.x() * scale();
+    boolean inStub = box.x() < now.paper().margin() + now.stubWidth() - 0.01;
+    double dx = 0;
+    if (x + box.width() * scale() > getWidth() - 8) {
+      dx = getWidth() - 8 - x - box.width() * scale();
+    }
+    if (x + dx < stubEdge && !inStub) {
+      dx = stubEdge - x;
+    }
+    if (dx != 0 || dy != 0) {
+      scrollBy(inStub ? 0 : dx, dy);
+    } else {
+      draw();
+    }
   }
 
   /// Where a cell stands in this view, for whoever wants to point at it.
   Optional<Point2D> middleOf(Place place) {
     return boxOf(place)
         .map(
-            box ->
-                new Point2D(
-                    left + (box.x() + box.width() / 2) * scale(),
-                    top + (box.y() + box.height() / 2) * scale()));
+            box -> {
+              Bounds at = inView(box);
+              return new Point2D(at.getCenterX(), at.getCenterY());
+            });
+  }
+
+  TagLayer tags() {
+    return tags;
   }
 }

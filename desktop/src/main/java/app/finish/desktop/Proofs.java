@@ -2,16 +2,16 @@ package app.finish.desktop;
 
 import app.finish.core.Finishing;
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
-import app.finish.core.layout.Compositor;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.Proof;
+import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.style.StyleBook;
@@ -19,6 +19,8 @@ import app.finish.core.table.Table;
 import app.finish.formats.Sending;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 
 /// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change
 /// when a table is only dressed anew. It may be asked from any thread.
@@ -39,6 +41,9 @@ final class Proofs {
     }
   }
 
+  private record Kept(Table table, Arrangement arrangement, Arranged arranged) {}
+
+  private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
   private final Fonts fonts;
   private final Sending sending;
   private final Map<Key, Recognition> recognised =
@@ -60,14 +65,24 @@ final class Proofs {
   Shown shown(Document document, int place, Finish finish, Paper paper) {
     DocumentTable table = document.tables().get(place);
     Recognition recognition = recognition(table.source(), finish.corrections());
-    Arranged arranged =
-        Arranger.arrange(recognition.table(), finish.arrangement(), sending.formulas());
+    Arranged arranged = arranged(recognition.table(), finish.arrangement());
     Table worded = arranged.table().withWords(finish.wordsOver(recognition.table().words()));
     StyleBook styles = sending.styles(document);
-    Proof proof =
-        new Compositor(fonts)
-            .layOut(Dresser.dress(worded, styles.cascade(finish.style()), place + 1), paper);
-    return new Shown(table, place + 1, recognition, arranged, proof);
+    Dresser.Seen seen = Dresser.seen(worded, styles.cascade(finish.style()), place + 1);
+    return new Shown(table, place + 1, recognition, arranged, Scroll.of(seen, fonts, paper));
+  }
+
+  /// A table in an arrangement. The last one is remembered: it does not change when a table is only
+  /// dressed anew.
+  Arranged arranged(Table table, Arrangement arrangement) {
+    Optional<Kept> known =
+        kept.get().filter(one -> one.table == table && one.arrangement.equals(arrangement));
+    if (known.isPresent()) {
+      return known.get().arranged;
+    }
+    Arranged fresh = Arranger.arrange(table, arrangement, sending.formulas());
+    kept.set(Optional.of(new Kept(table, arrangement, fresh)));
+    return fresh;
   }
 
   private Recognition recognition(Source source, Corrections corrections) {

@@ -2,15 +2,20 @@ package app.finish.desktop;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.document.DocumentTable;
-import app.finish.core.layout.Proof;
+import app.finish.core.dress.Dressed;
+import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Recognition;
 
-/// A table as it is shown: its recognition and its proof.
+/// A table as it is shown: its recognition, its arrangement and its sheet.
 ///
 /// @param table the table of the document
 /// @param number its number
 /// @param recognition what was recognised
 /// @param arranged the table in its arrangement
-/// @param proof how it looks
+/// @param scroll how it looks, laid out as it comes in sight
 record Shown(
-    DocumentTable table, int number, Recognition recognition, Arranged arranged, Proof proof) {}
+    DocumentTable table, int number, Recognition recognition, Arranged arranged, Scroll scroll) {
+  Dressed dressed() {
+    return scroll.dressed();
+  }
+}

@@ -53,7 +53,7 @@ final class Slug extends HBox {
                         bench
                             .shownProperty()
                             .get()
-                            .flatMap(shown -> Explained.cell(shown.proof(), pick.place()))));
+                            .flatMap(shown -> Explained.cell(shown.scroll(), pick.place()))));
   }
 
   private void tell() {
@@ -69,10 +69,24 @@ final class Slug extends HBox {
       part.getStyleClass().add("slug-part");
       part.setMinWidth(USE_PREF_SIZE);
       nodes.add(part);
+      addSourceName(nodes, cell.get());
       addNotes(nodes, cell.get());
       addOrigins(nodes, cell.get());
     }
     getChildren().setAll(nodes);
+  }
+
+  /// What the source calls a heading that was renamed.
+  private void addSourceName(List<Node> nodes, DressedCell cell) {
+    HeadingKeys.heading(bench, cell.place())
+        .map(named -> named.path().getLast())
+        .filter(name -> !name.isEmpty() && !cell.bareText().startsWith(name))
+        .ifPresent(
+            name -> {
+              Label words = new Label("· " + Texts.of("slug.sourceName", name));
+              words.getStyleClass().add("slug-words");
+              nodes.add(words);
+            });
   }
 
   /// The notes that a mark on the cell calls for.

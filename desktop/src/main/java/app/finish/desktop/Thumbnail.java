@@ -1,6 +1,7 @@
 package app.finish.desktop;
 
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.Scroll;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -23,14 +24,14 @@ final class Thumbnail extends Canvas {
   }
 
   /// Draws the upper part of a table, as wide as the picture.
-  void show(Proof proof) {
+  void show(Scroll scroll) {
     blank();
-    Proof.Page page = proof.pages().getFirst();
     GraphicsContext gc = getGraphicsContext2D();
-    gc.setFill(painter.colour(proof.dressed().palette().colour("paper")));
+    gc.setFill(painter.colour(scroll.dressed().palette().colour("paper")));
     gc.fillRect(0, 0, getWidth(), getHeight());
-    double margin = proof.paper().margin();
-    double scale = (getWidth() - 10) / (page.width() - 2 * margin);
+    double margin = scroll.paper().margin();
+    double scale = (getWidth() - 10) / (scroll.paper().width() - 2 * margin);
+    Proof.Page page = scroll.between(0, getHeight() / scale + margin);
     gc.translate(5 - margin * scale, 5 - margin * scale);
     gc.scale(scale, scale);
     painter.paint(gc, page, 0, getHeight() / scale + margin, 0.4 / scale);

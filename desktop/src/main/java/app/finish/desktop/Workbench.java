@@ -8,6 +8,7 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.History;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
+import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.recognise.Corrections;
@@ -47,6 +48,8 @@ final class Workbench {
   private final ObjectProperty<Optional<Pick>> pick = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<CellBox>> pointed =
       new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<List<Place>> also = new SimpleObjectProperty<>(List.of());
+  private final Arranging arranging = new Arranging(this);
   private final ReadOnlyObjectWrapper<Optional<Shown>> shown =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ObjectProperty<Optional<Notice>> notice =
@@ -60,9 +63,14 @@ final class Workbench {
     this.sending = sending;
     this.worker = worker;
     history.addListener((property, before, now) -> settle());
-    place.addListener((property, before, now) -> showAnew());
+    place.addListener(
+        (property, before, now) -> {
+          arranging.forget();
+          showAnew();
+        });
     trying.addListener((property, before, now) -> showAnew());
     step.addListener((property, before, now) -> turn(before, now));
+    pick.addListener((property, before, now) -> also.set(List.of()));
   }
 
   ReadOnlyObjectProperty<History> historyProperty() {
@@ -91,6 +99,11 @@ final class Workbench {
 
   ObjectProperty<Optional<CellBox>> pointedProperty() {
     return pointed;
+  }
+
+  /// Further cells that are picked beside the one of [#pickProperty].
+  ObjectProperty<List<Place>> alsoProperty() {
+    return also;
   }
 
   ReadOnlyObjectProperty<Optional<Shown>> shownProperty() {
@@ -165,6 +178,7 @@ final class Workbench {
   }
 
   private void settle() {
+    arranging.forget();
     int tables = document().tables().size();
     if (tables > 0 && place.get() >= tables) {
       place.set(tables - 1);
@@ -197,19 +211,19 @@ final class Workbench {
     }
   }
 
-  /// Makes a move in the arrangement of the table at hand.
-  void arrange(String label, Arrangement arrangement) {
-    table()
-        .ifPresent(
-            table -> {
-              pick.set(Optional.empty());
-              changeFinish(label, table.finish().withArrangement(arrangement));
-            });
+  /// What arranges the table at hand.
+  Arranging arranging() {
+    return arranging;
   }
 
-  /// The arrangement of the table at hand.
+  /// Puts the table at hand in another arrangement.
+  void arrange(String label, Arrangement arrangement) {
+    arranging.arrange(label, arrangement);
+  }
+
+  /// The arrangement of the table at hand, with moves that are held.
   Arrangement arrangement() {
-    return table().map(table -> table.finish().arrangement()).orElse(Arrangement.NONE);
+    return arranging.arrangement();
   }
 
   private void showAnew() {
@@ -225,11 +239,13 @@ final class Workbench {
     Finish styled = trying.get().map(finish::withStyle).orElse(finish);
     boolean asItCame = step.get() == Step.BRING_IN;
     Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
+    long began = System.nanoTime();
     worker.behind(
         () -> proofs.shown(document, at, wearing, Paper.A4.unpaged()),
         made -> {
           if (own == asked) {
             shown.set(Optional.of(made));
+            arranging.drawn(System.nanoTime() - began);
           }
         },
         this::tell);

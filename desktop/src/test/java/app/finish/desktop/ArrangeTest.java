@@ -79,7 +79,7 @@ public class ArrangeTest extends WindowTest {
     waitFor(() -> !window.bench().isEdited());
     assertThat(DocumentFile.read(file)).isEqualTo(ask(() -> window.bench().document()));
     press(KeyCode.CONTROL, KeyCode.DIGIT1);
-    assertThat(proof().dressed().rows().size()).isGreaterThan(16);
+    assertThat(dressed().rows().size()).isGreaterThan(16);
     assertThat(rows()).hasSize(16);
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     click("#aside-1");
@@ -92,7 +92,7 @@ public class ArrangeTest extends WindowTest {
     clickCell(new Place.Stub(1, 0));
     click("#turn-level");
     assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "All routes");
-    assertThat(proof().dressed().rows()).isNotEmpty();
+    assertThat(dressed().rows()).isNotEmpty();
     clickCell(new Place.Stub(0, 3));
     click("#drop-totals");
     assertThat(rows()).hasSize(3);

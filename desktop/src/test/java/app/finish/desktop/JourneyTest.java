@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Place;
+import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
+import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.formats.DocumentFile;
@@ -46,11 +48,11 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     assertThat(shows("#bench-dress")).isTrue();
     click("#style-marram-house");
-    assertThat(proof().dressed().style()).isEqualTo("Marram house");
+    assertThat(dressed().style()).isEqualTo("Marram house");
     clickCell(new Place.Body(15, 1));
     assertThat(slug()).startsWith("Grand total row").contains("Marram house › grand total row");
     click("#style-apa-7");
-    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(dressed().style()).isEqualTo("APA 7");
     assertThat(slug()).contains("APA 7 › grand total row");
 
     press(KeyCode.CONTROL, KeyCode.DIGIT4);
@@ -75,11 +77,11 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     robot.moveTo("#style-apa-7");
     settle();
-    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(dressed().style()).isEqualTo("APA 7");
     assertThat(ask(() -> window.bench().isEdited())).isFalse();
     robot.moveTo("#proof");
     settle();
-    assertThat(proof().dressed().style()).isEqualTo("Plain");
+    assertThat(dressed().style()).isEqualTo("Plain");
     assertThat(slug()).doesNotContain("APA 7");
     robot.moveTo("#style-marram-house");
     settle();
@@ -89,7 +91,7 @@ public class JourneyTest extends WindowTest {
     robot.moveTo("#style-apa-7");
     settle();
     press(KeyCode.ESCAPE);
-    assertThat(proof().dressed().style()).isEqualTo("Marram house");
+    assertThat(dressed().style()).isEqualTo("Marram house");
   }
 
   @Test
@@ -98,11 +100,11 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     robot.interact(() -> window.scene().lookup("#style-plain").requestFocus());
     press(KeyCode.RIGHT);
-    assertThat(proof().dressed().style()).isEqualTo("Marram house");
+    assertThat(dressed().style()).isEqualTo("Marram house");
     press(KeyCode.RIGHT);
-    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(dressed().style()).isEqualTo("APA 7");
     press(KeyCode.ESCAPE);
-    assertThat(proof().dressed().style()).isEqualTo("Plain");
+    assertThat(dressed().style()).isEqualTo("Plain");
     press(KeyCode.LEFT);
     press(KeyCode.ENTER);
     assertThat(ask(() -> window.bench().table().orElseThrow().finish().style()))
@@ -169,7 +171,7 @@ public class JourneyTest extends WindowTest {
   }
 
   private String title() {
-    return proof().dressed().band(Band.ABOVE).stream()
+    return dressed().band(Band.ABOVE).stream()
         .filter(row -> row.part().name() == PartName.TITLE)
         .map(row -> row.cells().getFirst().text())
         .findFirst()
@@ -181,10 +183,10 @@ public class JourneyTest extends WindowTest {
     openDemo();
     clickCell(new Place.Body(0, 0));
     click("#role-left_out");
-    assertThat(proof().dressed().band(Band.BODY)).hasSize(15);
+    assertThat(dressed().band(Band.BODY)).hasSize(15);
     assertThat(shows("#lift-corrections")).isTrue();
     press(KeyCode.CONTROL, KeyCode.Z);
-    assertThat(proof().dressed().band(Band.BODY)).hasSize(16);
+    assertThat(dressed().band(Band.BODY)).hasSize(16);
     clickCell(new Place.Body(0, 0));
     click("#role-subtotal");
     assertThat(parts()).contains("Subtotal row");
@@ -196,9 +198,7 @@ public class JourneyTest extends WindowTest {
   }
 
   private List<String> parts() {
-    return proof().dressed().band(Band.BODY).stream()
-        .map(row -> row.part().name().label())
-        .toList();
+    return dressed().band(Band.BODY).stream().map(row -> row.part().name().label()).toList();
   }
 
   @Test
@@ -255,7 +255,7 @@ public class JourneyTest extends WindowTest {
                 .orElse(false));
     settle();
     assertThat(textOf("#notice-sentence")).contains("1 row more");
-    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(dressed().style()).isEqualTo("APA 7");
     assertThat(title()).isEqualTo("Boats at the Piers");
     assertThat(parts()).containsExactly("Body", "Body", "Body", "Grand total row");
     press(KeyCode.CONTROL, KeyCode.Z);
@@ -295,7 +295,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.O);
     waitFor(() -> window.bench().document().tables().size() == DEMO_TABLES);
     settle();
-    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.N);
     assertThat(ask(() -> ((EmptyBoard) window.scene().lookup("#empty-board")).getChildren().size()))
         .isGreaterThan(3);
@@ -324,7 +324,7 @@ public class JourneyTest extends WindowTest {
     robot.write("put apa");
     settle();
     press(KeyCode.ENTER);
-    assertThat(proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.K);
     robot.write("go to send");
     press(KeyCode.ENTER);
@@ -345,7 +345,7 @@ public class JourneyTest extends WindowTest {
     robot.interact(() -> window.scene().lookup("#galley-2").requestFocus());
     press(KeyCode.ALT, KeyCode.RIGHT);
     assertThat(ids()).startsWith(ids.get(1), ids.get(2), ids.get(0));
-    assertThat(proof().dressed().band(Band.ABOVE).getFirst().cells().getFirst().text())
+    assertThat(dressed().band(Band.ABOVE).getFirst().cells().getFirst().text())
         .isEqualTo("Table 3");
     press(KeyCode.CONTROL, KeyCode.Z);
     press(KeyCode.CONTROL, KeyCode.Z);
@@ -420,10 +420,14 @@ public class JourneyTest extends WindowTest {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-marram-house");
-    var shown = proof();
+    Scroll shown = scroll();
     var sent = ask(() -> window.bench().sending().proof(window.bench().document(), 0, Paper.A4));
     Optional<DressedCell> one = Explained.cell(shown, new Place.Body(3, 3));
-    Optional<DressedCell> other = Explained.cell(sent, new Place.Body(3, 3));
+    Optional<DressedCell> other =
+        sent.pages().getFirst().boxes().stream()
+            .map(CellBox::cell)
+            .filter(cell -> cell.place().equals(new Place.Body(3, 3)))
+            .findFirst();
     assertThat(one).isPresent().isEqualTo(other);
     assertThat(shown.columns()).isEqualTo(sent.columns());
   }

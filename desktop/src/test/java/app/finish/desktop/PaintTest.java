@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.finish.core.layout.Face;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Mark;
+import app.finish.core.layout.Proof;
 import java.util.List;
 import javafx.scene.text.Text;
 import org.testng.annotations.DataProvider;
@@ -58,7 +59,7 @@ public class PaintTest extends WindowTest {
   @Test
   public void everyMarkOfTheProofIsInItsPage() {
     openDemo();
-    var page = proof().pages().getFirst();
+    Proof.Page page = scroll().between(0, scroll().paper().height());
     assertThat(page.marks())
         .allSatisfy(
             mark -> {

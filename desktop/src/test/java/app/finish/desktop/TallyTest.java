@@ -86,7 +86,7 @@ public class TallyTest extends WindowTest {
     clickRevealed("#missing-left-out");
     clickRevealed("#test-chisquare");
     assertThat(tally().table().words().generalNote()).contains("χ²(2, N = 1,117)");
-    assertThat(proof().dressed().rows()).isNotEmpty();
+    assertThat(dressed().rows()).isNotEmpty();
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(plan().tests()).isEmpty();
     clickRevealed("#column-6-measure");

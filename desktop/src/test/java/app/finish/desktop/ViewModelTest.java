@@ -45,10 +45,7 @@ public class ViewModelTest {
   }
 
   private static CellBox box(Shown shown, Place place) {
-    return shown.proof().pages().getFirst().boxes().stream()
-        .filter(one -> one.cell().place().equals(place))
-        .findFirst()
-        .orElseThrow();
+    return shown.scroll().boxOf(place).orElseThrow();
   }
 
   @Test
@@ -90,7 +87,7 @@ public class ViewModelTest {
     Shown plain = proofs.shown(document, 0, Finish.in("Plain"), Paper.A4);
     Shown apa = proofs.shown(document, 0, Finish.in("APA 7"), Paper.A4);
     assertThat(apa.recognition()).isSameAs(plain.recognition());
-    assertThat(apa.proof().dressed().style()).isEqualTo("APA 7");
+    assertThat(apa.dressed().style()).isEqualTo("APA 7");
   }
 
   @Test

@@ -1,8 +1,9 @@
 package app.finish.desktop;
 
+import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.Fonts;
-import app.finish.core.layout.Proof;
+import app.finish.core.layout.Scroll;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Samples;
 import app.finish.formats.Sending;
@@ -234,7 +235,11 @@ abstract class WindowTest {
         });
   }
 
-  Proof proof() {
-    return ask(() -> window.bench().shownProperty().get().orElseThrow().proof());
+  Scroll scroll() {
+    return ask(() -> window.bench().shownProperty().get().orElseThrow().scroll());
+  }
+
+  Dressed dressed() {
+    return ask(() -> window.bench().shownProperty().get().orElseThrow().dressed());
   }
 }

@@ -19,6 +19,8 @@ final class MoveJson {
       case Move.Rename rename ->
           path(begun(node, "rename", rename.side()), "path", rename.path())
               .put("name", rename.name());
+      case Move.NameLevel named ->
+          level(node, "name level", named.side(), named.level()).put("name", named.name());
       case Move.ByLabel order ->
           level(node, "by label", order.side(), order.level())
               .put("descending", order.descending())

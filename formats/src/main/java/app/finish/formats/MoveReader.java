@@ -31,6 +31,7 @@ final class MoveReader {
       case "swap axes" -> new Move.SwapAxes();
       case "set aside" -> new Move.SetAside(side, path("path"));
       case "rename" -> new Move.Rename(side, path("path"), text("name"));
+      case "name level" -> new Move.NameLevel(side, level, text("name"));
       case "by label" -> new Move.ByLabel(side, level, descending, is("over all"));
       case "by figure" -> new Move.ByFigure(side, level, path("at"), descending, is("over all"));
       case "shift" -> new Move.Shift(side, path("path"), node.path("by").asInt());

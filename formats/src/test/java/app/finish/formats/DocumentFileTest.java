@@ -222,6 +222,7 @@ public class DocumentFileTest {
             .with(new Move.ByFigure(Side.ACROSS, 0, path, false, true))
             .with(new Move.KeepTop(Side.DOWN, 1, new Quota.Share(80), path, false, true, false))
             .with(new Move.FoldLevel(Side.DOWN, 1))
+            .with(new Move.NameLevel(Side.DOWN, 1, "Season"))
             .with(new Move.PlaceTotals(Side.DOWN, 1, true))
             .with(new Move.NameTotals(Side.ACROSS, 0, "Sum"))
             .with(new Move.Gather(Side.DOWN, List.of(path, path), "Open"))

@@ -90,6 +90,7 @@ public final class Arranger {
         Branch called = branch.called(rename.name());
         yield trees.with(rename.side(), Pruning.replaced(roots, branch, called));
       }
+      case Move.NameLevel level -> named(level);
       case Move.ByLabel order ->
           ordered(order.side(), order.level(), order.overAll(), Ordering.byLabel(order), place);
       case Move.ByFigure order ->
@@ -122,6 +123,19 @@ public final class Arranger {
         yield after;
       }
     };
+  }
+
+  private Trees named(Move.NameLevel level) throws NoPlace {
+    int levels = trees.levels(level.side()).size();
+    if (level.level() >= Math.max(1, levels)) {
+      throw new NoPlace("there is no such level on this side now");
+    }
+    List<String> names = new ArrayList<>(trees.dimensions(level.side()));
+    while (names.size() <= level.level()) {
+      names.add("");
+    }
+    names.set(level.level(), level.name());
+    return trees.withNames(level.side(), names);
   }
 
   private Trees setAside(Move.SetAside out, int place) throws NoPlace {

@@ -36,6 +36,13 @@ public sealed interface Move {
     }
   }
 
+  /// Calls a level something else: its name stands in the stub's head.
+  ///
+  /// @param side which side
+  /// @param level which level, from 0 for the outermost
+  /// @param name what it is called
+  record NameLevel(Side side, int level, String name) implements Move {}
+
   /// Orders members by their labels, with numbers in them as numbers.
   ///
   /// @param side which side

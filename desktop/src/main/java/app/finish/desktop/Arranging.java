@@ -1,0 +1,211 @@
+package app.finish.desktop;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.dress.Place;
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+
+/// Arranges the table at hand. While redraws are held, moves gather and the proof stays as it is;
+/// one redraw then makes them all, as one change that can be undone.
+final class Arranging {
+  /// A redraw that takes longer than this turns holding on: 300 ms.
+  static final long LONG = 300_000_000L;
+
+  private final Workbench bench;
+  private final ReadOnlyObjectWrapper<Optional<Arrangement>> pending =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final BooleanProperty holding = new SimpleBooleanProperty();
+  private Optional<Runnable> afterwards = Optional.empty();
+  private boolean timed;
+  private long limit = LONG;
+
+  Arranging(Workbench bench) {
+    this.bench = bench;
+  }
+
+  /// The moves with those that are held, if any are.
+  ReadOnlyObjectProperty<Optional<Arrangement>> pendingProperty() {
+    return pending.getReadOnlyProperty();
+  }
+
+  /// Whether moves gather until they are redrawn.
+  BooleanProperty holdingProperty() {
+    return holding;
+  }
+
+  /// Turns holding on after redraws of another length than [#LONG].
+  void holdAfter(long nanoseconds) {
+    limit = nanoseconds;
+  }
+
+  /// The arrangement of the table at hand, with moves that are held.
+  Arrangement arrangement() {
+    return pending
+        .get()
+        .or(() -> bench.table().map(table -> table.finish().arrangement()))
+        .orElse(Arrangement.NONE);
+  }
+
+  /// Puts the table at hand in another arrangement.
+  void arrange(String label, Arrangement arrangement) {
+    afterwards = Optional.empty();
+    if (holding.get()) {
+      pending.set(Optional.of(arrangement));
+      return;
+    }
+    bench
+        .table()
+        .ifPresent(
+            table -> {
+              bench.pickProperty().set(Optional.empty());
+              timed = true;
+              bench.changeFinish(label, table.finish().withArrangement(arrangement));
+            });
+  }
+
+  /// Makes a move after which a heading is picked again, wherever it stands then.
+  void arrangeAndPick(String label, Move move, Side side, List<String> path) {
+    arrange(label, arrangement().with(move));
+    afterwards = Optional.of(() -> pick(side, path));
+  }
+
+  private void pick(Side side, List<String> path) {
+    Optional<List<List<String>>> paths =
+        bench.shownProperty().get().map(shown -> shown.arranged().paths(side));
+    for (int leaf = 0; paths.isPresent() && leaf < paths.get().size(); leaf++) {
+      List<String> own = paths.get().get(leaf);
+      if (own.size() >= path.size() && own.subList(0, path.size()).equals(path)) {
+        int level = path.size() - 1;
+        Place place =
+            side == Side.DOWN ? new Place.Stub(level, leaf) : new Place.Head(level, leaf, leaf);
+        Part part =
+            side == Side.DOWN ? new Part(PartName.STUB, level + 1) : Part.of(PartName.COLUMN_HEAD);
+        Optional<Place> found =
+            bench
+                .shownProperty()
+                .get()
+                .flatMap(shown -> shown.scroll().boxOf(place))
+                .map(box -> box.cell().place());
+        bench.pickProperty().set(Optional.of(new Pick(found.orElse(place), part, 0)));
+        return;
+      }
+    }
+  }
+
+  /// The table was drawn. If that took long after a move, further moves are held.
+  void drawn(long nanoseconds) {
+    afterwards.ifPresent(Runnable::run);
+    afterwards = Optional.empty();
+    if (timed && nanoseconds > limit && !holding.get()) {
+      holding.set(true);
+      bench.say(Texts.of("arrange.holdsNow"));
+    }
+    timed = false;
+  }
+
+  /// Turns holding on or off; off makes the moves that were held.
+  void hold(boolean on) {
+    holding.set(on);
+    if (!on) {
+      redraw();
+    }
+  }
+
+  /// Makes the moves that were held.
+  void redraw() {
+    Optional<Arrangement> held = pending.get();
+    pending.set(Optional.empty());
+    held.ifPresent(
+        arrangement ->
+            bench
+                .table()
+                .ifPresent(
+                    table -> {
+                      bench.pickProperty().set(Optional.empty());
+                      bench.changeFinish(
+                          Texts.of("change.redraw"), table.finish().withArrangement(arrangement));
+                    }));
+  }
+
+  /// Forgets moves that are held: another table is at hand, or the document is another.
+  void forget() {
+    pending.set(Optional.empty());
+  }
+
+  /// The members of a level as they stand before a move holds it at one of them.
+  List<String> membersBefore(int place, Move.Hold hold) {
+    return bench
+        .shownProperty()
+        .get()
+        .map(
+            shown ->
+                bench.proofs().arranged(shown.recognition().table(), arrangement().before(place)))
+        .map(then -> members(then, hold.side(), hold.level()))
+        .orElse(List.of());
+  }
+
+  private static List<String> members(Arranged then, Side side, int level) {
+    List<String> members = new ArrayList<>();
+    for (Leaf leaf : side.of(then.table()).leaves()) {
+      List<String> path = then.paths(side).get(leaf.index());
+      boolean member = level < path.size() && leaf.path().get(level).role() == Role.MEMBER;
+      if (member && !members.contains(path.get(level))) {
+        members.add(path.get(level));
+      }
+    }
+    return members;
+  }
+
+  /// Makes one table of the document for each member at which a move could hold the table at hand.
+  void tableForEach(int place, Move.Hold hold) {
+    Optional<DocumentTable> table = bench.table();
+    List<String> members = new ArrayList<>(membersBefore(place, hold));
+    members.remove(hold.member());
+    if (table.isEmpty() || members.isEmpty()) {
+      return;
+    }
+    Document document = bench.document();
+    int at = bench.placeProperty().get();
+    for (int i = 0; i < members.size(); i++) {
+      Move other = new Move.Hold(hold.side(), hold.level(), members.get(i));
+      document = added(document, table.get(), arrangement().withReplaced(place, other), at + 1 + i);
+    }
+    bench.change(Texts.of("change.tableForEach", members.size() + 1), document);
+    bench.say(Texts.of("notice.tables", members.size()));
+  }
+
+  /// Makes a table of what a move sets aside.
+  void tableOfAside(int place) {
+    Move only = new Move.Only(arrangement().entries().get(place).move());
+    Arrangement others = arrangement().before(place).with(only);
+    bench
+        .table()
+        .ifPresent(
+            table -> {
+              int at = bench.placeProperty().get();
+              Document document = added(bench.document(), table, others, at + 1);
+              bench.change(Texts.of("change.tableOfAside"), document);
+              bench.say(Texts.of("notice.tables", 1));
+            });
+  }
+
+  private static Document added(
+      Document document, DocumentTable like, Arrangement arrangement, int place) {
+    Document more = document.withAdded(like.source(), like.finish().withArrangement(arrangement));
+    return more.withMoved(more.tables().size() - 1, place);
+  }
+}

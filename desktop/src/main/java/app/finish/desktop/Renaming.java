@@ -1,0 +1,53 @@
+package app.finish.desktop;
+
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import java.util.List;
+
+/// Gives headings other names. A heading that was renamed before keeps one move for it.
+final class Renaming {
+  private final Workbench bench;
+
+  Renaming(Workbench bench) {
+    this.bench = bench;
+  }
+
+  /// Calls a heading something else; an empty name is none.
+  ///
+  /// @param now what it is called now
+  void heading(Side side, List<String> path, String now, String name) {
+    if (!name.isEmpty() && !name.equals(now)) {
+      Move move = new Move.Rename(side, path, name);
+      make(
+          move,
+          other ->
+              other instanceof Move.Rename rename
+                  && rename.side() == side
+                  && rename.path().equals(path));
+    }
+  }
+
+  /// Calls the head of a level of the stub something else.
+  void stubHead(int level, String name) {
+    Move move = new Move.NameLevel(Side.DOWN, level, name);
+    make(
+        move,
+        other ->
+            other instanceof Move.NameLevel named
+                && named.side() == Side.DOWN
+                && named.level() == level);
+  }
+
+  private interface Same {
+    boolean as(Move other);
+  }
+
+  /// Makes the move in the place of the last one if that named the same thing.
+  private void make(Move move, Same same) {
+    Arrangement now = bench.arrangement();
+    int last = now.entries().size() - 1;
+    boolean again = last >= 0 && same.as(now.entries().get(last).move());
+    bench.arrange(MoveWords.of(move), again ? now.withReplaced(last, move) : now.with(move));
+  }
+}
