@@ -106,17 +106,17 @@ final class Actions {
     add(
         all,
         "action.nextTable",
-        "Shortcut+Page_Down",
+        "Shortcut+Page Down",
         table,
         () -> bench.show(bench.placeProperty().get() + 1));
     add(
         all,
         "action.previousTable",
-        "Shortcut+Page_Up",
+        "Shortcut+Page Up",
         table,
         () -> bench.show(bench.placeProperty().get() - 1));
-    add(all, "action.moveEarlier", "Shortcut+Shift+Page_Up", table, () -> moveBy(-1));
-    add(all, "action.moveLater", "Shortcut+Shift+Page_Down", table, () -> moveBy(1));
+    add(all, "action.moveEarlier", "Shortcut+Shift+Page Up", table, () -> moveBy(-1));
+    add(all, "action.moveLater", "Shortcut+Shift+Page Down", table, () -> moveBy(1));
     add(all, "action.removeTable", "", table, bench::removeTable);
     add(all, "zoom.in", "Shortcut+Equals", table, () -> proof.magnify(1.2));
     add(all, "zoom.out", "Shortcut+Minus", table, () -> proof.magnify(1 / 1.2));

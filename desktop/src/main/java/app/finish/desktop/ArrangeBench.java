@@ -8,7 +8,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /// The second step: the order that makes the table's point. Moves are made on the whole table, on
@@ -31,9 +30,9 @@ final class ArrangeBench {
             whole,
             new DimensionPanel(bench).build(),
             new ArrangePanel(bench).build(),
-            new CalculatePanel(bench).build(),
             new MoveList(bench).build(),
             new AsidePanel(bench).build(),
+            new CalculatePanel(bench).build(),
             counted);
     node.setId("bench-arrange");
     Benches.follow(bench.shownProperty(), this::show);
@@ -57,14 +56,12 @@ final class ArrangeBench {
     hold.setOnAction(event -> arranging.hold(hold.isSelected()));
     Button redraw = button(Texts.of("tally.redraw"), "redraw-moves");
     redraw.getStyleClass().add("main-button");
-    redraw.setDisable(arranging.pendingProperty().get().isEmpty());
     redraw.setOnAction(event -> arranging.redraw());
     List<Node> nodes = new ArrayList<>();
     nodes.add(Benches.heading(Texts.of("arrange.table")));
-    nodes.add(new FlowPane(8, 6, swap, over));
-    nodes.add(new HBox(8, hold, redraw));
+    nodes.add(new FlowPane(8, 6, swap, over, hold));
     if (arranging.pendingProperty().get().isPresent()) {
-      nodes.add(Benches.caption(Texts.of("arrange.held")));
+      nodes.add(Benches.spread(Benches.caption(Texts.of("arrange.held")), redraw));
     }
     Benches.replace(whole, nodes);
   }

@@ -25,12 +25,16 @@ final class Arranging {
   /// A redraw that takes longer than this turns holding on: 300 ms.
   static final long LONG = 300_000_000L;
 
+  /// The first one may take a second: much is loaded for it that stays.
+  private static final long FIRST = 1_000_000_000L;
+
   private final Workbench bench;
   private final ReadOnlyObjectWrapper<Optional<Arrangement>> pending =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final BooleanProperty holding = new SimpleBooleanProperty();
   private Optional<Runnable> afterwards = Optional.empty();
   private boolean timed;
+  private boolean warm;
   private long limit = LONG;
 
   Arranging(Workbench bench) {
@@ -110,7 +114,9 @@ final class Arranging {
   void drawn(long nanoseconds) {
     afterwards.ifPresent(Runnable::run);
     afterwards = Optional.empty();
-    if (timed && nanoseconds > limit && !holding.get()) {
+    long allowed = warm || limit == 0 ? limit : Math.max(limit, FIRST);
+    warm |= timed;
+    if (timed && nanoseconds > allowed && !holding.get()) {
       holding.set(true);
       bench.say(Texts.of("arrange.holdsNow"));
     }

@@ -166,6 +166,9 @@ final class CalculatePanel {
       nodes.add(link);
     }
     offered.getChildren().setAll(nodes);
+    boolean writing = expression.isFocused() || !expression.getText().isBlank();
+    offered.setVisible(writing);
+    offered.setManaged(writing);
   }
 
   /// Tab completes the word that is being written.

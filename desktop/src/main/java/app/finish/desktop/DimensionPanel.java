@@ -80,7 +80,10 @@ final class DimensionPanel {
             moves.place(
                 tag, other, moves.arranged().map(now -> Tag.innermost(now, other)).orElse(0)));
     Button hold =
-        ArrangeBench.small("●", id(tag) + "-hold", Texts.of("arrange.hold.one", tag.name()));
+        ArrangeBench.small(
+            Texts.of("arrange.hold.word"),
+            id(tag) + "-hold",
+            Texts.of("arrange.hold.one", tag.name()));
     hold.setDisable(tag.isMeasures());
     hold.setOnAction(event -> moves.hold(tag));
     HBox row = new HBox(4, name(tag), outer, inner, over, hold);

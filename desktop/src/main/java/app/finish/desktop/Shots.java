@@ -66,7 +66,8 @@ final class Shots {
             "edit-title",
             () -> wear("Marram house", 2),
             () -> window.proof().edit(PartName.TITLE)));
-    shots.add(new Shot("arrange", this::arrange, this::pickAColumn));
+    shots.add(new Shot("arrange", this::arrange, () -> {}));
+    shots.add(new Shot("arrange-heading", this::arrange, this::pickAHeading));
     shots.add(new Shot("tally", () -> toTally(6), () -> {}));
     shots.add(new Shot("tally-crosstab", () -> toTally(7), () -> {}));
     shots.add(new Shot("records", this::records, this::firstColumn));
@@ -119,8 +120,8 @@ final class Shots {
             .with(new Move.Rename(Side.DOWN, List.of("Hale–Orrin"), "Hale and Orrin")));
   }
 
-  private void pickAColumn() {
-    pick(new Pick(new Place.Body(1, 4), Part.of(PartName.BODY), 0));
+  private void pickAHeading() {
+    pick(new Pick(new Place.Stub(1, 1), new Part(PartName.STUB, 2), 0));
   }
 
   private void toTally(int table) {

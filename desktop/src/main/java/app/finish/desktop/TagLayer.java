@@ -5,11 +5,13 @@ import app.finish.core.layout.Scroll;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
@@ -31,6 +33,7 @@ final class TagLayer extends Pane {
   private final Label hint = new Label();
   private List<Tag> tags = List.of();
   private Optional<Landing> landing = Optional.empty();
+  private OptionalInt gripped = OptionalInt.empty();
   private Optional<String> refocus = Optional.empty();
 
   TagLayer(Workbench bench, ProofView view) {
@@ -46,15 +49,21 @@ final class TagLayer extends Pane {
     hint.setMouseTransparent(true);
     bench.shownProperty().addListener((p, before, now) -> show());
     bench.stepProperty().addListener((p, before, now) -> show());
+    view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::follow);
+    view.addEventFilter(MouseEvent.MOUSE_RELEASED, this::letGo);
   }
 
   private void show() {
     boolean arranging = bench.stepProperty().get() == Step.ARRANGE;
     Optional<String> focused =
         labels.stream().filter(Label::isFocused).map(Label::getText).findFirst();
-    focused.ifPresent(name -> refocus = Optional.of(name));
+    if (focused.isPresent()) {
+      refocus = refocus.or(() -> focused);
+      view.requestFocus();
+    }
     tags = arranging ? moves.tags() : List.of();
     labels.clear();
+    gripped = OptionalInt.empty();
     for (int i = 0; i < tags.size(); i++) {
       labels.add(label(tags.get(i), i));
     }
@@ -84,9 +93,7 @@ final class TagLayer extends Pane {
     label.setAccessibleText(words(tag));
     label.setMaxWidth(190);
     label.setRotate(tag.side() == Side.DOWN && !tag.isHeld() ? -90 : 0);
-    label.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> press(label, event));
-    label.addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> drag(tag, label, event));
-    label.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> drop(tag, label, event));
+    label.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> press(place, event));
     label.addEventHandler(KeyEvent.KEY_PRESSED, event -> key(tag, event));
     return label;
   }
@@ -99,16 +106,30 @@ final class TagLayer extends Pane {
     return Texts.of("tag.name", tag.name(), side, tag.level() + 1, tag.levels());
   }
 
-  private void press(Label label, MouseEvent event) {
-    label.requestFocus();
+  private void press(int place, MouseEvent event) {
+    labels.get(place).requestFocus();
+    gripped = OptionalInt.of(place);
     landing = Optional.empty();
     event.consume();
   }
 
+  /// Follows a tag that is held, wherever on the proof the pointer is.
+  private void follow(MouseEvent event) {
+    gripped.ifPresent(place -> drag(tags.get(place), labels.get(place), event));
+  }
+
+  private void letGo(MouseEvent event) {
+    gripped.ifPresent(place -> drop(tags.get(place), labels.get(place), event));
+    gripped = OptionalInt.empty();
+  }
+
   private void key(Tag tag, KeyEvent event) {
     boolean plain = !event.isControlDown() && !event.isAltDown() && !event.isMetaDown();
+    refocus = Optional.of(event.getCode() == KeyCode.H ? tag.member() : tag.name());
     if (plain && moves.key(tag, event.getCode())) {
       event.consume();
+    } else {
+      refocus = Optional.empty();
     }
   }
 

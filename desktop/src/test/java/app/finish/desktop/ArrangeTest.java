@@ -8,8 +8,12 @@ import app.finish.core.table.Value;
 import app.finish.formats.DocumentFile;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.testng.annotations.Test;
 
 /// Moves are made on what is picked, listed, switched off and taken back.
@@ -113,12 +117,180 @@ public class ArrangeTest extends WindowTest {
     assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay");
     assertThat(table().held().toString()).contains("Winter");
     double winter = first();
-    click("#move-1-next");
+    click("#held-1-next");
     assertThat(table().held().toString()).contains("Spring");
     assertThat(first()).isNotEqualTo(winter);
-    click("#move-1-previous");
+    click("#held-1-previous");
     assertThat(first()).isEqualTo(winter);
     assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(1);
+  }
+
+  private void type(String selector, String text) {
+    robot.interact(
+        () -> {
+          TextField field = (TextField) window.scene().lookup(selector);
+          field.requestFocus();
+          field.setText(text);
+        });
+    settle();
+  }
+
+  /// Drags from one point of the screen to another, with a stop on the way.
+  private void drag(Point2D from, Point2D to) {
+    robot.moveTo(from);
+    robot.press(MouseButton.PRIMARY);
+    robot.moveTo(from.midpoint(to));
+    robot.moveTo(to);
+    robot.release(MouseButton.PRIMARY);
+    settle();
+  }
+
+  private Point2D middle(String selector) {
+    return ask(
+        () -> {
+          Node node = window.scene().lookup(selector);
+          Bounds at = node.localToScreen(node.getBoundsInLocal());
+          return new Point2D(at.getCenterX(), at.getCenterY());
+        });
+  }
+
+  @Test
+  public void aTagIsDraggedToAnotherEdgeAndMovedByKeyboard() {
+    begin();
+    assertThat(ask(() -> window.proof().tags().getChildren().size())).isEqualTo(5);
+    drag(middle("#tag-2"), middle("#tag-3").subtract(30, 0));
+    assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "All routes");
+    assertThat(table().across().leaves().getFirst().labels()).startsWith("Winter", "2025");
+    robot.interact(() -> window.scene().lookup("#tag-2").requestFocus());
+    press(KeyCode.RIGHT);
+    assertThat(table().across().leaves().getFirst().labels()).startsWith("2025", "Winter");
+    press(KeyCode.DOWN);
+    assertThat(rows()).startsWith("Hale–Orrin/Winter", "Hale–Orrin/Spring");
+    press(KeyCode.H);
+    assertThat(table().held().toString()).contains("Winter");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(table().held().toString()).doesNotContain("Winter");
+    click("#across-2-over");
+    assertThat(rows()).startsWith("Hale–Orrin/Winter/Fares", "Hale–Orrin/Winter/Running cost");
+  }
+
+  @Test
+  public void headingsAreDraggedMovedByKeyboardAndRenamedInPlace() {
+    begin();
+    Point2D winter = where(new Place.Stub(1, 0));
+    Point2D autumn = where(new Place.Stub(1, 3));
+    drag(winter, autumn.add(0, -3));
+    assertThat(rows()).startsWith("Hale–Orrin/Spring", "Hale–Orrin/Summer", "Hale–Orrin/Winter");
+    clickCell(new Place.Stub(1, 0));
+    press(KeyCode.ALT, KeyCode.DOWN);
+    assertThat(rows()).startsWith("Hale–Orrin/Summer", "Hale–Orrin/Spring");
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
+        .isEqualTo(new Place.Stub(1, 1));
+    press(KeyCode.F2);
+    type("#edit-in-place", "March to May");
+    press(KeyCode.ENTER);
+    assertThat(rows().get(1)).isEqualTo("Hale–Orrin/March to May");
+    clickCell(new Place.Stub(1, 1));
+    assertThat(slug()).contains("called “Spring” by the source");
+    press(KeyCode.DELETE);
+    assertThat(rows()).startsWith("Hale–Orrin/Summer", "Hale–Orrin/Winter");
+    clickCell(new Place.StubHead(0));
+    press(KeyCode.F2);
+    type("#edit-in-place", "Crossing");
+    press(KeyCode.ENTER);
+    assertThat(table().down().dimensions()).startsWith("Crossing");
+  }
+
+  @Test
+  public void aMeasureIsCalculatedAndWrongExpressionsAreExplained() {
+    begin();
+    type("#calculate-name", "Share");
+    type("#calculate-expression", "share_of_colum");
+    assertThat(textOf("#calculate-wrong")).contains("share_of_colum");
+    press(KeyCode.END);
+    press(KeyCode.TAB);
+    assertThat(ask(() -> ((TextField) window.scene().lookup("#calculate-expression")).getText()))
+        .isEqualTo("share_of_column()");
+    type("#calculate-expression", "share_of_column(Fares)");
+    assertThat(shows("#calculate-wrong")).isFalse();
+    click("#calculate");
+    assertThat(table().across().leaves()).hasSize(10);
+    assertThat(table().across().leaves().get(4).labels()).containsExactly("2025", "Share");
+    assertThat(table().body().number(15, 4)).isEqualTo(100);
+    assertThat(table().measures().getLast().unit()).isEqualTo("%");
+    click("#move-1-edit");
+    type("#move-1-field-2", "rank(Fares)");
+    press(KeyCode.ENTER);
+    assertThat(table().body().number(0, 4)).isEqualTo(4);
+  }
+
+  @Test
+  public void movesAreHeldUntilTheyAreRedrawn() {
+    begin();
+    Table before = table();
+    click("#hold-moves");
+    click("#swap-axes");
+    clickCell(new Place.Stub(1, 0));
+    click("#set-aside");
+    assertThat(table()).isEqualTo(before);
+    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(2);
+    click("#redraw-moves");
+    assertThat(ask(() -> window.bench().table().orElseThrow().finish().arrangement().entries()))
+        .hasSize(2);
+    assertThat(table().across().leaves()).hasSize(16);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(table()).isEqualTo(before);
+    click("#hold-moves");
+    robot.interact(() -> window.bench().arranging().holdAfter(0));
+    click("#swap-axes");
+    assertThat(ask(() -> window.bench().noticeProperty().get().orElseThrow().sentence()))
+        .contains("longer than 300 ms");
+    assertThat(ask(() -> window.bench().arranging().holdingProperty().get())).isTrue();
+  }
+
+  @Test
+  public void tablesComeOfMembersAndOfWhatWasSetAside() {
+    begin();
+    clickCell(new Place.Stub(1, 0));
+    click("#hold-level");
+    click("#move-1-edit");
+    click("#move-1-each");
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(DEMO_TABLES + 3);
+    press(KeyCode.CONTROL, KeyCode.PAGE_DOWN);
+    assertThat(table().held().toString()).contains("Spring");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    robot.interact(() -> window.bench().show(0));
+    click("#held-1-out");
+    clickCell(new Place.Body(0, 0));
+    type("#rows-count", "a few");
+    click("#rows-keep");
+    assertThat(ask(() -> window.bench().noticeProperty().get().orElseThrow().sentence()))
+        .contains("“a few” says neither");
+    type("#rows-count", "60 %");
+    click("#rows-over-all");
+    click("#rows-keep");
+    assertThat(rows()).hasSizeLessThan(12);
+    int kept = rows().size();
+    click("#own-table-1");
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(DEMO_TABLES + 1);
+    press(KeyCode.CONTROL, KeyCode.PAGE_DOWN);
+    assertThat(rows()).hasSize(16 - kept - (kept > 9 ? 0 : 1)).doesNotContain("All routes");
+  }
+
+  @Test
+  public void pickedHeadingsAreGatheredUnderANewOne() {
+    begin();
+    clickCell(new Place.Stub(1, 0));
+    press(KeyCode.SHIFT, KeyCode.DOWN);
+    type("#gather-name", "First half");
+    press(KeyCode.ENTER);
+    assertThat(rows()).startsWith("Hale–Orrin/First half/Winter", "Hale–Orrin/First half/Spring");
+    clickCell(new Place.Stub(1, 0));
+    click("#fold");
+    assertThat(rows()).startsWith("Hale–Orrin/First half", "Hale–Orrin/Summer");
+    clickCell(new Place.Stub(1, 0));
+    click("#unfold");
+    assertThat(rows()).startsWith("Hale–Orrin/First half/Winter");
   }
 
   private double first() {

@@ -22,6 +22,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
@@ -91,6 +92,7 @@ abstract class WindowTest {
                   answers,
                   new Recent(Preferences.userRoot().node("app/finish/test" + System.nanoTime())),
                   () -> ended = true);
+          window.bench().arranging().holdAfter(Long.MAX_VALUE);
           shown.setScene(window.scene());
           shown.setWidth(1280);
           shown.setHeight(800);
@@ -168,8 +170,32 @@ abstract class WindowTest {
   }
 
   void click(String selector) {
+    reveal(selector);
     awaitRest(selector);
     robot.clickOn(selector);
+    settle();
+  }
+
+  /// Scrolls the bench so that a node is in sight, as one does with the wheel.
+  private void reveal(String selector) {
+    robot.interact(
+        () -> {
+          Node node = window.scene().lookup(selector);
+          Node at = node;
+          while (at != null && !(at instanceof ScrollPane)) {
+            at = at.getParent();
+          }
+          if (at instanceof ScrollPane pane && pane.getContent() != null) {
+            double y =
+                pane.getContent()
+                    .sceneToLocal(node.localToScene(node.getBoundsInLocal()))
+                    .getMinY();
+            double over = pane.getContent().getBoundsInLocal().getHeight() - pane.getHeight();
+            if (over > 0) {
+              pane.setVvalue(Math.clamp((y - pane.getHeight() / 2) / over, 0, 1));
+            }
+          }
+        });
     settle();
   }
 

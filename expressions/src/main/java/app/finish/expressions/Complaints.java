@@ -57,7 +57,8 @@ final class Complaints {
       return otherwise;
     }
     int end = place;
-    while (end < text.length() && Character.isLetterOrDigit(text.charAt(end))) {
+    while (end < text.length()
+        && (Character.isLetterOrDigit(text.charAt(end)) || text.charAt(end) == '_')) {
       end++;
     }
     return end == place ? text.substring(place, place + 1) : text.substring(place, end);

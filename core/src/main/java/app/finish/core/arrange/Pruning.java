@@ -75,7 +75,7 @@ final class Pruning {
         group.children().stream().filter(child -> child.role() == Role.SUBTOTAL).findFirst();
     List<Measure> measures = trees.source().measures();
     boolean adds =
-        IntStream.range(0, measures.size()).allMatch(one -> trees.figures().hasTotals(one));
+        IntStream.range(0, measures.size()).anyMatch(one -> trees.figures().hasTotals(one));
     if (subtotal.isEmpty() && !adds) {
       throw new NoPlace(
           "“" + group.label() + "” has no subtotal, and its figures can't be added up");
