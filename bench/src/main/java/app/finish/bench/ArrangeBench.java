@@ -3,6 +3,7 @@ package app.finish.bench;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.Formulas;
 import app.finish.core.arrange.Move;
 import app.finish.core.arrange.Side;
 import app.finish.core.recognise.Corrections;
@@ -37,6 +38,7 @@ public class ArrangeBench {
   public int figures;
 
   private Table table;
+  private Arranger.Ready ready;
   private List<String> first;
   private double[] numbers;
   private String[] written;
@@ -45,6 +47,7 @@ public class ArrangeBench {
   @Setup
   public void make() {
     table = Recogniser.recognise(Tables.pivot(figures / 20, 20), Corrections.NONE).table();
+    ready = Arranger.ready(table, Formulas.NONE);
     first = table.across().leaves().getFirst().labels();
     int rows = table.body().rows();
     int columns = table.body().columns();
@@ -57,7 +60,7 @@ public class ArrangeBench {
   }
 
   private Arranged made(Move move) {
-    return Arranger.arrange(table, Arrangement.NONE.with(move));
+    return ready.arrange(Arrangement.NONE.with(move));
   }
 
   /// Swaps the axes.
@@ -76,6 +79,26 @@ public class ArrangeBench {
   @Benchmark
   public Arranged keepTop() {
     return made(new Move.KeepTop(Side.DOWN, 1, 10, first, false, true));
+  }
+
+  /// Folds all groups to their subtotals.
+  @Benchmark
+  public Arranged fold() {
+    return made(new Move.FoldLevel(Side.DOWN, 0));
+  }
+
+  /// Copies every tenth row of an array, texts and all.
+  @Benchmark
+  public Object floorFold() {
+    int columns = table.body().columns();
+    int rows = table.body().rows() / 10;
+    double[] folded = new double[rows * columns];
+    String[] texts = new String[rows * columns];
+    for (int row = 0; row < rows; row++) {
+      System.arraycopy(numbers, (row * 10 + 9) * columns, folded, row * columns, columns);
+      System.arraycopy(written, (row * 10 + 9) * columns, texts, row * columns, columns);
+    }
+    return new Object[] {folded, texts};
   }
 
   /// Turns an array round, texts and all.

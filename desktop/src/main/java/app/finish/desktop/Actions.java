@@ -14,6 +14,7 @@ final class Actions {
   private final Files files;
   private final Tallies tallies;
   private final ProofView proof;
+  private final FindBar findBar;
   private final Runnable finder;
   private final Runnable shutBench;
   private final Runnable sendOut;
@@ -24,6 +25,7 @@ final class Actions {
       Files files,
       Tallies tallies,
       ProofView proof,
+      FindBar findBar,
       Runnable finder,
       Runnable shutBench,
       Runnable sendOut,
@@ -32,6 +34,7 @@ final class Actions {
     this.files = files;
     this.tallies = tallies;
     this.proof = proof;
+    this.findBar = findBar;
     this.finder = finder;
     this.shutBench = shutBench;
     this.sendOut = sendOut;
@@ -51,6 +54,16 @@ final class Actions {
     add(all, "action.hold", "Shortcut+H", tallied, this::hold);
     BooleanSupplier held = () -> tallies.heldProperty().get().isPresent();
     add(all, "action.redraw", "Shortcut+Enter", held, tallies::redraw);
+    Arranging arranging = bench.arranging();
+    BooleanSupplier arranged = () -> bench.stepProperty().get() == Step.ARRANGE;
+    add(
+        all,
+        "action.holdMoves",
+        "Shortcut+Shift+H",
+        arranged,
+        () -> arranging.hold(!arranging.holdingProperty().get()));
+    BooleanSupplier pending = () -> arranging.pendingProperty().get().isPresent();
+    add(all, "action.redrawMoves", "Shortcut+Shift+Enter", pending, arranging::redraw);
     add(all, "action.refresh", "Shortcut+R", table, files::refresh);
     add(all, "action.open", "Shortcut+O", always, files::open);
     add(all, "action.save", "Shortcut+S", table, files::save);
@@ -101,6 +114,9 @@ final class Actions {
         "",
         () -> !bench.arrangement().isEmpty(),
         () -> bench.arrange(Texts.of("change.startOver"), Arrangement.NONE));
+    add(all, "action.find", "Shortcut+F", table, findBar::open);
+    add(all, "action.findNext", "F3", table, () -> findBar.find(false));
+    add(all, "action.findPrevious", "Shift+F3", table, () -> findBar.find(true));
     add(all, "action.sendOut", "Shortcut+E", table, sendOut);
     add(all, "action.copy", "Shortcut+Shift+C", table, files::copy);
     add(

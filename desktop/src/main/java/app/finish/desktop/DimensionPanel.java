@@ -84,7 +84,6 @@ final class DimensionPanel {
             Texts.of("arrange.hold.word"),
             id(tag) + "-hold",
             Texts.of("arrange.hold.one", tag.name()));
-    hold.setDisable(tag.isMeasures());
     hold.setOnAction(event -> moves.hold(tag));
     HBox row = new HBox(4, name(tag), outer, inner, over, hold);
     row.setAlignment(Pos.CENTER_LEFT);

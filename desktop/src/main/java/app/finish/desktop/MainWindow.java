@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.prefs.Preferences;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -32,6 +33,7 @@ final class MainWindow {
   private final Tallies tallies;
   private final ProofPainter painter;
   private final ProofView proof;
+  private final FindBar findBar;
   private final ActionFinder finder;
   private final Actions actions;
   private final Map<Step, Supplier<Node>> builders;
@@ -57,9 +59,20 @@ final class MainWindow {
     this.tallies = new Tallies(bench, recordsDesk);
     this.files = new Files(bench, tallies, picker, recent);
     this.proof = new ProofView(bench, painter);
+    this.findBar = new FindBar(bench, proof);
+    StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
     SendOutBench sendOut = new SendOutBench(bench, files);
     this.actions =
-        new Actions(bench, files, tallies, proof, this::find, this::shutBench, sendOut::send, quit);
+        new Actions(
+            bench,
+            files,
+            tallies,
+            proof,
+            findBar,
+            this::find,
+            this::shutBench,
+            sendOut::send,
+            quit);
     this.finder = new ActionFinder(actions::all);
     this.builders =
         Map.of(
@@ -139,7 +152,7 @@ final class MainWindow {
       desk.getChildren().setAll(board);
       board.focusFirst();
     } else if (!desk.getChildren().contains(proof)) {
-      desk.getChildren().setAll(proof, legend);
+      desk.getChildren().setAll(proof, legend, findBar);
       proof.requestFocus();
     }
     for (Node node : List.of(galley, slug)) {

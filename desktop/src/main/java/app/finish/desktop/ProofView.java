@@ -255,11 +255,16 @@ final class ProofView extends Pane {
     }
   }
 
+  /// How far from the edge what stays in view stands: behind the tags, if they are shown.
+  private double edge() {
+    return bench.stepProperty().get() == Step.ARRANGE ? 28 : 6;
+  }
+
   /// How far the stub is moved to stay in view.
   private double stubShift(Scroll now) {
     double at = left + now.paper().margin() * scale();
     boolean roomy = now.stubWidth() * scale() < getWidth() * 0.5;
-    return roomy ? Math.max(0, 8 - at) : 0;
+    return roomy ? Math.max(0, edge() + 2 - at) : 0;
   }
 
   /// How far the heads are moved to stay in view, until the body's end pushes them out.
@@ -268,7 +273,7 @@ final class ProofView extends Pane {
     double end = top + now.bodyBottom() * scale();
     double height = (now.bodyTop() - now.headsTop()) * scale();
     boolean roomy = height > 0 && height < getHeight() * 0.5 && end > height + 40;
-    return roomy ? Math.max(0, 6 - at) : 0;
+    return roomy ? Math.max(0, edge() - at) : 0;
   }
 
   /// Paints a part of the table that stays in view.
@@ -383,8 +388,8 @@ final class ProofView extends Pane {
     Scroll now = scroll().orElseThrow();
     boolean inBody = box.y() >= now.bodyTop() - 0.01 && box.y() < now.bodyBottom();
     double heads = inBody ? (now.bodyTop() - now.headsTop()) * scale() : 0;
-    boolean headsFixed = top + now.headsTop() * scale() + heads < heads + 20;
-    double over = headsFixed ? heads + 14 : 8;
+    boolean headsFixed = top + now.headsTop() * scale() + heads < heads + edge() + 14;
+    double over = headsFixed ? heads + edge() + 8 : 8;
     double y = top + box.y() * scale();
     double bottom = y + box.height() * scale();
     double dy = 0;
@@ -393,7 +398,7 @@ final class ProofView extends Pane {
     } else if (bottom > getHeight() - 8) {
       dy = getHeight() - 8 - bottom;
     }
-    double stubEdge = 16 + now.stubWidth() * scale();
+    double stubEdge = edge() + 10 + now.stubWidth() * scale();
     double x = left + box.x() * scale();
     boolean inStub = box.x() < now.paper().margin() + now.stubWidth() - 0.01;
     double dx = 0;

@@ -41,7 +41,8 @@ final class Proofs {
     }
   }
 
-  private record Kept(Table table, Arrangement arrangement, Arranged arranged) {}
+  private record Kept(
+      Table table, Arranger.Ready ready, Arrangement arrangement, Arranged arranged) {}
 
   private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
   private final Fonts fonts;
@@ -80,8 +81,13 @@ final class Proofs {
     if (known.isPresent()) {
       return known.get().arranged;
     }
-    Arranged fresh = Arranger.arrange(table, arrangement, sending.formulas());
-    kept.set(Optional.of(new Kept(table, arrangement, fresh)));
+    Arranger.Ready ready =
+        kept.get()
+            .filter(one -> one.table == table)
+            .map(one -> one.ready)
+            .orElseGet(() -> Arranger.ready(table, sending.formulas()));
+    Arranged fresh = ready.arrange(arrangement);
+    kept.set(Optional.of(new Kept(table, ready, arrangement, fresh)));
     return fresh;
   }
 

@@ -66,7 +66,7 @@ final class Shots {
             "edit-title",
             () -> wear("Marram house", 2),
             () -> window.proof().edit(PartName.TITLE)));
-    shots.add(new Shot("arrange", this::arrange, () -> {}));
+    shots.add(new Shot("arrange", () -> example(13), () -> {}));
     shots.add(new Shot("arrange-heading", this::arrange, this::pickAHeading));
     shots.add(new Shot("tally", () -> toTally(6), () -> {}));
     shots.add(new Shot("tally-crosstab", () -> toTally(7), () -> {}));
@@ -118,6 +118,12 @@ final class Shots {
             .with(new Move.ByFigure(Side.DOWN, 1, List.of("2026", "Fares"), true))
             .with(new Move.SetAside(Side.DOWN, List.of("Skell–Tamsay")))
             .with(new Move.Rename(Side.DOWN, List.of("Hale–Orrin"), "Hale and Orrin")));
+  }
+
+  private void example(int table) {
+    window.bench().pickProperty().set(Optional.empty());
+    window.bench().show(table);
+    window.bench().stepProperty().set(Step.ARRANGE);
   }
 
   private void pickAHeading() {

@@ -170,9 +170,7 @@ final class TagLayer extends Pane {
   private Optional<Landing> landingAt(Tag tag, Point2D at) {
     Bounds corner = corner();
     if (at.getX() < corner.getMaxX() && at.getY() < corner.getMaxY()) {
-      return tag.isHeld() || tag.isMeasures()
-          ? Optional.empty()
-          : Optional.of(new Landing(Optional.empty(), 0));
+      return tag.isHeld() ? Optional.empty() : Optional.of(new Landing(Optional.empty(), 0));
     }
     double fromTop = at.getY() - corner.getMaxY();
     double fromLeft = at.getX() - corner.getMaxX();

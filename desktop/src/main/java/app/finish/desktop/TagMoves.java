@@ -40,7 +40,7 @@ final class TagMoves {
   }
 
   void hold(Tag tag) {
-    if (!tag.isHeld() && !tag.isMeasures()) {
+    if (!tag.isHeld()) {
       make(new Move.Hold(tag.side(), tag.level(), tag.member()));
     }
   }

@@ -278,6 +278,72 @@ public class ArrangeTest extends WindowTest {
   }
 
   @Test
+  public void aLongTableIsScrolledAndSearched() throws Exception {
+    StringBuilder csv = new StringBuilder("Fares by day\n\nDay,Sailing,Fares,Passengers\n");
+    for (int day = 1; day <= 400; day++) {
+      for (int sailing = 1; sailing <= 50; sailing++) {
+        csv.append("Day ").append(day).append(",Sailing ").append(day * 100 + sailing);
+        csv.append(',').append(day * 7 % 53).append(',').append(sailing).append('\n');
+      }
+    }
+    Path file = java.nio.file.Files.writeString(folder.resolve("long.csv"), csv);
+    robot.interact(() -> window.files().bringIn(file));
+    waitFor(() -> window.bench().shownProperty().get().isPresent());
+    settle();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    int rows = table().body().rows();
+    assertThat(rows).isGreaterThanOrEqualTo(20_000);
+    press(KeyCode.CONTROL, KeyCode.F);
+    type("#find", "sailing 39950");
+    press(KeyCode.ENTER);
+    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
+        .isInstanceOf(Place.Stub.class);
+    Place found = ask(() -> window.bench().pickProperty().get().orElseThrow().place());
+    Point2D at = where(found);
+    assertThat(ask(() -> window.proof().localToScreen(window.proof().getLayoutBounds())))
+        .matches(bounds -> bounds.contains(at));
+    type("#find", "no such sailing");
+    press(KeyCode.ENTER);
+    assertThat(textOf("#find-said")).isEqualTo("not there");
+    press(KeyCode.ESCAPE);
+    press(KeyCode.HOME);
+    press(KeyCode.END);
+    press(KeyCode.DOWN);
+    assertThat(ask(() -> window.bench().pickProperty().get())).isPresent();
+  }
+
+  @Test
+  public void aTalliedTableIsCountedAgainFromHereAndKeepsItsMoves() {
+    openDemo();
+    robot.interact(() -> window.bench().show(6));
+    settle();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    click("#swap-axes");
+    int measures = table().down().leaves().size();
+    robot.interact(() -> window.tallies().holdAfter(60_000));
+    waitFor(() -> window.tallies().askedProperty().get().orElseThrow().records().isPresent());
+    robot.interact(
+        () ->
+            window
+                .tallies()
+                .ask(
+                    "more",
+                    window
+                        .tallies()
+                        .askedProperty()
+                        .get()
+                        .orElseThrow()
+                        .plan()
+                        .withMeasuresDown(false)
+                        .withDown(List.of(app.finish.core.tally.TallyDimension.of("Vessel")))));
+    waitFor(() -> table().across().dimensions().contains("Vessel"));
+    assertThat(table().down().leaves()).hasSize(measures);
+    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(1);
+    assertThat(ask(() -> window.bench().stepProperty().get())).isEqualTo(Step.ARRANGE);
+    assertThat(shows("#bench-arrange .tally")).isTrue();
+  }
+
+  @Test
   public void pickedHeadingsAreGatheredUnderANewOne() {
     begin();
     clickCell(new Place.Stub(1, 0));

@@ -15,7 +15,6 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.testng.annotations.Test;
@@ -38,23 +37,7 @@ public class TallyTest extends WindowTest {
     return ask(() -> window.bench().noticeProperty().get().map(Notice::sentence).orElse(""));
   }
 
-  /// Scrolls the bench so that a node of it can be clicked.
-  private void reveal(String selector) {
-    robot.interact(
-        () -> {
-          ScrollPane bench = (ScrollPane) window.scene().lookup("#bench-bring-in");
-          var node = window.scene().lookup(selector);
-          double top = bench.getContent().sceneToLocal(node.localToScene(0, 0)).getY() - 120;
-          double room =
-              bench.getContent().getLayoutBounds().getHeight()
-                  - bench.getViewportBounds().getHeight();
-          bench.setVvalue(Math.max(0, Math.min(1, top / room)));
-        });
-    settle();
-  }
-
   private void clickRevealed(String selector) {
-    reveal(selector);
     click(selector);
   }
 

@@ -35,7 +35,7 @@ import org.testng.annotations.BeforeMethod;
 /// The real window, driven with keyboard and mouse.
 abstract class WindowTest {
   /// How many tables the demo holds.
-  static final int DEMO_TABLES = 9;
+  static final int DEMO_TABLES = 14;
 
   /// Answers questions about files without asking anybody.
   static final class Answers implements FilePicker {
@@ -177,7 +177,7 @@ abstract class WindowTest {
   }
 
   /// Scrolls the bench so that a node is in sight, as one does with the wheel.
-  private void reveal(String selector) {
+  void reveal(String selector) {
     robot.interact(
         () -> {
           Node node = window.scene().lookup(selector);

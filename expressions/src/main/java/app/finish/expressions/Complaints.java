@@ -2,6 +2,7 @@ package app.finish.expressions;
 
 import dev.cel.common.CelIssue;
 import dev.cel.common.types.CelType;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -40,6 +41,11 @@ final class Complaints {
       int single = text.replaceAll("(?s)^(.*?[^=!<>])=[^=].*$", "$1").length();
       return new BadExpression(
           "Write == where two things are compared, at place " + (single + 1) + ".", single);
+    }
+    Optional<Integer> strange = named.firstUnknown();
+    if (strange.isPresent()) {
+      int at = strange.get();
+      return NamedText.unknown(wordAt(text, at, ""), at, named.variables());
     }
     String near = place < text.length() ? " near “" + wordAt(text, place, "") + "”" : "";
     return new BadExpression(

@@ -70,6 +70,31 @@ final class NamedText {
     }
   }
 
+  /// Where the first word stands that is neither a name, nor a function, nor a word of the
+  /// language.
+  Optional<Integer> firstUnknown() {
+    for (int at = 0; at < text.length(); at++) {
+      char letter = text.charAt(at);
+      if (letter == '"' || letter == '\'' || letter == '`') {
+        int end = text.indexOf(letter, at + 1);
+        at = end < 0 ? text.length() : end;
+      } else if (begins(at)) {
+        int end = at;
+        while (end < text.length() && !ends(end)) {
+          end++;
+        }
+        Optional<Name> name = fits(at);
+        boolean known = WORDS.contains(text.substring(at, end)) || isCalled(end);
+        if (name.isEmpty() && !known) {
+          return Optional.of(at);
+        }
+        at = Math.max(at, name.map(one -> length(one)).map(Integer::intValue).orElse(0) + at - 1);
+        at = name.isEmpty() ? end - 1 : at;
+      }
+    }
+    return Optional.empty();
+  }
+
   private int copy(int from, int to) {
     put(text.substring(from, to), from);
     return to;

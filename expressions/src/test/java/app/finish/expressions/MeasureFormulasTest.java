@@ -231,6 +231,10 @@ public class MeasureFormulasTest {
         .hasMessageContaining("'down' or 'across'");
     assertThatThrownBy(() -> new MeasureFormulas().read("Fares +", names))
         .isInstanceOf(BadExpression.class);
+    assertThatThrownBy(
+            () ->
+                new MeasureFormulas().read("Fares / Runnig cost", List.of("Fares", "Running cost")))
+        .hasMessageContaining("nothing called “Runnig”, at place 9");
     assertThatThrownBy(() -> new MeasureFormulas().read("", names)).hasMessageContaining("empty");
   }
 }

@@ -55,8 +55,8 @@ public final class Samples {
     return file;
   }
 
-  /// A tally of the demo, counted from its records beforehand: "pivot", "crosstab" or
-  /// "descriptives".
+  /// A tally of the demo, counted from its records beforehand: "pivot", "crosstab",
+  /// "descriptives" or "days".
   public static Tally tally(String name) throws IOException {
     String file = "tally-" + name + ".json";
     try (InputStream stream =
@@ -66,8 +66,8 @@ public final class Samples {
   }
 
   /// The document of the demo, in the plain style: the three pivots of the workbook, of the survey
-  /// a frequency table, correlations and a regression, and a pivot, a crosstab and descriptives
-  /// that were tallied from records.
+  /// a frequency table, correlations and a regression, a pivot, a crosstab and descriptives that
+  /// were tallied from records, and five tables that are arranged.
   public static Document demo() throws IOException {
     List<Source> sources = new ArrayList<>(read(PIVOTS));
     List<Source> survey = read(SURVEY);
@@ -80,7 +80,7 @@ public final class Samples {
       Finish titled = Finish.in("Plain").withWord(PartName.TITLE, one.getValue());
       document = document.withAdded(Source.of(tally(one.getKey())), titled);
     }
-    return document;
+    return WorkedExamples.added(document, sources.getFirst(), survey, Source.of(tally("days")));
   }
 
   /// The tables of a sample.

@@ -329,9 +329,9 @@ public class SamplesTest {
   }
 
   @Test
-  public void theDemoHasNineTables() throws IOException {
+  public void theDemoHasFourteenTables() throws IOException {
     assertThat(Samples.demo().tables())
-        .hasSize(9)
+        .hasSize(14)
         .allSatisfy(
             table ->
                 assertThat(Finishing.recognition(table.source(), Corrections.NONE).findings())

@@ -78,11 +78,23 @@ public final class RecordSamples {
                     TallyMeasure.of(TallyFunction.MEAN, "Trust in the timetable"),
                     TallyMeasure.of(TallyFunction.MEAN, "Crowding")))
             .withQuestion(Question.DESCRIPTION));
+    plans.put(
+        "days",
+        Plan.EMPTY
+            .withDown(
+                List.of(
+                    TallyDimension.of("Sailed on").in(new Bins.Dates(DatePart.DAY)).named("Day")))
+            .withMeasures(
+                List.of(
+                    TallyMeasure.count().withName("Sailings"),
+                    TallyMeasure.of(TallyFunction.SUM, "Vehicles"),
+                    TallyMeasure.percent(Base.TOTAL, "Vehicles").withName("Share"))));
     return plans;
   }
 
   /// The sample that a plan of the demo is for.
   public static RecordsName.Sample sampleOf(String plan) {
-    return new RecordsName.Sample(plan.equals("pivot") ? Samples.SAILINGS : Samples.ANSWERS);
+    return new RecordsName.Sample(
+        plan.equals("pivot") || plan.equals("days") ? Samples.SAILINGS : Samples.ANSWERS);
   }
 }

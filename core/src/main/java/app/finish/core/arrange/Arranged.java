@@ -32,15 +32,33 @@ public record Arranged(
     }
   }
 
-  /// A side as moves name it.
-  ///
-  /// @param paths for each leaf the labels that lead to it
-  /// @param levels its levels from the outermost
-  public record Names(List<List<String>> paths, List<Level> levels) {
-    /// Copies the lists.
-    public Names {
-      paths = List.copyOf(paths);
-      levels = List.copyOf(levels);
+  /// A side as moves name it. It is found when it is asked for, and then kept: not every table that
+  /// is shown is pointed at.
+  public static final class Names {
+    private final Trees trees;
+    private final Side side;
+    private volatile List<List<String>> paths = List.of();
+    private volatile List<Level> levels = List.of();
+
+    Names(Trees trees, Side side) {
+      this.trees = trees;
+      this.side = side;
+    }
+
+    /// For each leaf the labels that lead to it.
+    public List<List<String>> paths() {
+      if (paths.isEmpty()) {
+        paths = List.copyOf(trees.paths(side));
+      }
+      return paths;
+    }
+
+    /// The levels from the outermost.
+    public List<Level> levels() {
+      if (levels.isEmpty()) {
+        levels = List.copyOf(trees.levels(side));
+      }
+      return levels;
     }
   }
 

@@ -26,10 +26,33 @@ public final class Arranger {
   private final List<Held> held;
   private Trees trees;
 
-  private Arranger(Table source, Formulas formulas) {
+  /// A table that is arranged again and again, each time from how it came.
+  ///
+  /// ```java
+  /// Arranger.Ready ready = Arranger.ready(table, formulas);
+  /// ready.arrange(arrangement).table();
+  /// ```
+  public static final class Ready {
+    private final Table table;
+    private final Formulas formulas;
+    private final Trees trees;
+
+    private Ready(Table table, Formulas formulas) {
+      this.table = table;
+      this.formulas = formulas;
+      this.trees = Trees.of(table);
+    }
+
+    /// The table in an arrangement.
+    public Arranged arrange(Arrangement arrangement) {
+      return new Arranger(table, formulas, trees).arranged(arrangement);
+    }
+  }
+
+  private Arranger(Table source, Formulas formulas, Trees trees) {
     this.source = source;
     this.formulas = formulas;
-    this.trees = Trees.of(source);
+    this.trees = trees;
     this.held = new ArrayList<>(source.held());
   }
 
@@ -42,31 +65,39 @@ public final class Arranger {
   ///
   /// @param formulas what reads the expressions of calculated measures
   public static Arranged arrange(Table table, Arrangement arrangement, Formulas formulas) {
-    Arranger arranger = new Arranger(table, formulas);
+    return ready(table, formulas).arrange(arrangement);
+  }
+
+  /// A table that can be arranged again and again.
+  public static Ready ready(Table table, Formulas formulas) {
+    return new Ready(table, formulas);
+  }
+
+  private Arranged arranged(Arrangement arrangement) {
     for (int i = 0; i < arrangement.entries().size(); i++) {
       Arrangement.Entry entry = arrangement.entries().get(i);
       if (entry.on()) {
-        arranger.make(entry.move(), i);
+        make(entry.move(), i);
       }
     }
     return new Arranged(
-        arrangement.isEmpty() ? table : arranger.build(),
-        arranger.unplaced,
-        arranger.aside,
-        arranger.refused,
-        arranger.names(Side.DOWN),
-        arranger.names(Side.ACROSS));
+        arrangement.isEmpty() ? source : build(),
+        unplaced,
+        aside,
+        refused,
+        names(Side.DOWN),
+        names(Side.ACROSS));
   }
 
   private Names names(Side side) {
-    return new Names(trees.paths(side), trees.levels(side));
+    return new Names(trees, side);
   }
 
   private void make(Move move, int place) {
     int before = held.size();
     try {
       Trees after = made(move, place);
-      boolean empty = after.leaves(Side.DOWN).isEmpty() || after.leaves(Side.ACROSS).isEmpty();
+      boolean empty = after.roots(Side.DOWN).isEmpty() || after.roots(Side.ACROSS).isEmpty();
       if (empty) {
         throw new NoPlace("nothing would be left of the table");
       }
@@ -176,7 +207,7 @@ public final class Arranger {
   }
 
   private Table build() {
-    Table table = new Baking(trees).table(Branch::shown, (row, column, value) -> value);
+    Table table = new Baking(trees).table(Branch::shown, Baking.KEEP);
     return new Table(
         table.down(),
         table.across(),

@@ -11,10 +11,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 /// Makes a table of what is arranged.
 final class Baking {
+  /// Leaves each value as it is.
+  static final Change KEEP = (row, column, value) -> value;
+
   private final Trees trees;
 
   Baking(Trees trees) {
@@ -32,12 +36,7 @@ final class Baking {
   Table table(Function<Branch, String> name, Change change) {
     List<Branch> rows = trees.leaves(Side.DOWN);
     List<Branch> columns = trees.leaves(Side.ACROSS);
-    Body body =
-        Body.of(
-            rows.size(),
-            columns.size(),
-            (row, column) ->
-                change.of(row, column, trees.value(rows.get(row), columns.get(column))));
+    Body body = picked(rows, columns, change).orElseGet(() -> made(rows, columns, change));
     Table source = trees.source();
     return new Table(
         axis(Side.DOWN, name),
@@ -47,6 +46,29 @@ final class Baking {
         source.held(),
         source.words(),
         marks(rows, columns));
+  }
+
+  /// The values of the source in another order, if that is all that was done to them.
+  private Optional<Body> picked(List<Branch> rows, List<Branch> columns, Change change) {
+    boolean simple =
+        change == KEEP
+            && rows.stream().allMatch(row -> row.from().size() == 1)
+            && columns.stream().allMatch(column -> column.from().size() == 1);
+    if (!simple) {
+      return Optional.empty();
+    }
+    int[] down = rows.stream().mapToInt(row -> row.from().getFirst()).toArray();
+    int[] across = columns.stream().mapToInt(column -> column.from().getFirst()).toArray();
+    Body source = trees.source().body();
+    return Optional.of(
+        trees.isSwapped() ? source.turned(down, across) : source.picked(down, across));
+  }
+
+  private Body made(List<Branch> rows, List<Branch> columns, Change change) {
+    return Body.of(
+        rows.size(),
+        columns.size(),
+        (row, column) -> change.of(row, column, trees.value(rows.get(row), columns.get(column))));
   }
 
   /// The same headings over a table that was made of them, with changed values.

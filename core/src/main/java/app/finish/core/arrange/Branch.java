@@ -96,6 +96,13 @@ record Branch(
     return new Branch(label, name, role, measure, children, from, origin);
   }
 
+  /// Branches that came outermost: a subtotal among them is a grand total now.
+  static List<Branch> raised(List<Branch> roots) {
+    return roots.stream()
+        .map(root -> root.role() == Role.SUBTOTAL ? root.as(Role.GRAND_TOTAL) : root)
+        .toList();
+  }
+
   /// All leaves under it, or itself.
   List<Branch> leaves() {
     if (isLeaf()) {

@@ -32,7 +32,7 @@ final class Calculating {
 
   Calculating(Trees trees, Move.Calculate move) {
     this.move = move;
-    this.before = new Baking(trees).changed((row, column, value) -> value);
+    this.before = new Baking(trees).changed(Baking.KEEP);
     this.table = before.source();
     boolean down = hasMeasures(table.down());
     boolean across = hasMeasures(table.across());
@@ -188,7 +188,7 @@ final class Calculating {
             before.dimensions(Side.DOWN),
             before.dimensions(Side.ACROSS),
             false);
-    return new Baking(trees).changed((row, column, value) -> value);
+    return new Baking(trees).changed(Baking.KEEP);
   }
 
   /// The marks of figures at their new places; headings know where they stood.

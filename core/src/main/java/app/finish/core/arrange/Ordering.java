@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 
 /// Puts members in another order within their groups. Totals and measures stay where they are.
 final class Ordering {
@@ -19,10 +20,13 @@ final class Ordering {
   static Comparator<Branch> byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
     Branch at = trees.leaf(order.side().other(), order.at());
     Map<Branch, Double> figures = new IdentityHashMap<>();
+    ToDoubleFunction<Branch> key =
+        branch -> key(trees.figure(branch, at, order.side()), order.descending());
     return Comparator.comparingDouble(
         branch ->
-            figures.computeIfAbsent(
-                branch, one -> key(trees.figure(one, at, order.side()), order.descending())));
+            branch.isLeaf()
+                ? key.applyAsDouble(branch)
+                : figures.computeIfAbsent(branch, key::applyAsDouble));
   }
 
   /// Each group of a level in this order.
@@ -45,9 +49,14 @@ final class Ordering {
       }
       return all;
     }
-    List<Branch> members = new ArrayList<>(branches.stream().filter(Branch::isMember).toList());
+    List<Branch> members = new ArrayList<>(branches.size());
+    for (Branch branch : branches) {
+      if (branch.isMember()) {
+        members.add(branch);
+      }
+    }
     members.sort(order);
-    List<Branch> all = new ArrayList<>();
+    List<Branch> all = new ArrayList<>(branches.size());
     int next = 0;
     for (Branch branch : branches) {
       all.add(branch.isMember() ? members.get(next++) : branch);

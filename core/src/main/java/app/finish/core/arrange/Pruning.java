@@ -72,7 +72,7 @@ final class Pruning {
       throw new NoPlace("“" + group.label() + "” has no members to fold");
     }
     Optional<Branch> subtotal =
-        group.children().stream().filter(child -> child.role() == Role.SUBTOTAL).findFirst();
+        group.children().stream().filter(child -> child.role() != Role.MEMBER).findFirst();
     List<Measure> measures = trees.source().measures();
     boolean adds =
         IntStream.range(0, measures.size()).anyMatch(one -> trees.figures().hasTotals(one));
@@ -82,10 +82,11 @@ final class Pruning {
     }
     List<Branch> members = group.children().stream().filter(Branch::isMember).toList();
     Branch total = subtotal.orElseGet(() -> Branch.merged(group.label(), members));
+    Role role = total.role() == Role.GRAND_TOTAL ? Role.GRAND_TOTAL : group.role();
     return new Branch(
         group.label(),
         group.shown(),
-        group.role(),
+        role,
         total.measure(),
         total.children(),
         total.from(),
@@ -107,8 +108,7 @@ final class Pruning {
     List<Branch> all = new ArrayList<>();
     for (Branch branch : branches) {
       boolean group =
-          branch.isMember()
-              && !branch.isLeaf()
+          !branch.isLeaf()
               && branch.children().stream().noneMatch(one -> one.measure().isPresent());
       if (!group) {
         all.add(branch);
@@ -175,7 +175,7 @@ final class Pruning {
     List<Branch> roots = trees.roots(hide.side());
     List<Branch> lifted = lifted(roots, hide.level(), 0);
     return trees
-        .with(hide.side(), lifted)
+        .with(hide.side(), hide.level() == 0 ? Branch.raised(lifted) : lifted)
         .withNames(hide.side(), trees.namesWithout(hide.side(), hide.level()));
   }
 
@@ -187,9 +187,16 @@ final class Pruning {
       }
       return all;
     }
-    if (branches.size() > 1 || branches.stream().anyMatch(Branch::isLeaf)) {
+    List<Branch> groups = branches.stream().filter(branch -> !branch.isLeaf()).toList();
+    boolean restAreTotals =
+        branches.stream().allMatch(branch -> !branch.isLeaf() || branch.role() != Role.MEMBER);
+    if (groups.size() != 1 || !restAreTotals) {
       throw new NoPlace("this level has several members, or nothing under it");
     }
-    return branches.isEmpty() ? branches : branches.getFirst().children();
+    List<Branch> all = new ArrayList<>();
+    for (Branch branch : branches) {
+      all.addAll(branch.isLeaf() ? List.of(branch) : branch.children());
+    }
+    return all;
   }
 }

@@ -2,11 +2,9 @@ package app.finish.core.arrange;
 
 import app.finish.core.table.Heading.Role;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 
 /// The levels of one side, and for each of its leaves the heading at each level. A total stands for
 /// a total at all levels below it too; a level that a leaf doesn't have is empty.
@@ -75,7 +73,7 @@ record Slots(
   }
 
   /// Whether the only heading of a side says nothing: there is no level then.
-  private static boolean isWhole(List<Branch> roots) {
+  static boolean isWhole(List<Branch> roots) {
     Branch first = roots.getFirst();
     boolean alone = roots.size() == 1 && first.isLeaf() && first.isMember();
     return alone && (first.label().isEmpty() || first.label().equals(WHOLE));
@@ -133,19 +131,6 @@ record Slots(
 
   int size() {
     return names.size();
-  }
-
-  /// The levels as people see them.
-  List<Level> levels() {
-    List<Level> levels = new ArrayList<>();
-    for (int level = 0; level < size(); level++) {
-      Set<String> members = new LinkedHashSet<>();
-      for (List<Optional<Step>> path : paths) {
-        path.get(level).filter(step -> !step.isTotal).ifPresent(step -> members.add(step.label));
-      }
-      levels.add(new Level(names.get(level), level == measures, List.copyOf(members)));
-    }
-    return levels;
   }
 
   /// The first total over a level that has a name of its own.

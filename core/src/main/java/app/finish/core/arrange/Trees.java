@@ -59,6 +59,10 @@ record Trees(
         : new Trees(figures, down, roots, downNames, acrossNames, isSwapped);
   }
 
+  Trees withFigures(Figures others) {
+    return new Trees(others, down, across, downNames, acrossNames, isSwapped);
+  }
+
   Trees withNames(Side side, List<String> names) {
     return side == Side.DOWN
         ? new Trees(figures, down, across, names, acrossNames, isSwapped)
@@ -139,6 +143,9 @@ record Trees(
     if (single.isPresent()) {
       return source().body().at(single.get().row(), single.get().column());
     }
+    if (row.from().isEmpty() || column.from().isEmpty()) {
+      return Value.BLANK;
+    }
     return isSwapped
         ? figures.together(column.from(), row.from())
         : figures.together(row.from(), column.from());
@@ -146,7 +153,7 @@ record Trees(
 
   /// The levels of a side from the outermost.
   List<Level> levels(Side side) {
-    return Slots.of(roots(side), dimensions(side)).levels();
+    return Levels.of(roots(side), dimensions(side));
   }
 
   /// The names of a side's dimensions with one of them taken out.
@@ -158,12 +165,22 @@ record Trees(
     return names;
   }
 
+  /// The number of a row and a column; not a number if there is none.
+  private double number(Branch row, Branch column) {
+    if (row.from().size() == 1 && column.from().size() == 1) {
+      int one = row.from().getFirst();
+      int two = column.from().getFirst();
+      return isSwapped ? source().body().number(two, one) : source().body().number(one, two);
+    }
+    return Figures.number(value(row, column));
+  }
+
   /// The figure by which a branch is ordered: its own, its subtotal's, or the sum of its members';
   /// not a number where there is none.
   double figure(Branch branch, Branch at, Side side) {
     Optional<Branch> one = representative(branch);
     if (one.isPresent()) {
-      return Figures.number(side == Side.DOWN ? value(one.get(), at) : value(at, one.get()));
+      return side == Side.DOWN ? number(one.get(), at) : number(at, one.get());
     }
     double sum = 0;
     for (Branch child : branch.children()) {

@@ -17,6 +17,7 @@ final class FontFile {
   private final int map;
   private final boolean wide;
   private final short[] glyphs = new short[0x2800];
+  private final double[] known = new double[1024];
 
   FontFile(byte[] bytes) {
     this.data = ByteBuffer.wrap(bytes);
@@ -43,6 +44,7 @@ final class FontFile {
     this.map = best;
     this.wide = full;
     Arrays.fill(glyphs, (short) -1);
+    Arrays.fill(known, Double.NaN);
   }
 
   private int table(String tag) {
@@ -61,6 +63,19 @@ final class FontFile {
   /// Whether the font has a glyph for a character.
   boolean covers(int codePoint) {
     return glyph(codePoint) != 0;
+  }
+
+  /// How wide a character is at 1 pt; −1 if the font has none.
+  double widthOrNone(int codePoint) {
+    if (codePoint >= known.length) {
+      return covers(codePoint) ? width(codePoint) : -1;
+    }
+    double width = known[codePoint];
+    if (Double.isNaN(width)) {
+      width = covers(codePoint) ? width(codePoint) : -1;
+      known[codePoint] = width;
+    }
+    return width;
   }
 
   /// How wide a character is at 1 pt.

@@ -28,12 +28,16 @@ public final class Fonts {
   private static final List<String> FALLBACKS =
       List.of("Liberation Sans", "Carlito", "Liberation Serif");
 
+  private final Map<String, String> families = new ConcurrentHashMap<>();
   private final Map<Face, FontFile> files = new ConcurrentHashMap<>();
 
   /// The shipped font that stands in for a face. A face that none has the metrics of is set in the
   /// one of Arial.
   public Face face(String name, boolean bold, boolean italic) {
-    return new Face(FAMILIES.getOrDefault(name.toLowerCase(Locale.ROOT), OTHER), bold, italic);
+    String family =
+        families.computeIfAbsent(
+            name, own -> FAMILIES.getOrDefault(own.toLowerCase(Locale.ROOT), OTHER));
+    return new Face(family, bold, italic);
   }
 
   /// The bytes of a shipped font, for embedding and drawing.
@@ -51,7 +55,8 @@ public final class Fonts {
     double width = 0;
     for (int i = 0; i < text.length(); ) {
       int codePoint = text.codePointAt(i);
-      width += file.covers(codePoint) ? file.width(codePoint) : otherWidth(codePoint, face);
+      double own = file.widthOrNone(codePoint);
+      width += own >= 0 ? own : otherWidth(codePoint, face);
       i += Character.charCount(codePoint);
     }
     return width * size;

@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -334,6 +335,60 @@ public final class Scroll {
       boxes.addAll(rows(bands.end(), dressed.rows().size() - 1).boxes());
     }
     return boxes.stream().filter(box -> box.cell().place().equals(place)).findFirst();
+  }
+
+  /// The row in which a cell stands; the first one if the table does not have it.
+  private int rowOf(Place place) {
+    int at =
+        switch (place) {
+          case Place.Body body -> rowOfLeaf(body.row());
+          case Place.Stub stub -> rowOfLeaf(stub.leaf());
+          default -> -1;
+        };
+    for (int row = at; row >= dressed.bands().firstBody(); row--) {
+      if (holds(row, place)) {
+        return row;
+      }
+      if (leafOf(row) < leafOf(at)) {
+        break;
+      }
+    }
+    return outside.keySet().stream().filter(row -> holds(row, place)).findFirst().orElse(0);
+  }
+
+  private boolean holds(int row, Place place) {
+    return dressed.rows().get(row).cells().stream().anyMatch(cell -> cell.place().equals(place));
+  }
+
+  /// The next cell that holds a text, whatever the case of its letters; behind the last one the
+  /// search goes on with the first.
+  ///
+  /// @param from the cell behind which, or before which, the search begins
+  /// @param backwards whether the cell before is looked for
+  public Optional<Place> find(String text, Optional<Place> from, boolean backwards) {
+    String wanted = text.toLowerCase(Locale.ROOT);
+    int count = dressed.rows().size();
+    int start = from.map(this::rowOf).orElse(backwards ? count - 1 : 0);
+    for (int i = 0; i <= count && !wanted.isBlank() && !Thread.interrupted(); i++) {
+      int row = Math.floorMod(backwards ? start - i : start + i, count);
+      List<DressedCell> cells = dressed.rows().get(row).cells();
+      int own = -1;
+      for (int cell = 0; cell < cells.size(); cell++) {
+        own = from.filter(cells.get(cell).place()::equals).isPresent() ? cell : own;
+      }
+      for (int j = 0; j < cells.size(); j++) {
+        int cell = backwards ? cells.size() - 1 - j : j;
+        boolean passed = own >= 0 && (backwards ? cell >= own : cell <= own);
+        boolean again = i == count;
+        if (passed != again && own >= 0) {
+          continue;
+        }
+        if (cells.get(cell).text().toLowerCase(Locale.ROOT).contains(wanted)) {
+          return Optional.of(cells.get(cell).place());
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   /// The first cell of the table.

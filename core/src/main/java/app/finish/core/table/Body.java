@@ -58,6 +58,51 @@ public final class Body {
     return new Body(rows, columns, numbers, kinds, ends, Arrays.copyOf(written, end));
   }
 
+  /// Some of the rows and columns of this body, in this order.
+  public Body picked(int[] someRows, int[] someColumns) {
+    return picked(someRows, someColumns, false);
+  }
+
+  /// Some of the columns of this body as rows, and some of its rows as columns.
+  public Body turned(int[] someColumns, int[] someRows) {
+    return picked(someColumns, someRows, true);
+  }
+
+  /// Copies values as they are packed.
+  private Body picked(int[] down, int[] across, boolean turned) {
+    int size = Math.multiplyExact(down.length, across.length);
+    double[] newNumbers = new double[size];
+    byte[] newKinds = new byte[size];
+    int[] newEnds = new int[size];
+    byte[] newWritten = new byte[Math.max(16, written.length)];
+    int end = 0;
+    int at = 0;
+    for (int row : down) {
+      for (int column : across) {
+        int from = turned ? column * columns + row : row * columns + column;
+        newNumbers[at] = numbers[from];
+        newKinds[at] = kinds[from];
+        int start = from == 0 ? 0 : ends[from - 1];
+        int length = ends[from] - start;
+        if (end + length > newWritten.length) {
+          newWritten = Arrays.copyOf(newWritten, (end + length) * 3 / 2);
+        }
+        for (int i = 0; i < length; i++) {
+          newWritten[end + i] = written[start + i];
+        }
+        end += length;
+        newEnds[at++] = end;
+      }
+    }
+    return new Body(
+        down.length,
+        across.length,
+        newNumbers,
+        newKinds,
+        newEnds,
+        end == newWritten.length ? newWritten : Arrays.copyOf(newWritten, end));
+  }
+
   /// The number of leaves down.
   public int rows() {
     return rows;

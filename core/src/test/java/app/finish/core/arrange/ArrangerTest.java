@@ -322,6 +322,10 @@ public class ArrangerTest {
         undone = undone.withSwitched(at, false);
       }
       assertThat(Arranger.arrange(table, undone).table()).isEqualTo(table);
+      for (int at = 0; at < arrangement.entries().size(); at++) {
+        Table off = Arranger.arrange(table, arrangement.withSwitched(at, false)).table();
+        assertThat(off).isEqualTo(Arranger.arrange(table, arrangement.without(at)).table());
+      }
       Arrangement twice = arrangement.with(new Move.SwapAxes()).with(new Move.SwapAxes());
       assertThat(Arranger.arrange(table, twice).table()).isEqualTo(arranged.table());
     }
@@ -338,7 +342,7 @@ public class ArrangerTest {
       int level = random.nextInt(2);
       arrangement =
           arrangement.with(
-              switch (random.nextInt(11)) {
+              switch (random.nextInt(20)) {
                 case 0 -> new Move.SwapAxes();
                 case 1 -> new Move.SetAside(side, path);
                 case 2 -> new Move.ByLabel(side, level, random.nextBoolean());
@@ -350,6 +354,23 @@ public class ArrangerTest {
                 case 6 ->
                     new Move.KeepTop(
                         side, level, 1 + random.nextInt(3), at, random.nextBoolean(), true);
+                case 11 -> new Move.ByLabel(side, level, random.nextBoolean(), true);
+                case 12 -> new Move.ByFigure(side, level, at, random.nextBoolean(), true);
+                case 13 ->
+                    new Move.KeepTop(
+                        side,
+                        level,
+                        new Quota.Share(5 + random.nextInt(95)),
+                        at,
+                        random.nextBoolean(),
+                        random.nextBoolean(),
+                        random.nextBoolean());
+                case 14 -> new Move.FoldLevel(side, 0);
+                case 15 -> new Move.PlaceTotals(side, level, random.nextBoolean());
+                case 16 -> new Move.NameTotals(side, level, "Sum " + random.nextInt(9));
+                case 17 -> new Move.Gather(side, List.of(path), "Group " + random.nextInt(9));
+                case 18 -> new Move.Only(new Move.SetAside(side, path));
+                case 19 -> new Move.Hold(side, level, path.get(Math.min(level, path.size() - 1)));
                 case 10 -> new Move.AddTotals(side, level, "Sum", random.nextBoolean());
                 case 9 ->
                     new Move.Place(
@@ -374,6 +395,8 @@ public class ArrangerTest {
       boolean takesOut = entry.move() instanceof Move.SetAside;
       boolean cuts = entry.move() instanceof Move.KeepTop top && !top.gathered();
       boolean folds = entry.move() instanceof Move.Fold || entry.move() instanceof Move.DropTotals;
+      folds |= entry.move() instanceof Move.FoldLevel;
+      takesOut |= entry.move() instanceof Move.Only || entry.move() instanceof Move.Hold;
       kept = takesOut || cuts || folds ? kept : kept.with(entry.move());
     }
     Assertions.assertThat(sum(Arranger.arrange(table, kept).table()))
@@ -407,6 +430,10 @@ public class ArrangerTest {
                     one.move() instanceof Move.Fold
                         || one.move() instanceof Move.Place
                         || one.move() instanceof Move.AddTotals
+                        || one.move() instanceof Move.FoldLevel
+                        || one.move() instanceof Move.NameTotals
+                        || one.move() instanceof Move.Gather
+                        || one.move() instanceof Move.Hold
                         || one.move() instanceof Move.KeepTop top && top.gathered());
     if (made) {
       return;

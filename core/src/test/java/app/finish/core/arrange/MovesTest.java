@@ -184,6 +184,31 @@ public class MovesTest {
   }
 
   @Test
+  public void measuresAreHeldAtOneOfThem() {
+    Arranged held = arranged(new Move.Hold(Side.ACROSS, 0, "Mean"));
+    assertThat(held.unplaced()).isEmpty();
+    assertThat(held.table().across().leaves()).hasSize(1);
+    assertThat(held.table().measureAt(0, 0).name()).isEqualTo("Mean");
+    assertThat(at(held, 5, 0)).isEqualTo(6.25);
+    assertThat(held.table().held().getFirst().member()).isEqualTo("Mean");
+    Arranged down =
+        arranged(
+            new Move.Place(Side.ACROSS, 0, Side.DOWN, 0), new Move.Hold(Side.DOWN, 0, "Fares"));
+    assertThat(rows(down)).isEqualTo(rows(arranged()));
+    assertThat(at(down, 1, 0)).isEqualTo(40);
+  }
+
+  @Test
+  public void aTableIsFoldedToAnotherLevel() {
+    Arranged folded =
+        arranged(new Move.Place(Side.DOWN, 1, Side.DOWN, 0), new Move.FoldLevel(Side.DOWN, 0));
+    assertThat(rows(folded)).containsExactly("Winter", "Summer", "Both");
+    assertThat(at(folded, 0, 0)).isEqualTo(30);
+    assertThat(at(folded, 2, 0)).isEqualTo(100);
+    assertThat(folded.table().down().leaves().getLast().role()).isEqualTo(Heading.Role.GRAND_TOTAL);
+  }
+
+  @Test
   public void emptyPlacesAndTextsGetAMeaning() {
     Value[][] values = {
       {Value.number(1, "1"), Value.text("1 204,5"), Value.BLANK},

@@ -21,6 +21,7 @@ import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -169,6 +170,39 @@ public class ScrollTest {
       Place last = new Place.Body(table.body().rows() - 1, 1);
       assertThat(scroll.boxOf(last).map(CellBox::y).orElseThrow())
           .isGreaterThan(scroll.bodyBottom() - 40);
+    }
+  }
+
+  /// Going from match to match comes by all cells that hold the text, once each, either way.
+  @Test(dataProvider = "seeds")
+  public void theSearchComesByAllMatches(int seed) {
+    Table table = new RandomTables(seed).table();
+    Scroll scroll = scroll(table, STYLES.cascade(NAMES.get(seed % NAMES.size())));
+    for (String text : List.of("Hale", "1", "seasons", "Zebra")) {
+      List<Place> all = new ArrayList<>();
+      scroll
+          .dressed()
+          .rows()
+          .forEach(
+              row ->
+                  row.cells().stream()
+                      .filter(cell -> cell.text().toLowerCase().contains(text.toLowerCase()))
+                      .forEach(cell -> all.add(cell.place())));
+      List<Place> met = new ArrayList<>();
+      List<Place> back = new ArrayList<>();
+      Optional<Place> at = Optional.empty();
+      for (int i = 0; i < all.size(); i++) {
+        at = scroll.find(text, at, false);
+        met.add(at.orElseThrow());
+      }
+      assertThat(met).isEqualTo(all);
+      assertThat(scroll.find(text, at, false)).isEqualTo(all.stream().findFirst());
+      at = Optional.empty();
+      for (int i = 0; i < all.size(); i++) {
+        at = scroll.find(text, at, true);
+        back.addFirst(at.orElseThrow());
+      }
+      assertThat(back).isEqualTo(all);
     }
   }
 }

@@ -1,0 +1,157 @@
+package app.finish.bench;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.Formulas;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import app.finish.core.dress.Dresser;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.layout.Scroll;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Recogniser;
+import app.finish.core.style.Cascade;
+import app.finish.core.table.Table;
+import app.finish.desktop.PaintFonts;
+import app.finish.desktop.ProofPainter;
+import app.finish.formats.StyleFile;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.scene.Group;
+import javafx.scene.Scene;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.image.WritableImage;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+
+/// From a change to the repainted page, as the window does it, for tables of a thousand and of a
+/// hundred thousand rows: a move, another style, and scrolling. The floor paints what is in sight
+/// and nothing else.
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 4, time = 2)
+@Fork(
+    value = 1,
+    jvmArgsAppend = {
+      "-Xmx3g",
+      "-Dglass.platform=Headless",
+      "-Dprism.order=sw",
+      "--enable-native-access=ALL-UNNAMED"
+    })
+public class RedrawBench {
+  private static final double SIGHT = 700;
+
+  /// How many rows.
+  @Param({"1000", "100000"})
+  public int rows;
+
+  private final Fonts fonts = new Fonts();
+  private Canvas canvas;
+  private WritableImage image;
+  private ProofPainter painter;
+  private Arranger.Ready ready;
+  private Arrangement order;
+  private Arranged arranged;
+  private Scroll scroll;
+  private Cascade house;
+  private Cascade other;
+
+  /// Starts the toolkit and makes the table.
+  @Setup
+  public void start() throws Exception {
+    CompletableFuture<Boolean> started = new CompletableFuture<>();
+    Platform.startup(() -> started.complete(true));
+    started.get();
+    Table table = Recogniser.recognise(Tables.pivot(rows, 4), Corrections.NONE).table();
+    List<String> first = table.across().leaves().getFirst().labels();
+    ready = Arranger.ready(table, Formulas.NONE);
+    order = Arrangement.NONE.with(new Move.ByFigure(Side.DOWN, 1, first, true));
+    house = StyleFile.shipped().cascade("Marram house");
+    other = StyleFile.shipped().cascade("APA 7");
+    arranged = ready.arrange(order);
+    scroll = laidOut(arranged, house);
+    painter = new ProofPainter(new PaintFonts(fonts));
+    onToolkit(
+        () -> {
+          canvas = new Canvas(900, SIGHT);
+          new Scene(new Group(canvas));
+          image = new WritableImage(900, (int) SIGHT);
+        });
+  }
+
+  /// Ends the toolkit.
+  @TearDown
+  public void stop() {
+    Platform.exit();
+  }
+
+  private static void onToolkit(Runnable work) throws Exception {
+    CompletableFuture<Boolean> done = new CompletableFuture<>();
+    Platform.runLater(
+        () -> {
+          work.run();
+          done.complete(true);
+        });
+    done.get();
+  }
+
+  private Scroll laidOut(Arranged table, Cascade cascade) {
+    return Scroll.of(Dresser.seen(table.table(), cascade, 1), fonts, Paper.A4);
+  }
+
+  private WritableImage painted(Scroll sheet, double top) throws Exception {
+    onToolkit(
+        () -> {
+          var gc = canvas.getGraphicsContext2D();
+          gc.clearRect(0, 0, 900, SIGHT);
+          Proof.Page page = sheet.between(top, top + SIGHT);
+          gc.save();
+          gc.translate(0, -top);
+          painter.paint(gc, page, top, top + SIGHT, 0.75);
+          gc.restore();
+          canvas.snapshot(null, image);
+        });
+    return image;
+  }
+
+  /// Orders the rows by a column and shows the page.
+  @Benchmark
+  public WritableImage move() throws Exception {
+    return painted(laidOut(ready.arrange(order), house), 0);
+  }
+
+  /// Puts another style on and shows the page.
+  @Benchmark
+  public WritableImage style() throws Exception {
+    return painted(laidOut(arranged, other), 0);
+  }
+
+  /// Shows another part of the table, the middle.
+  @Benchmark
+  public WritableImage scroll() throws Exception {
+    return painted(scroll, scroll.paper().height() / 2);
+  }
+
+  /// Paints the page that is there already.
+  @Benchmark
+  public WritableImage floorPaint() throws Exception {
+    return painted(scroll, 0);
+  }
+}

@@ -1,0 +1,57 @@
+package app.finish.core.arrange;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/// Finds the levels of a side, as [Slots] counts them, without looking at each leaf's whole path.
+final class Levels {
+  private final List<Set<String>> members = new ArrayList<>();
+  private final Set<String> measures = new LinkedHashSet<>();
+  private int measurePlace = -1;
+
+  private Levels() {}
+
+  static List<Level> of(List<Branch> roots, List<String> names) {
+    if (Slots.isWhole(roots)) {
+      return List.of();
+    }
+    Levels found = new Levels();
+    found.walk(roots, 0);
+    List<Level> levels = new ArrayList<>();
+    for (Set<String> one : found.members) {
+      levels.add(new Level("", false, List.copyOf(one)));
+    }
+    if (found.measurePlace >= 0) {
+      levels.add(
+          Math.min(found.measurePlace, levels.size()),
+          new Level("", true, List.copyOf(found.measures)));
+    }
+    for (int i = 0; i < levels.size(); i++) {
+      Level level = levels.get(i);
+      String name = i < names.size() ? names.get(i) : "";
+      levels.set(i, new Level(name, level.isMeasures(), level.members()));
+    }
+    return levels;
+  }
+
+  /// @param depth how many headings that are no measures stand above
+  private void walk(List<Branch> branches, int depth) {
+    for (Branch branch : branches) {
+      if (branch.measure().isPresent()) {
+        measures.add(branch.label());
+        measurePlace = Math.max(measurePlace, depth);
+        walk(branch.children(), depth);
+        continue;
+      }
+      while (members.size() <= depth) {
+        members.add(new LinkedHashSet<>());
+      }
+      if (branch.isMember()) {
+        members.get(depth).add(branch.label());
+      }
+      walk(branch.children(), depth + 1);
+    }
+  }
+}
