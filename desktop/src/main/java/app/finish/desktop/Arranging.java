@@ -11,6 +11,7 @@ import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
+import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +28,9 @@ final class Arranging {
 
   /// The first one may take a second: much is loaded for it that stays.
   private static final long FIRST = 1_000_000_000L;
+
+  /// Up to so many figures moves are named by making those before them.
+  private static final long FEW = 20_000;
 
   private final Workbench bench;
   private final ReadOnlyObjectWrapper<Optional<Arrangement>> pending =
@@ -150,6 +154,24 @@ final class Arranging {
   /// Forgets moves that are held: another table is at hand, or the document is another.
   void forget() {
     pending.set(Optional.empty());
+  }
+
+  /// A move of the list in words. Of a long table levels go by their numbers, since naming them
+  /// takes making the moves before.
+  String words(int place) {
+    Move move = arrangement().entries().get(place).move();
+    Optional<Table> table = bench.shownProperty().get().map(shown -> shown.recognition().table());
+    long figures = table.map(one -> (long) one.body().rows() * one.body().columns()).orElse(0L);
+    if (figures == 0 || figures > FEW) {
+      return MoveWords.of(move);
+    }
+    Arranged then = bench.proofs().after(table.orElseThrow(), arrangement().before(place));
+    return MoveWords.of(
+        move,
+        (side, level) ->
+            level < then.levels(side).size()
+                ? Tag.nameOf(then.levels(side).get(level), level)
+                : Texts.of("move.level", side == Side.DOWN ? 0 : 1, level + 1));
   }
 
   /// The members of a level as they stand before a move holds it at one of them.

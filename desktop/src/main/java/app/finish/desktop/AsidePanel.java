@@ -1,7 +1,6 @@
 package app.finish.desktop;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Move;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -66,8 +65,7 @@ final class AsidePanel {
   }
 
   private Node own(int move) {
-    Move of = bench.arrangement().entries().get(move).move();
-    Hyperlink own = new Hyperlink(Texts.of("arrange.ownTable", MoveWords.of(of)));
+    Hyperlink own = new Hyperlink(Texts.of("arrange.ownTable", bench.arranging().words(move)));
     own.setId("own-table-" + (move + 1));
     own.setWrapText(true);
     own.setOnAction(event -> bench.arranging().tableOfAside(move));

@@ -69,6 +69,17 @@ final class HeadingPanel {
     return section;
   }
 
+  /// Whether the member stands in several groups.
+  private boolean isEverywhere() {
+    return arranged.paths(side).stream()
+            .filter(one -> one.size() > level && one.get(level).equals(path.getLast()))
+            .map(one -> one.subList(0, level))
+            .distinct()
+            .limit(2)
+            .count()
+        > 1;
+  }
+
   private boolean isTotal() {
     return heading.role() != Role.MEMBER;
   }
@@ -80,6 +91,10 @@ final class HeadingPanel {
   private Node buttons() {
     List<Node> all = new ArrayList<>();
     all.add(button("arrange.setAside", "set-aside", new Move.SetAside(side, path)));
+    if (isEverywhere()) {
+      Move everywhere = new Move.SetMemberAside(side, level, path.getLast());
+      all.add(button("arrange.setAllAside", "set-all-aside", everywhere));
+    }
     all.add(shift("arrange.earlier", "earlier", -1));
     all.add(shift("arrange.later", "later", 1));
     boolean isGroup = level < at.path().size() - 1 && at.path().getLast().measure().isEmpty();
@@ -159,7 +174,8 @@ final class HeadingPanel {
     az.setOnAction(event -> make(new Move.ByLabel(side, level, false, overAll.isSelected())));
     Button za = ArrangeBench.button(Texts.of("arrange.za"), "order-za");
     za.setOnAction(event -> make(new Move.ByLabel(side, level, true, overAll.isSelected())));
-    return new FlowPane(6, 6, az, za, overAll);
+    Button reverse = button("arrange.reverse", "reverse", new Move.Reverse(side, level));
+    return new FlowPane(6, 6, az, za, reverse, overAll);
   }
 
   /// Gathers all headings that are picked under a new one.

@@ -30,6 +30,11 @@ record MoveEdit(List<Field> fields, List<Switch> switches) {
     return switch (move) {
       case Move.Rename m ->
           field("edit.name", m.name(), text -> new Move.Rename(m.side(), m.path(), text));
+      case Move.RenameMember m ->
+          field(
+              "edit.name",
+              m.name(),
+              text -> new Move.RenameMember(m.side(), m.level(), m.member(), text));
       case Move.NameLevel m ->
           field("edit.name", m.name(), text -> new Move.NameLevel(m.side(), m.level(), text));
       case Move.NameTotals m ->

@@ -83,7 +83,7 @@ final class MoveList {
   }
 
   private Node row(List<Arrangement.Entry> entries, int place) {
-    String words = MoveWords.of(entries.get(place).move());
+    String words = bench.arranging().words(place);
     Arrangement now = bench.arrangement();
     String id = "move-" + (place + 1);
     CheckBox on = new CheckBox(words);

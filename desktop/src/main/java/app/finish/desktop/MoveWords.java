@@ -9,13 +9,35 @@ import java.util.List;
 final class MoveWords {
   private MoveWords() {}
 
+  /// What a level is called.
+  interface Levels {
+    String name(Side side, int level);
+  }
+
+  /// A move whose table is not at hand: levels go by their numbers.
   static String of(Move move) {
+    return of(move, MoveWords::numbered);
+  }
+
+  private static String numbered(Side side, int level) {
+    return Texts.of("move.level", side(side), level + 1);
+  }
+
+  /// A move as it stands in the list.
+  ///
+  /// @param levels what the levels are called before the move is made
+  static String of(Move move, Levels levels) {
     return switch (move) {
       case Move.SwapAxes swap -> Texts.of("move.swap");
       case Move.SetAside out -> Texts.of("move.aside", path(out.path()));
       case Move.Rename rename -> Texts.of("move.rename", path(rename.path()), rename.name());
+      case Move.SetMemberAside out -> Texts.of("move.memberAside", out.member());
+      case Move.RenameMember rename ->
+          Texts.of("move.renameMember", rename.member(), rename.name());
+      case Move.Reverse reverse ->
+          Texts.of("move.reverse", levels.name(reverse.side(), reverse.level()));
       case Move.NameLevel named ->
-          Texts.of("move.nameLevel", side(named.side()), named.level() + 1, named.name());
+          Texts.of("move.nameLevel", levels.name(named.side(), named.level()), named.name());
       case Move.ByLabel order ->
           Texts.of(
               "move.byLabel",
@@ -32,25 +54,29 @@ final class MoveWords {
       case Move.Shift shift -> shift(shift);
       case Move.KeepTop top -> keep(top);
       case Move.Fold fold -> Texts.of("move.fold", path(fold.path()));
-      case Move.FoldLevel fold -> Texts.of("move.foldLevel", side(fold.side()), fold.level() + 1);
-      case Move.DropTotals drop -> Texts.of("move.dropTotals", side(drop.side()), drop.level() + 1);
+      case Move.FoldLevel fold ->
+          Texts.of("move.foldLevel", levels.name(fold.side(), fold.level()));
+      case Move.DropTotals drop ->
+          Texts.of("move.dropTotals", levels.name(drop.side(), drop.level()));
       case Move.PlaceTotals totals ->
           Texts.of(
-              "move.placeTotals", side(totals.side()), totals.level() + 1, number(totals.first()));
+              "move.placeTotals",
+              levels.name(totals.side(), totals.level()),
+              number(totals.first()));
       case Move.NameTotals totals ->
-          Texts.of("move.nameTotals", side(totals.side()), totals.level() + 1, totals.name());
+          Texts.of("move.nameTotals", levels.name(totals.side(), totals.level()), totals.name());
       case Move.Hold hold -> Texts.of("move.hold", hold.member());
-      case Move.AddTotals add -> Texts.of("move.addTotals", side(add.side()), add.level() + 1);
+      case Move.AddTotals add -> Texts.of("move.addTotals", levels.name(add.side(), add.level()));
       case Move.Place place ->
           Texts.of(
               "move.place",
-              side(place.side()),
-              place.level() + 1,
+              levels.name(place.side(), place.level()),
               side(place.to()),
               place.depth() + 1);
-      case Move.HideLevel hide -> Texts.of("move.hideLevel", side(hide.side()), hide.level() + 1);
+      case Move.HideLevel hide ->
+          Texts.of("move.hideLevel", levels.name(hide.side(), hide.level()));
       case Move.Gather gather -> Texts.of("move.gather", gather.paths().size(), gather.name());
-      case Move.Only only -> Texts.of("move.only", of(only.of()));
+      case Move.Only only -> Texts.of("move.only", of(only.of(), levels));
       case Move.Calculate calculate ->
           Texts.of("move.calculate", calculate.name(), calculate.expression());
       case Move.FillEmpty fill ->

@@ -91,6 +91,15 @@ final class Proofs {
     return fresh;
   }
 
+  /// A table as it stands after some of its moves; what is remembered stays.
+  Arranged after(Table table, Arrangement some) {
+    return kept.get()
+        .filter(one -> one.table == table)
+        .map(one -> one.ready)
+        .orElseGet(() -> Arranger.ready(table, sending.formulas()))
+        .arrange(some);
+  }
+
   private Recognition recognition(Source source, Corrections corrections) {
     Key key = new Key(source, corrections);
     synchronized (recognised) {

@@ -17,15 +17,44 @@ final class Renaming {
   ///
   /// @param now what it is called now
   void heading(Side side, List<String> path, String now, String name) {
-    if (!name.isEmpty() && !name.equals(now)) {
-      Move move = new Move.Rename(side, path, name);
+    if (name.isEmpty() || name.equals(now)) {
+      return;
+    }
+    int level = path.size() - 1;
+    String member = path.getLast();
+    if (isEverywhere(side, level, member)) {
       make(
-          move,
+          new Move.RenameMember(side, level, member, name),
+          other ->
+              other instanceof Move.RenameMember one
+                  && one.side() == side
+                  && one.level() == level
+                  && one.member().equals(member));
+    } else {
+      make(
+          new Move.Rename(side, path, name),
           other ->
               other instanceof Move.Rename rename
                   && rename.side() == side
                   && rename.path().equals(path));
     }
+  }
+
+  /// Whether a member stands in several groups: then it is renamed in all of them.
+  private boolean isEverywhere(Side side, int level, String member) {
+    return bench
+            .shownProperty()
+            .get()
+            .map(
+                shown ->
+                    shown.arranged().paths(side).stream()
+                        .filter(path -> path.size() > level && path.get(level).equals(member))
+                        .map(path -> path.subList(0, level))
+                        .distinct()
+                        .limit(2)
+                        .count())
+            .orElse(0L)
+        > 1;
   }
 
   /// Calls the head of a level of the stub something else.

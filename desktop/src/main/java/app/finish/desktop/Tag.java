@@ -62,7 +62,7 @@ record Tag(
   }
 
   /// A level without a name is called by its members.
-  private static String nameOf(Level level, int place) {
+  static String nameOf(Level level, int place) {
     if (level.isMeasures()) {
       return Texts.of("tag.measures");
     }

@@ -19,6 +19,13 @@ final class MoveJson {
       case Move.Rename rename ->
           path(begun(node, "rename", rename.side()), "path", rename.path())
               .put("name", rename.name());
+      case Move.SetMemberAside out ->
+          level(node, "set member aside", out.side(), out.level()).put("member", out.member());
+      case Move.RenameMember rename ->
+          level(node, "rename member", rename.side(), rename.level())
+              .put("member", rename.member())
+              .put("name", rename.name());
+      case Move.Reverse reverse -> level(node, "reverse", reverse.side(), reverse.level());
       case Move.NameLevel named ->
           level(node, "name level", named.side(), named.level()).put("name", named.name());
       case Move.ByLabel order ->

@@ -31,6 +31,9 @@ final class MoveReader {
       case "swap axes" -> new Move.SwapAxes();
       case "set aside" -> new Move.SetAside(side, path("path"));
       case "rename" -> new Move.Rename(side, path("path"), text("name"));
+      case "set member aside" -> new Move.SetMemberAside(side, level, text("member"));
+      case "rename member" -> new Move.RenameMember(side, level, text("member"), text("name"));
+      case "reverse" -> new Move.Reverse(side, level);
       case "name level" -> new Move.NameLevel(side, level, text("name"));
       case "by label" -> new Move.ByLabel(side, level, descending, is("over all"));
       case "by figure" -> new Move.ByFigure(side, level, path("at"), descending, is("over all"));

@@ -90,8 +90,7 @@ final class WorkedExamples {
     return moves(
         new Move.Place(Side.DOWN, 1, Side.DOWN, 0),
         new Move.FoldLevel(Side.DOWN, 0),
-        new Move.SetAside(Side.ACROSS, List.of("2025", "Cost recovery")),
-        new Move.SetAside(Side.ACROSS, List.of("2026", "Cost recovery")),
+        new Move.SetMemberAside(Side.ACROSS, 1, "Cost recovery"),
         new Move.Calculate("Cost recovery", "Fares / Running cost * 100", MeasureKind.PERCENT, 1));
   }
 }

@@ -8,8 +8,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /// Puts a table into its arrangement. The figures are those of the source; where headings were
 /// gathered, they are taken together if they can be, and missing otherwise.
@@ -121,6 +123,9 @@ public final class Arranger {
         Branch called = branch.called(rename.name());
         yield trees.with(rename.side(), Pruning.replaced(roots, branch, called));
       }
+      case Move.SetMemberAside out -> membersAside(out, place);
+      case Move.RenameMember rename -> renamed(rename);
+      case Move.Reverse reverse -> Ordering.reversed(trees, reverse);
       case Move.NameLevel level -> named(level);
       case Move.ByLabel order ->
           ordered(order.side(), order.level(), order.overAll(), Ordering.byLabel(order), place);
@@ -167,6 +172,36 @@ public final class Arranger {
     }
     names.set(level.level(), level.name());
     return trees.withNames(level.side(), names);
+  }
+
+  /// The paths to all headings of a level that are called so.
+  private List<List<String>> named(Side side, int level, String member) throws NoPlace {
+    Set<List<String>> paths = new LinkedHashSet<>();
+    for (List<String> path : trees.paths(side)) {
+      if (path.size() > level && path.get(level).equals(member)) {
+        paths.add(List.copyOf(path.subList(0, level + 1)));
+      }
+    }
+    if (paths.isEmpty()) {
+      throw new NoPlace("there is no “" + member + "” at this level now");
+    }
+    return List.copyOf(paths);
+  }
+
+  private Trees membersAside(Move.SetMemberAside out, int place) throws NoPlace {
+    List<Branch> roots = trees.roots(out.side());
+    for (List<String> path : named(out.side(), out.level(), out.member())) {
+      aside.add(new Aside(place, out.side(), path));
+      roots = Pruning.without(roots, path);
+    }
+    return trees.with(out.side(), roots);
+  }
+
+  private Trees renamed(Move.RenameMember rename) throws NoPlace {
+    named(rename.side(), rename.level(), rename.member());
+    List<Branch> roots =
+        Pruning.renamed(trees.roots(rename.side()), rename.level(), rename.member(), rename.name());
+    return trees.with(rename.side(), roots);
   }
 
   private Trees setAside(Move.SetAside out, int place) throws NoPlace {

@@ -113,13 +113,16 @@ record Branch(
     return leaves;
   }
 
-  /// Branches as one of another name: headings of the same name under them become one.
+  /// Branches as one of another name: headings of the same name under them become one. Where some
+  /// have headings under them and some have none, these stand among those headings.
   static Branch merged(String label, List<Branch> some) {
     List<Integer> from = new ArrayList<>();
     List<List<Branch>> groups = new ArrayList<>();
+    boolean mixed =
+        some.stream().anyMatch(Branch::isLeaf) && !some.stream().allMatch(Branch::isLeaf);
     for (Branch one : some) {
-      from.addAll(one.from);
-      for (Branch child : one.children) {
+      from.addAll(mixed ? List.of() : one.from);
+      for (Branch child : mixed && one.isLeaf() ? List.of(one) : one.children) {
         groups.stream()
             .filter(
                 group ->

@@ -36,6 +36,28 @@ public sealed interface Move {
     }
   }
 
+  /// Takes a member out of the table wherever it stands: all headings of a level that are called
+  /// so.
+  ///
+  /// @param side where they stand
+  /// @param level which level, from 0 for the outermost
+  /// @param member what they are called
+  record SetMemberAside(Side side, int level, String member) implements Move {}
+
+  /// Calls a member something else wherever it stands.
+  ///
+  /// @param side where it stands
+  /// @param level which level, from 0 for the outermost
+  /// @param member what the source calls it
+  /// @param name what it is called from now on
+  record RenameMember(Side side, int level, String member, String name) implements Move {}
+
+  /// Puts the members of each group in the opposite order. Totals stay where they are.
+  ///
+  /// @param side which side
+  /// @param level which level, from 0 for the outermost
+  record Reverse(Side side, int level) implements Move {}
+
   /// Calls a level something else: its name stands in the stub's head.
   ///
   /// @param side which side

@@ -29,6 +29,27 @@ final class Ordering {
                 : figures.computeIfAbsent(branch, key::applyAsDouble));
   }
 
+  /// Each group of a level the other way round.
+  static Trees reversed(Trees trees, Move.Reverse reverse) throws NoPlace {
+    Map<Branch, Integer> places = new IdentityHashMap<>();
+    number(trees.roots(reverse.side()), reverse.level(), places);
+    if (places.isEmpty()) {
+      throw new NoPlace("there is no such level on this side now");
+    }
+    Comparator<Branch> backwards = Comparator.comparing(places::get, Comparator.reverseOrder());
+    return sorted(trees, reverse.side(), reverse.level(), backwards);
+  }
+
+  private static void number(List<Branch> branches, int level, Map<Branch, Integer> places) {
+    for (Branch branch : branches) {
+      if (level == 0) {
+        places.put(branch, places.size());
+      } else {
+        number(branch.children(), level - 1, places);
+      }
+    }
+  }
+
   /// Each group of a level in this order.
   static Trees sorted(Trees trees, Side side, int level, Comparator<Branch> order) {
     return trees.with(side, sorted(trees.roots(side), level, 0, order));

@@ -121,6 +121,19 @@ final class Pruning {
     return all;
   }
 
+  /// The branches with all of a level that bear a label called something else.
+  static List<Branch> renamed(List<Branch> branches, int level, String label, String name) {
+    List<Branch> all = new ArrayList<>();
+    for (Branch branch : branches) {
+      if (level > 0) {
+        all.add(branch.withChildren(renamed(branch.children(), level - 1, label, name)));
+      } else {
+        all.add(branch.label().equals(label) ? branch.called(name) : branch);
+      }
+    }
+    return all;
+  }
+
   /// The branches with another in the place of one of them.
   static List<Branch> replaced(List<Branch> branches, Branch one, Branch other) {
     List<Branch> all = new ArrayList<>();

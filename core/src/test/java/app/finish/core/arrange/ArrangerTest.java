@@ -342,7 +342,7 @@ public class ArrangerTest {
       int level = random.nextInt(2);
       arrangement =
           arrangement.with(
-              switch (random.nextInt(20)) {
+              switch (random.nextInt(22)) {
                 case 0 -> new Move.SwapAxes();
                 case 1 -> new Move.SetAside(side, path);
                 case 2 -> new Move.ByLabel(side, level, random.nextBoolean());
@@ -396,6 +396,7 @@ public class ArrangerTest {
       boolean cuts = entry.move() instanceof Move.KeepTop top && !top.gathered();
       boolean folds = entry.move() instanceof Move.Fold || entry.move() instanceof Move.DropTotals;
       folds |= entry.move() instanceof Move.FoldLevel;
+      takesOut |= entry.move() instanceof Move.SetMemberAside;
       takesOut |= entry.move() instanceof Move.Only || entry.move() instanceof Move.Hold;
       kept = takesOut || cuts || folds ? kept : kept.with(entry.move());
     }

@@ -209,6 +209,22 @@ public class MovesTest {
   }
 
   @Test
+  public void aMemberIsRenamedAndSetAsideWhereverItStands() {
+    Arranged arranged =
+        arranged(
+            new Move.RenameMember(Side.DOWN, 1, "Winter", "Cold"),
+            new Move.SetMemberAside(Side.DOWN, 1, "Summer"),
+            new Move.Reverse(Side.DOWN, 0));
+    assertThat(rows(arranged))
+        .containsExactly("Orrin/Cold", "Orrin/Both", "Hale/Cold", "Hale/Both", "All");
+    assertThat(arranged.aside()).hasSize(2);
+    assertThat(arranged(new Move.Only(new Move.SetMemberAside(Side.DOWN, 1, "Summer"))).table())
+        .matches(table -> table.down().leaves().size() == 2);
+    assertThat(arranged(new Move.SetMemberAside(Side.DOWN, 0, "Autumn")).unplaced())
+        .containsEntry(0, "there is no “Autumn” at this level now");
+  }
+
+  @Test
   public void emptyPlacesAndTextsGetAMeaning() {
     Value[][] values = {
       {Value.number(1, "1"), Value.text("1 204,5"), Value.BLANK},
