@@ -2,9 +2,7 @@ package app.finish.desktop;
 
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.Proof;
 import app.finish.core.layout.Scroll;
-import app.finish.core.style.Colour;
 import app.finish.core.style.PartName;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
@@ -25,14 +23,12 @@ import javafx.scene.shape.Rectangle;
 /// The table on its paper: drawn live, moved and magnified. Only what is in sight is laid out and
 /// painted; heads and stub stay in view.
 final class ProofView extends Pane {
-  private static final Color PAPER = Color.web("#fffefb");
-  private static final Color EDGE = Color.web("#16242c", 0.22);
   private static final Color LANDING = Color.web("#c28a2a");
   private static final double DESK = 28;
   private static final double BAR = 12;
 
   private final Workbench bench;
-  private final ProofPainter painter;
+  private final ProofDrawing drawing;
   private final Canvas canvas = new Canvas();
   private final Region sheet = new Region();
   private final TagLayer tags;
@@ -46,7 +42,7 @@ final class ProofView extends Pane {
 
   ProofView(Workbench bench, ProofPainter painter) {
     this.bench = bench;
-    this.painter = painter;
+    this.drawing = new ProofDrawing(bench, this, painter);
     this.tags = new TagLayer(bench, this);
     getStyleClass().add("desk");
     setId("proof");
@@ -94,6 +90,16 @@ final class ProofView extends Pane {
   /// How much the table is magnified; 1 is 96 dots an inch.
   DoubleProperty zoomProperty() {
     return zoom;
+  }
+
+  /// Where the paper's left edge is.
+  double left() {
+    return left;
+  }
+
+  /// Where the paper's upper edge is.
+  double top() {
+    return top;
   }
 
   double scale() {
@@ -213,7 +219,12 @@ final class ProofView extends Pane {
     GraphicsContext gc = canvas.getGraphicsContext2D();
     gc.setTransform(1, 0, 0, 1, 0, 0);
     gc.clearRect(0, 0, getWidth(), getHeight());
-    scroll().ifPresent(now -> draw(gc, now));
+    scroll()
+        .ifPresent(
+            now -> {
+              placeSheet(now);
+              drawing.draw(gc, now);
+            });
     landing.ifPresent(
         at -> {
           gc.setFill(LANDING);
@@ -222,53 +233,20 @@ final class ProofView extends Pane {
     tags.place();
   }
 
-  private Color paper() {
-    Colour paper = bench.shownProperty().get().orElseThrow().dressed().palette().colour("paper");
-    return paper.rgb() == 0xffffff ? PAPER : painter.colour(paper);
-  }
-
-  private void draw(GraphicsContext gc, Scroll now) {
-    double scale = scale();
-    double x = Math.round(left);
-    double y = Math.round(top);
-    double wide = now.paper().width() * scale;
-    double tall = now.paper().height() * scale;
-    placeSheet(x, y, wide, tall);
-    gc.setFill(paper());
-    double from = Math.max(0, y);
-    gc.fillRect(x, from, wide, Math.min(getHeight(), y + tall) - from);
-    Proof.Page page = now.between(-y / scale, (getHeight() - y) / scale);
-    paint(gc, page, x, y);
-    double stub = stubShift(now);
-    double heads = headsShift(now);
-    double stubEdge = (now.paper().margin() + now.stubWidth()) * scale + x + stub;
-    double headsEdge = now.bodyTop() * scale + y + heads;
-    if (stub > 0) {
-      fixed(gc, page, new BoundingBox(0, 0, stubEdge, getHeight()), x + stub, y);
-    }
-    if (heads > 0) {
-      fixed(gc, now.heads(), new BoundingBox(0, 0, getWidth(), headsEdge), x, y + heads);
-    }
-    if (heads > 0 && stub > 0) {
-      Bounds corner = new BoundingBox(0, 0, stubEdge, headsEdge);
-      fixed(gc, now.heads(), corner, x + stub, y + heads);
-    }
-  }
-
   /// How far from the edge what stays in view stands: behind the tags, if they are shown.
   private double edge() {
     return bench.stepProperty().get() == Step.ARRANGE ? 28 : 6;
   }
 
   /// How far the stub is moved to stay in view.
-  private double stubShift(Scroll now) {
+  double stubShift(Scroll now) {
     double at = left + now.paper().margin() * scale();
     boolean roomy = now.stubWidth() * scale() < getWidth() * 0.5;
     return roomy ? Math.max(0, edge() + 2 - at) : 0;
   }
 
   /// How far the heads are moved to stay in view, until the body's end pushes them out.
-  private double headsShift(Scroll now) {
+  double headsShift(Scroll now) {
     double at = top + now.headsTop() * scale();
     double end = top + now.bodyBottom() * scale();
     double height = (now.bodyTop() - now.headsTop()) * scale();
@@ -276,66 +254,12 @@ final class ProofView extends Pane {
     return roomy ? Math.max(0, edge() - at) : 0;
   }
 
-  /// Paints a part of the table that stays in view.
-  private void fixed(GraphicsContext gc, Proof.Page page, Bounds within, double x, double y) {
-    gc.save();
-    gc.beginPath();
-    gc.rect(within.getMinX(), within.getMinY(), within.getWidth(), within.getHeight());
-    gc.clip();
-    gc.setFill(paper());
-    double paperLeft = Math.max(0, Math.round(left));
-    gc.fillRect(paperLeft, 0, within.getWidth(), within.getHeight());
-    paint(gc, page, x, y);
-    gc.restore();
-    gc.setStroke(EDGE);
-    gc.setLineWidth(1);
-    if (within.getHeight() < getHeight()) {
-      double edge = Math.round(within.getMaxY()) + 0.5;
-      gc.strokeLine(paperLeft, edge, Math.min(within.getMaxX(), getWidth()), edge);
-    }
-    if (within.getWidth() < getWidth()) {
-      double edge = Math.round(within.getMaxX()) + 0.5;
-      gc.strokeLine(edge, 0, edge, within.getMaxY());
-    }
-  }
-
-  /// Paints a part of the table with the paper's corner at a point. Heights are counted from what
-  /// is in sight, since far down a long table the toolkit's own numbers would be too coarse.
-  private void paint(GraphicsContext gc, Proof.Page page, double x, double y) {
-    double scale = scale();
-    double origin = Math.max(0, Math.floor(-y / scale));
-    gc.save();
-    gc.translate(x, y + origin * scale);
-    gc.scale(scale, scale);
-    if (bench.stepProperty().get() == Step.BRING_IN) {
-      tint(gc, page, origin);
-    }
-    double bottom = (getHeight() - y) / scale;
-    painter.paint(gc, page, -y / scale, bottom, 0.75 / scale, origin);
-    new Outlines(gc, scale, origin)
-        .draw(
-            page,
-            bench.pointedProperty().get(),
-            bench.pickProperty().get(),
-            bench.alsoProperty().get());
-    gc.restore();
-  }
-
-  private void tint(GraphicsContext gc, Proof.Page page, double origin) {
-    Tints tints = Tints.of(bench.shownProperty().get().orElseThrow());
-    for (CellBox box : page.boxes()) {
-      tints
-          .of(box)
-          .ifPresent(
-              colour -> {
-                gc.setFill(colour);
-                gc.fillRect(box.x(), box.y() - origin, box.width(), box.height());
-              });
-    }
-  }
-
   /// Puts the sheet that throws the shadow under the page, no larger than what is in sight.
-  private void placeSheet(double x, double y, double width, double height) {
+  private void placeSheet(Scroll now) {
+    double x = Math.round(left);
+    double y = Math.round(top);
+    double width = now.paper().width() * scale();
+    double height = now.paper().height() * scale();
     double x1 = Math.max(x, -40);
     double y1 = Math.max(y, -40);
     double x2 = Math.min(x + width, getWidth() + 40);

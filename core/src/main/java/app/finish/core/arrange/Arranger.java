@@ -116,7 +116,7 @@ public final class Arranger {
   private Trees made(Move move, int place) throws NoPlace {
     return switch (move) {
       case Move.SwapAxes swap -> trees.swapped();
-      case Move.SetAside out -> setAside(out, place);
+      case Move.SetAside out -> takenOut(out, place);
       case Move.Rename rename -> {
         Branch branch = trees.find(rename.side(), rename.path());
         List<Branch> roots = trees.roots(rename.side());
@@ -204,7 +204,7 @@ public final class Arranger {
     return trees.with(rename.side(), roots);
   }
 
-  private Trees setAside(Move.SetAside out, int place) throws NoPlace {
+  private Trees takenOut(Move.SetAside out, int place) throws NoPlace {
     trees.find(out.side(), out.path());
     aside.add(new Aside(place, out.side(), out.path()));
     return trees.with(out.side(), Pruning.without(trees.roots(out.side()), out.path()));

@@ -1,0 +1,118 @@
+package app.finish.desktop;
+
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Proof;
+import app.finish.core.layout.Scroll;
+import app.finish.core.style.Colour;
+import javafx.geometry.BoundingBox;
+import javafx.geometry.Bounds;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+
+/// Draws what is in sight of a table: the paper, the strip of the sheet, and over it the stub and
+/// the heads where they stay in view.
+final class ProofDrawing {
+  private static final Color PAPER = Color.web("#fffefb");
+  private static final Color EDGE = Color.web("#16242c", 0.22);
+
+  private final Workbench bench;
+  private final ProofView view;
+  private final ProofPainter painter;
+
+  ProofDrawing(Workbench bench, ProofView view, ProofPainter painter) {
+    this.bench = bench;
+    this.view = view;
+    this.painter = painter;
+  }
+
+  private Color paper() {
+    Colour paper = bench.shownProperty().get().orElseThrow().dressed().palette().colour("paper");
+    return paper.rgb() == 0xffffff ? PAPER : painter.colour(paper);
+  }
+
+  /// Draws what is in sight of a table.
+  void draw(GraphicsContext gc, Scroll now) {
+    double scale = view.scale();
+    double x = Math.round(view.left());
+    double y = Math.round(view.top());
+    double wide = now.paper().width() * scale;
+    double tall = now.paper().height() * scale;
+    gc.setFill(paper());
+    double from = Math.max(0, y);
+    gc.fillRect(x, from, wide, Math.min(view.getHeight(), y + tall) - from);
+    Proof.Page page = now.between(-y / scale, (view.getHeight() - y) / scale);
+    paint(gc, page, x, y);
+    double stub = view.stubShift(now);
+    double heads = view.headsShift(now);
+    double stubEdge = (now.paper().margin() + now.stubWidth()) * scale + x + stub;
+    double headsEdge = now.bodyTop() * scale + y + heads;
+    if (stub > 0) {
+      fixed(gc, page, new BoundingBox(0, 0, stubEdge, view.getHeight()), x + stub, y);
+    }
+    if (heads > 0) {
+      fixed(gc, now.heads(), new BoundingBox(0, 0, view.getWidth(), headsEdge), x, y + heads);
+    }
+    if (heads > 0 && stub > 0) {
+      Bounds corner = new BoundingBox(0, 0, stubEdge, headsEdge);
+      fixed(gc, now.heads(), corner, x + stub, y + heads);
+    }
+  }
+
+  /// Paints a part of the table that stays in view.
+  private void fixed(GraphicsContext gc, Proof.Page page, Bounds within, double x, double y) {
+    gc.save();
+    gc.beginPath();
+    gc.rect(within.getMinX(), within.getMinY(), within.getWidth(), within.getHeight());
+    gc.clip();
+    gc.setFill(paper());
+    double paperLeft = Math.max(0, Math.round(view.left()));
+    gc.fillRect(paperLeft, 0, within.getWidth(), within.getHeight());
+    paint(gc, page, x, y);
+    gc.restore();
+    gc.setStroke(EDGE);
+    gc.setLineWidth(1);
+    if (within.getHeight() < view.getHeight()) {
+      double edge = Math.round(within.getMaxY()) + 0.5;
+      gc.strokeLine(paperLeft, edge, Math.min(within.getMaxX(), view.getWidth()), edge);
+    }
+    if (within.getWidth() < view.getWidth()) {
+      double edge = Math.round(within.getMaxX()) + 0.5;
+      gc.strokeLine(edge, 0, edge, within.getMaxY());
+    }
+  }
+
+  /// Paints a part of the table with the paper's corner at a point. Heights are counted from what
+  /// is in sight, since far down a long table the toolkit's own numbers would be too coarse.
+  private void paint(GraphicsContext gc, Proof.Page page, double x, double y) {
+    double scale = view.scale();
+    double origin = Math.max(0, Math.floor(-y / scale));
+    gc.save();
+    gc.translate(x, y + origin * scale);
+    gc.scale(scale, scale);
+    if (bench.stepProperty().get() == Step.BRING_IN) {
+      tint(gc, page, origin);
+    }
+    double bottom = (view.getHeight() - y) / scale;
+    painter.paint(gc, page, -y / scale, bottom, 0.75 / scale, origin);
+    new Outlines(gc, scale, origin)
+        .draw(
+            page,
+            bench.pointedProperty().get(),
+            bench.pickProperty().get(),
+            bench.alsoProperty().get());
+    gc.restore();
+  }
+
+  private void tint(GraphicsContext gc, Proof.Page page, double origin) {
+    Tints tints = Tints.of(bench.shownProperty().get().orElseThrow());
+    for (CellBox box : page.boxes()) {
+      tints
+          .of(box)
+          .ifPresent(
+              colour -> {
+                gc.setFill(colour);
+                gc.fillRect(box.x(), box.y() - origin, box.width(), box.height());
+              });
+    }
+  }
+}
