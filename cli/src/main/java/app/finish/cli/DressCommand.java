@@ -8,14 +8,17 @@ import app.finish.core.layout.Paper;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
 import app.finish.expressions.MeasureFormulas;
+import app.finish.formats.DocumentFile;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Problem;
 import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -32,7 +35,8 @@ final class DressCommand implements Callable<Integer> {
   @Parameters(
       paramLabel = "IN",
       description =
-          "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
+          "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat;"
+              + " or a .finish document, whose tables keep their arrangement")
   private Path in;
 
   @Spec private CommandSpec spec;
@@ -41,9 +45,11 @@ final class DressCommand implements Callable<Integer> {
 
   @Option(
       names = "--style",
-      required = true,
+      defaultValue = "",
       paramLabel = "NAME|FILE",
-      description = "a shipped style (Plain, Marram house, APA 7) or a style file")
+      description =
+          "a shipped style (Plain, Marram house, APA 7) or a style file; the tables of a .finish"
+              + " document wear their own if none is given")
   private String style;
 
   @Option(
@@ -69,35 +75,69 @@ final class DressCommand implements Callable<Integer> {
                         out
                             + " has no ending that says what to write. End it in .docx, .html, .pdf or .png."));
     StyleBook shipped = StyleFile.shipped();
-    HouseStyle chosen = ChosenStyle.of(style, shipped);
-    List<Source> sources = input.read(in, spec.commandLine().getErr());
-    if (only < 0 || only > sources.size()) {
-      throw new Problem(
-          in
-              + " holds "
-              + sources.size()
-              + (sources.size() == 1 ? " table" : " tables")
-              + "; there is no number "
-              + only
-              + ".");
-    }
-    Document document = new Document(List.of(), chosen.shipped() ? List.of() : List.of(chosen));
-    List<Integer> places = new ArrayList<>();
-    for (int i = 0; i < sources.size(); i++) {
-      document = document.withAdded(sources.get(i), Finish.in(chosen.name()));
-      if (only == 0 || only == i + 1) {
-        places.add(i);
-      }
-    }
+    Document document = in.toString().endsWith(".finish") ? finished(shipped) : begun(shipped);
+    List<Integer> places = places(document.tables().size());
     if (places.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
           in
               + " holds "
-              + sources.size()
+              + places.size()
               + " tables, and a picture shows one. Pick it with --table N.");
     }
     new Sending(new Fonts(), shipped, new MeasureFormulas())
         .write(document, places, format, Paper.A4, out);
     return 0;
+  }
+
+  /// A document as it was saved, in the style that was asked for, if one was.
+  private Document finished(StyleBook shipped) throws IOException {
+    Document document = DocumentFile.read(in);
+    if (style.isEmpty()) {
+      return document;
+    }
+    HouseStyle chosen = ChosenStyle.of(style, shipped);
+    Document dressed = new Document(document.tables(), withStyle(document.styles(), chosen));
+    for (int i = 0; i < dressed.tables().size(); i++) {
+      Finish finish = dressed.tables().get(i).finish().withStyle(chosen.name());
+      dressed = dressed.withFinish(i, finish);
+    }
+    return dressed;
+  }
+
+  private static List<HouseStyle> withStyle(List<HouseStyle> styles, HouseStyle chosen) {
+    if (chosen.shipped()) {
+      return styles;
+    }
+    List<HouseStyle> all = new ArrayList<>(styles);
+    all.removeIf(one -> one.name().equals(chosen.name()));
+    all.add(chosen);
+    return all;
+  }
+
+  /// A document of the tables of a file.
+  private Document begun(StyleBook shipped) throws IOException {
+    if (style.isEmpty()) {
+      throw new Problem("Say which style to put on, with --style \"APA 7\", for example.");
+    }
+    HouseStyle chosen = ChosenStyle.of(style, shipped);
+    Document document = new Document(List.of(), chosen.shipped() ? List.of() : List.of(chosen));
+    for (Source source : input.read(in, spec.commandLine().getErr())) {
+      document = document.withAdded(source, Finish.in(chosen.name()));
+    }
+    return document;
+  }
+
+  private List<Integer> places(int tables) throws Problem {
+    if (only < 0 || only > tables) {
+      throw new Problem(
+          in
+              + " holds "
+              + tables
+              + (tables == 1 ? " table" : " tables")
+              + "; there is no number "
+              + only
+              + ".");
+    }
+    return only > 0 ? List.of(only - 1) : IntStream.range(0, tables).boxed().toList();
   }
 }

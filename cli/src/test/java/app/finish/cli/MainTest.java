@@ -177,6 +177,24 @@ public class MainTest {
   }
 
   @Test
+  public void aDocumentIsSentOutAsItIsArranged() throws IOException {
+    Path document = folder.resolve("demo.finish");
+    DocumentFile.write(Samples.demo(), document);
+    Path out = folder.resolve("demo.html");
+    Ran ran = run("dress", document, "--style", "APA 7", "-o", out);
+    assertThat(ran.err()).isEmpty();
+    assertThat(ran.code()).isZero();
+    String html = Files.readString(out);
+    assertThat(html).contains("Share of vehicles").contains("2025-08-10").contains("567");
+    assertThat(html.split("<table", -1)).hasSize(15);
+    Ran own = run("dress", document, "--table", "14", "-o", folder.resolve("seasons.pdf"));
+    assertThat(own.code()).isZero();
+    Ran none = run("dress", sample, "-o", out);
+    assertThat(none.code()).isEqualTo(2);
+    assertThat(none.err()).contains("Say which style to put on");
+  }
+
+  @Test
   public void helpTellsTheExitCodes() {
     Ran ran = run("--help");
     assertThat(ran.code()).isZero();

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
@@ -24,6 +25,9 @@ import javafx.scene.layout.VBox;
 /// The document's tables, small, in order. They number themselves; they can be dragged, or moved
 /// with Alt and the arrow keys.
 final class Galley extends HBox {
+  /// A table as its picture was drawn.
+  private record Drawn(DocumentTable table, int place, String title) {}
+
   private static final double WIDTH = 116;
   private static final double HEIGHT = 56;
 
@@ -34,8 +38,7 @@ final class Galley extends HBox {
   private final HBox row = new HBox(14);
   private final ScrollPane scroll = new ScrollPane();
   private final Map<String, Thumbnail> pictures = new HashMap<>();
-  private final Map<String, DocumentTable> drawn = new HashMap<>();
-  private final Map<String, Integer> drawnAs = new HashMap<>();
+  private final Map<String, Drawn> drawn = new HashMap<>();
   private double grip = -1;
 
   Galley(Workbench bench, ProofPainter painter, Runnable bringIn) {
@@ -132,24 +135,33 @@ final class Galley extends HBox {
     return tile;
   }
 
+  /// Draws a table's picture, if it is not the one that was drawn before.
   private void draw(Document document, int place, Thumbnail picture, Label title, Button tile) {
     DocumentTable table = document.tables().get(place);
+    Optional<Drawn> known =
+        Optional.ofNullable(drawn.get(table.id()))
+            .filter(one -> one.table == table && one.place == place);
+    if (known.isPresent()) {
+      call(title, tile, place, known.get().title);
+      return;
+    }
     bench
         .worker()
         .behind(
-            () -> bench.proofs().shown(document, place, table.finish(), Paper.A4.unpaged()),
+            () -> bench.proofs().picture(document, place, table.finish(), Paper.A4),
             shown -> {
               String words = table.finish().wordsOver(shown.recognition().table().words()).title();
-              title.setText(words.isEmpty() ? table.source().name() : words);
-              tile.setAccessibleText(Texts.of("galley.table", place + 1, title.getText()));
-              boolean fresh =
-                  drawn.put(table.id(), table) == table
-                      && Integer.valueOf(place).equals(drawnAs.put(table.id(), place));
-              if (!fresh) {
-                picture.show(shown.scroll());
-              }
+              String name = words.isEmpty() ? table.source().name() : words;
+              drawn.put(table.id(), new Drawn(table, place, name));
+              call(title, tile, place, name);
+              picture.show(shown.scroll());
             },
             failure -> title.setText(table.source().name()));
+  }
+
+  private static void call(Label title, Button tile, int place, String name) {
+    title.setText(name);
+    tile.setAccessibleText(Texts.of("galley.table", place + 1, name));
   }
 
   private void key(KeyEvent event, int place) {

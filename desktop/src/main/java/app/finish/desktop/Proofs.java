@@ -64,9 +64,32 @@ final class Proofs {
 
   /// What is shown of a table of a document, under this finish.
   Shown shown(Document document, int place, Finish finish, Paper paper) {
-    DocumentTable table = document.tables().get(place);
-    Recognition recognition = recognition(table.source(), finish.corrections());
+    Recognition recognition = recognised(document, place, finish);
     Arranged arranged = arranged(recognition.table(), finish.arrangement());
+    return laidOut(document, place, finish, recognition, arranged, paper);
+  }
+
+  /// The same for a small picture: what is remembered of the table at hand stays.
+  Shown picture(Document document, int place, Finish finish, Paper paper) {
+    Recognition recognition = recognised(document, place, finish);
+    Table table = recognition.table();
+    Arranged arranged =
+        known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
+    return laidOut(document, place, finish, recognition, arranged, paper);
+  }
+
+  private Recognition recognised(Document document, int place, Finish finish) {
+    return recognition(document.tables().get(place).source(), finish.corrections());
+  }
+
+  private Shown laidOut(
+      Document document,
+      int place,
+      Finish finish,
+      Recognition recognition,
+      Arranged arranged,
+      Paper paper) {
+    DocumentTable table = document.tables().get(place);
     Table worded = arranged.table().withWords(finish.wordsOver(recognition.table().words()));
     StyleBook styles = sending.styles(document);
     Dresser.Seen seen = Dresser.seen(worded, styles.cascade(finish.style()), place + 1);
@@ -76,10 +99,9 @@ final class Proofs {
   /// A table in an arrangement. The last one is remembered: it does not change when a table is only
   /// dressed anew.
   Arranged arranged(Table table, Arrangement arrangement) {
-    Optional<Kept> known =
-        kept.get().filter(one -> one.table == table && one.arrangement.equals(arrangement));
+    Optional<Arranged> known = known(table, arrangement);
     if (known.isPresent()) {
-      return known.get().arranged;
+      return known.get();
     }
     Arranger.Ready ready =
         kept.get()
@@ -89,6 +111,12 @@ final class Proofs {
     Arranged fresh = ready.arrange(arrangement);
     kept.set(Optional.of(new Kept(table, ready, arrangement, fresh)));
     return fresh;
+  }
+
+  private Optional<Arranged> known(Table table, Arrangement arrangement) {
+    return kept.get()
+        .filter(one -> one.table == table && one.arrangement.equals(arrangement))
+        .map(one -> one.arranged);
   }
 
   /// A table as it stands after some of its moves; what is remembered stays.
