@@ -35,7 +35,7 @@ import java.util.zip.ZipFile;
 /// Document same = DocumentFile.read(Path.of("paper.finish"));
 /// ```
 public final class DocumentFile {
-  private static final int VERSION = 2;
+  private static final int VERSION = 3;
   private static final long LARGEST_PART = 512L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();
 

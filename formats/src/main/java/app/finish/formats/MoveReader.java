@@ -50,6 +50,8 @@ final class MoveReader {
       case "name totals" -> new Move.NameTotals(side, level, text("name"));
       case "place" ->
           new Move.Place(side, level, side("to"), Math.max(0, node.path("depth").asInt()));
+      // What documents of version 2 call placing a level innermost on the other side.
+      case "turn" -> new Move.Place(side, level, side.other(), 99);
       case "hide level" -> new Move.HideLevel(side, level);
       case "gather" -> new Move.Gather(side, paths(), text("name"));
       case "only" -> new Move.Only(read(node.path("of"), name));
