@@ -95,6 +95,7 @@ public class BringInTest extends WindowTest {
     assertThat(hidden.getText()).isEqualTo("Show what is hidden: 1 sheet, no row");
     assertThat(shows("#pick-2")).isFalse();
     click("#pick-hidden");
+    waitFor(() -> window.scene().lookup("#pick-2") != null);
     assertThat(shows("#pick-2")).isTrue();
     click("#pick-take");
     assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
