@@ -7,8 +7,6 @@ import app.finish.core.arrange.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.Place;
-import app.finish.core.style.Part;
-import app.finish.core.style.PartName;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
@@ -92,26 +90,21 @@ final class Arranging {
   }
 
   private void pick(Side side, List<String> path) {
-    Optional<List<List<String>>> paths =
-        bench.shownProperty().get().map(shown -> shown.arranged().paths(side));
-    for (int leaf = 0; paths.isPresent() && leaf < paths.get().size(); leaf++) {
-      List<String> own = paths.get().get(leaf);
-      if (own.size() >= path.size() && own.subList(0, path.size()).equals(path)) {
-        int level = path.size() - 1;
-        Place place =
-            side == Side.DOWN ? new Place.Stub(level, leaf) : new Place.Head(level, leaf, leaf);
-        Part part =
-            side == Side.DOWN ? new Part(PartName.STUB, level + 1) : Part.of(PartName.COLUMN_HEAD);
-        Optional<Place> found =
-            bench
-                .shownProperty()
-                .get()
-                .flatMap(shown -> shown.scroll().boxOf(place))
-                .map(box -> box.cell().place());
-        bench.pickProperty().set(Optional.of(new Pick(found.orElse(place), part, 0)));
-        return;
-      }
-    }
+    Optional<Shown> shown = bench.shownProperty().get();
+    int level = path.size() - 1;
+    shown
+        .flatMap(now -> now.arranged().leaves(side, path))
+        .map(
+            leaves ->
+                side == Side.DOWN
+                    ? new Place.Stub(level, leaves.first())
+                    : new Place.Head(level, leaves.first(), leaves.last()))
+        .flatMap(place -> shown.get().scroll().boxOf(place))
+        .ifPresent(
+            box ->
+                bench
+                    .pickProperty()
+                    .set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0))));
   }
 
   /// The table was drawn. If that took long after a move, further moves are held.

@@ -22,6 +22,8 @@ import javafx.scene.layout.VBox;
 
 /// What can be done with a heading that is picked.
 final class HeadingPanel {
+  private static final int MOST_LOOKED = 20_000;
+
   private final Workbench bench;
   private final Arranged arranged;
   private final Side side;
@@ -69,17 +71,6 @@ final class HeadingPanel {
     return section;
   }
 
-  /// Whether the member stands in several groups.
-  private boolean isEverywhere() {
-    return arranged.paths(side).stream()
-            .filter(one -> one.size() > level && one.get(level).equals(path.getLast()))
-            .map(one -> one.subList(0, level))
-            .distinct()
-            .limit(2)
-            .count()
-        > 1;
-  }
-
   private boolean isTotal() {
     return heading.role() != Role.MEMBER;
   }
@@ -91,7 +82,7 @@ final class HeadingPanel {
   private Node buttons() {
     List<Node> all = new ArrayList<>();
     all.add(button("arrange.setAside", "set-aside", new Move.SetAside(side, path)));
-    if (isEverywhere()) {
+    if (arranged.isEverywhere(side, level, path.getLast())) {
       Move everywhere = new Move.SetMemberAside(side, level, path.getLast());
       all.add(button("arrange.setAllAside", "set-all-aside", everywhere));
     }
@@ -207,14 +198,7 @@ final class HeadingPanel {
   }
 
   private int placeOf(List<String> heading) {
-    List<List<String>> all = arranged.paths(side);
-    for (int i = 0; i < all.size(); i++) {
-      boolean under = all.get(i).size() >= heading.size();
-      if (under && all.get(i).subList(0, heading.size()).equals(heading)) {
-        return i;
-      }
-    }
-    return all.size();
+    return arranged.leaves(side, heading).map(Arranged.Range::first).orElse(Integer.MAX_VALUE);
   }
 
   /// Empty places and texts under the heading, where there are any.
@@ -242,14 +226,11 @@ final class HeadingPanel {
 
   private boolean under(java.util.function.Predicate<Value> wanted) {
     Table table = arranged.table();
-    List<List<String>> all = arranged.paths(side);
     int others = side.other().of(table).leaves().size();
+    Arranged.Range leaves = arranged.leaves(side, path).orElse(new Arranged.Range(0, -1));
     int looked = 0;
-    for (int i = 0; i < all.size() && looked < 20_000; i++) {
-      boolean mine =
-          all.get(i).size() >= path.size() && all.get(i).subList(0, path.size()).equals(path);
-      for (int j = 0; mine && j < others && looked < 20_000; j++) {
-        looked++;
+    for (int i = leaves.first(); i <= leaves.last(); i++) {
+      for (int j = 0; j < others && looked++ < MOST_LOOKED; j++) {
         Value value = side == Side.DOWN ? table.body().at(i, j) : table.body().at(j, i);
         if (wanted.test(value)) {
           return true;

@@ -40,21 +40,13 @@ final class Renaming {
     }
   }
 
-  /// Whether a member stands in several groups: then it is renamed in all of them.
+  /// A member that stands in several groups is renamed in all of them.
   private boolean isEverywhere(Side side, int level, String member) {
     return bench
-            .shownProperty()
-            .get()
-            .map(
-                shown ->
-                    shown.arranged().paths(side).stream()
-                        .filter(path -> path.size() > level && path.get(level).equals(member))
-                        .map(path -> path.subList(0, level))
-                        .distinct()
-                        .limit(2)
-                        .count())
-            .orElse(0L)
-        > 1;
+        .shownProperty()
+        .get()
+        .map(shown -> shown.arranged().isEverywhere(side, level, member))
+        .orElse(false);
   }
 
   /// Calls the head of a level of the stub something else.

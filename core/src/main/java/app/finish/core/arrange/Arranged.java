@@ -3,6 +3,7 @@ package app.finish.core.arrange;
 import app.finish.core.table.Table;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// A table in its arrangement.
 ///
@@ -87,5 +88,42 @@ public record Arranged(
   /// The names of the measures that an expression may use.
   public List<String> measures() {
     return Calculating.names(table);
+  }
+
+  /// The leaves under a heading: the first and the last; none if there is no such heading.
+  public Optional<Range> leaves(Side side, List<String> path) {
+    List<List<String>> all = paths(side);
+    int first = -1;
+    int last = -1;
+    for (int leaf = 0; leaf < all.size(); leaf++) {
+      if (isUnder(all.get(leaf), path)) {
+        first = first < 0 ? leaf : first;
+        last = leaf;
+      } else if (first >= 0) {
+        break;
+      }
+    }
+    return first < 0 ? Optional.empty() : Optional.of(new Range(first, last));
+  }
+
+  /// Leaves beside each other.
+  ///
+  /// @param first the first of them
+  /// @param last the last of them
+  public record Range(int first, int last) {}
+
+  static boolean isUnder(List<String> leaf, List<String> path) {
+    return leaf.size() >= path.size() && leaf.subList(0, path.size()).equals(path);
+  }
+
+  /// Whether a member stands in several groups of a level.
+  public boolean isEverywhere(Side side, int level, String member) {
+    return paths(side).stream()
+            .filter(path -> path.size() > level && path.get(level).equals(member))
+            .map(path -> path.subList(0, level))
+            .distinct()
+            .limit(2)
+            .count()
+        > 1;
   }
 }

@@ -207,35 +207,5 @@ final class Figures {
     public double figure(String measure) {
       return figures.total(measure, rows, columns);
     }
-
-    @Override
-    public double share(String measure, Whole whole, Side side) {
-      return Double.NaN;
-    }
-
-    @Override
-    public double previous(String measure, Side side) {
-      return Double.NaN;
-    }
-
-    @Override
-    public double first(String measure, Side side) {
-      return Double.NaN;
-    }
-
-    @Override
-    public double rank(String measure, Side side) {
-      return Double.NaN;
-    }
-
-    @Override
-    public double runningTotal(String measure, Side side) {
-      return Double.NaN;
-    }
-
-    @Override
-    public double at(String measure, String member, Side side) {
-      return Double.NaN;
-    }
   }
 }

@@ -30,8 +30,7 @@ final class Filling {
       trees.find(side, path);
     }
     for (int i = 0; i < paths.size(); i++) {
-      List<String> own = paths.get(i);
-      if (own.size() >= path.size() && own.subList(0, path.size()).equals(path)) {
+      if (Arranged.isUnder(paths.get(i), path)) {
         leaves.add(i);
       }
     }

@@ -23,21 +23,33 @@ public interface Neighbours {
   /// The share of a measure's figure in a whole, as a percentage.
   ///
   /// @param side for the parent along which side
-  double share(String measure, Whole whole, Side side);
+  default double share(String measure, Whole whole, Side side) {
+    return Double.NaN;
+  }
 
   /// The figure of the member before this one in its group.
-  double previous(String measure, Side side);
+  default double previous(String measure, Side side) {
+    return Double.NaN;
+  }
 
   /// The figure of the first member of the group.
-  double first(String measure, Side side);
+  default double first(String measure, Side side) {
+    return Double.NaN;
+  }
 
   /// At which place the figure stands in its group by size, 1 for the largest; equal figures share
   /// the better place.
-  double rank(String measure, Side side);
+  default double rank(String measure, Side side) {
+    return Double.NaN;
+  }
 
   /// The sum of the group's figures up to and with this one.
-  double runningTotal(String measure, Side side);
+  default double runningTotal(String measure, Side side) {
+    return Double.NaN;
+  }
 
   /// The figure of the group's member of that name.
-  double at(String measure, String member, Side side);
+  default double at(String measure, String member, Side side) {
+    return Double.NaN;
+  }
 }
