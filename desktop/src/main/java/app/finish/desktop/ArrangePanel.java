@@ -59,7 +59,7 @@ final class ArrangePanel {
   }
 
   private void make(Move move) {
-    bench.arrange(MoveWords.of(move), bench.arrangement().with(move));
+    bench.arranging().make(move);
   }
 
   private Button button(String key, String id, Runnable work) {

@@ -83,9 +83,59 @@ final class Arranging {
             });
   }
 
+  /// Makes a move on what is seen. Moves that are held may have turned the table since it was
+  /// drawn: then the move is made before those that do, where its headings stand as they are seen.
+  void make(Move move) {
+    arrange(MoveWords.of(move), with(move));
+  }
+
+  private Arrangement with(Move move) {
+    Arrangement now = arrangement();
+    List<Arrangement.Entry> drawn =
+        bench.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
+    int place = 0;
+    while (place < Math.min(drawn.size(), now.entries().size())
+        && drawn.get(place).equals(now.entries().get(place))) {
+      place++;
+    }
+    while (place < now.entries().size() && !turns(now.entries().get(place).move())) {
+      place++;
+    }
+    return now.withAt(place, move);
+  }
+
+  /// Whether headings stand elsewhere after a move.
+  private static boolean turns(Move move) {
+    return switch (move) {
+      case Move.SwapAxes swap -> true;
+      case Move.Place place -> true;
+      case Move.Hold hold -> true;
+      case Move.HideLevel hide -> true;
+      case Move.Gather gather -> true;
+      default -> false;
+    };
+  }
+
+  /// The table as the moves leave it, those that are held among them.
+  Optional<Arranged> now() {
+    Optional<Shown> shown = bench.shownProperty().get();
+    return pending
+        .get()
+        .flatMap(moves -> shown.map(now -> bench.proofs().after(now.recognition().table(), moves)))
+        .or(() -> shown.map(Shown::arranged));
+  }
+
+  /// Takes a move back, wherever it stands in the list.
+  void takeBack(Move move) {
+    int place = arrangement().placeOf(move);
+    if (place >= 0) {
+      arrange(Texts.of("change.moveOut", MoveWords.of(move)), arrangement().without(place));
+    }
+  }
+
   /// Makes a move after which a heading is picked again, wherever it stands then.
   void arrangeAndPick(String label, Move move, Side side, List<String> path) {
-    arrange(label, arrangement().with(move));
+    arrange(label, with(move));
     afterwards = Optional.of(() -> pick(side, path));
   }
 
@@ -210,9 +260,12 @@ final class Arranging {
   }
 
   /// Makes a table of what a move sets aside.
-  void tableOfAside(int place) {
-    Move only = new Move.Only(arrangement().entries().get(place).move());
-    Arrangement others = arrangement().before(place).with(only);
+  void tableOfAside(Move move) {
+    int moved = arrangement().placeOf(move);
+    if (moved < 0) {
+      return;
+    }
+    Arrangement others = arrangement().before(moved).with(new Move.Only(move));
     bench
         .table()
         .ifPresent(

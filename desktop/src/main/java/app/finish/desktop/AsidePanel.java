@@ -1,18 +1,22 @@
 package app.finish.desktop;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
-/// What is out of the table: back with one click, or in the document as a table of its own.
+/// What is out of the table, by the move that took it out: back with one click, or in the document
+/// as a table of its own.
 final class AsidePanel {
-  private static final int LISTED = 40;
+  private static final int LISTED = 12;
 
   private final Workbench bench;
   private final VBox box = Benches.section("");
@@ -27,48 +31,48 @@ final class AsidePanel {
   }
 
   private void show() {
-    List<Arranged.Aside> out =
-        bench.shownProperty().get().map(shown -> shown.arranged().aside()).orElse(List.of());
     List<Node> nodes = new ArrayList<>();
-    if (!out.isEmpty()) {
+    Map<Integer, List<String>> byMove = new LinkedHashMap<>();
+    bench
+        .shownProperty()
+        .get()
+        .map(shown -> shown.arranged().aside())
+        .orElse(List.of())
+        .forEach(one -> labels(byMove, one).add(MoveWords.path(one.path())));
+    List<Arrangement.Entry> made =
+        bench.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
+    byMove.keySet().removeIf(place -> place >= made.size());
+    if (!byMove.isEmpty()) {
       nodes.add(Benches.heading(Texts.of("arrange.aside")));
       nodes.add(Benches.caption(Texts.of("arrange.stillIn")));
     }
-    Set<Integer> moves = new LinkedHashSet<>();
-    for (int i = 0; i < Math.min(out.size(), LISTED); i++) {
-      nodes.add(row(out.get(i), i));
-    }
-    out.forEach(one -> moves.add(one.move()));
-    if (out.size() > LISTED) {
-      nodes.add(Benches.caption(Texts.of("arrange.more", out.size() - LISTED)));
-    }
-    moves.removeIf(move -> move >= bench.arrangement().entries().size());
-    for (int move : moves) {
-      nodes.add(own(move));
-    }
+    byMove.forEach(
+        (place, labels) -> nodes.add(row(made.get(place).move(), labels, nodes.size() - 1)));
     Benches.replace(box, nodes);
     box.setVisible(!nodes.isEmpty());
     box.setManaged(!nodes.isEmpty());
   }
 
-  private Node row(Arranged.Aside one, int place) {
-    Hyperlink back = new Hyperlink(Texts.of("arrange.back"));
-    back.setId("aside-" + (place + 1));
-    back.setAccessibleText(Texts.of("arrange.takeBack", MoveWords.path(one.path())));
-    back.setMinWidth(Hyperlink.USE_PREF_SIZE);
-    back.setOnAction(
-        event ->
-            bench.arrange(
-                Texts.of("change.moveOut", MoveWords.path(one.path())),
-                bench.arrangement().without(one.move())));
-    return Benches.spread(new Label(MoveWords.path(one.path())), back);
+  private static List<String> labels(Map<Integer, List<String>> byMove, Arranged.Aside one) {
+    return byMove.computeIfAbsent(one.move(), move -> new ArrayList<>());
   }
 
-  private Node own(int move) {
-    Hyperlink own = new Hyperlink(Texts.of("arrange.ownTable", bench.arranging().words(move)));
-    own.setId("own-table-" + (move + 1));
-    own.setWrapText(true);
+  private Node row(Move move, List<String> labels, int number) {
+    String some = String.join(" · ", labels.subList(0, Math.min(labels.size(), LISTED)));
+    Label names =
+        new Label(
+            labels.size() > LISTED
+                ? some + " " + Texts.of("arrange.more", labels.size() - LISTED)
+                : some);
+    names.setWrapText(true);
+    Hyperlink back = new Hyperlink(Texts.of("arrange.back"));
+    back.setId("aside-" + number);
+    back.setAccessibleText(Texts.of("arrange.takeBack", some));
+    back.setOnAction(event -> bench.arranging().takeBack(move));
+    Hyperlink own = new Hyperlink(Texts.of("arrange.ownTable"));
+    own.setId("own-table-" + number);
+    own.setAccessibleText(Texts.of("arrange.ownTableOf", some));
     own.setOnAction(event -> bench.arranging().tableOfAside(move));
-    return own;
+    return new VBox(2, names, new FlowPane(12, 0, back, own));
   }
 }

@@ -25,6 +25,7 @@ final class DimensionPanel {
 
   Node build() {
     Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(bench.arranging().pendingProperty(), this::show);
     return box;
   }
 
@@ -44,7 +45,9 @@ final class DimensionPanel {
     if (!held.isEmpty()) {
       nodes.add(Benches.caption(Texts.of("arrange.held.side")));
     }
-    held.forEach(tag -> nodes.add(held(tag)));
+    for (int i = 0; i < held.size(); i++) {
+      nodes.add(held(held.get(i), "held-" + (i + 1)));
+    }
     Benches.replace(box, nodes);
   }
 
@@ -90,8 +93,7 @@ final class DimensionPanel {
     return row;
   }
 
-  private Node held(Tag tag) {
-    String id = "held-" + (tag.heldBy().orElseThrow() + 1);
+  private Node held(Tag tag, String id) {
     Button before =
         ArrangeBench.small("‹", id + "-previous", Texts.of("arrange.previous", tag.member()));
     before.setOnAction(event -> moves.step(tag, -1));

@@ -74,7 +74,7 @@ final class HeadingKeys {
     heading.ifPresent(
         one -> {
           Move move = new Move.SetAside(one.side, one.path);
-          bench.arrange(MoveWords.of(move), bench.arrangement().with(move));
+          bench.arranging().make(move);
         });
     return heading.isPresent();
   }

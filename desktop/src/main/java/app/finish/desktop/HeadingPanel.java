@@ -43,7 +43,7 @@ final class HeadingPanel {
   }
 
   private void make(Move move) {
-    bench.arrange(MoveWords.of(move), bench.arrangement().with(move));
+    bench.arranging().make(move);
   }
 
   private Button button(String key, String id, Move move) {
@@ -132,18 +132,13 @@ final class HeadingPanel {
   private Optional<Button> unfold() {
     List<Arrangement.Entry> entries = bench.arrangement().entries();
     for (int i = entries.size() - 1; i >= 0; i--) {
-      int place = i;
       Move move = entries.get(i).move();
       boolean folded =
           move instanceof Move.Fold fold && fold.side() == side && fold.path().equals(path)
               || move instanceof Move.FoldLevel all && all.side() == side && all.level() == level;
       if (folded && entries.get(i).on() && level == at.path().size() - 1) {
         Button unfold = ArrangeBench.button(Texts.of("arrange.unfold"), "unfold");
-        unfold.setOnAction(
-            event ->
-                bench.arrange(
-                    Texts.of("change.moveOut", MoveWords.of(move)),
-                    bench.arrangement().without(place)));
+        unfold.setOnAction(event -> bench.arranging().takeBack(move));
         return Optional.of(unfold);
       }
     }

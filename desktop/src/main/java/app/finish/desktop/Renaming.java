@@ -68,7 +68,10 @@ final class Renaming {
   private void make(Move move, Same same) {
     Arrangement now = bench.arrangement();
     int last = now.entries().size() - 1;
-    boolean again = last >= 0 && same.as(now.entries().get(last).move());
-    bench.arrange(MoveWords.of(move), again ? now.withReplaced(last, move) : now.with(move));
+    if (last >= 0 && same.as(now.entries().get(last).move())) {
+      bench.arrange(MoveWords.of(move), now.withReplaced(last, move));
+    } else {
+      bench.arranging().make(move);
+    }
   }
 }

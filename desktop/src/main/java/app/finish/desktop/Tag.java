@@ -7,7 +7,7 @@ import app.finish.core.arrange.Move;
 import app.finish.core.arrange.Side;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalInt;
+import java.util.Optional;
 
 /// A dimension as people move it about: on which side it runs and how deep, or at which move it is
 /// held.
@@ -18,7 +18,7 @@ import java.util.OptionalInt;
 /// @param levels how many levels there are on that side
 /// @param member the first of its members, or the one that it is held at
 /// @param isMeasures whether it is the measures
-/// @param heldBy the place of the move that holds it
+/// @param heldBy the move that holds it
 record Tag(
     String name,
     Side side,
@@ -26,7 +26,7 @@ record Tag(
     int levels,
     String member,
     boolean isMeasures,
-    OptionalInt heldBy) {
+    Optional<Move> heldBy) {
   /// The dimensions of a table: those down, those across, those held.
   static List<Tag> of(Arranged arranged, Arrangement arrangement) {
     List<Tag> tags = new ArrayList<>();
@@ -51,14 +51,14 @@ record Tag(
                 0,
                 hold.member(),
                 false,
-                OptionalInt.of(i)));
+                Optional.of(hold)));
       }
     }
     return tags;
   }
 
-  private static OptionalInt none() {
-    return OptionalInt.empty();
+  private static Optional<Move> none() {
+    return Optional.empty();
   }
 
   /// A level without a name is called by its members.

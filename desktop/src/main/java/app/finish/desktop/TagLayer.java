@@ -49,6 +49,7 @@ final class TagLayer extends Pane {
     hint.setMouseTransparent(true);
     bench.shownProperty().addListener((p, before, now) -> show());
     bench.stepProperty().addListener((p, before, now) -> show());
+    bench.arranging().pendingProperty().addListener((p, before, now) -> show());
     view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::follow);
     view.addEventFilter(MouseEvent.MOUSE_RELEASED, this::letGo);
   }

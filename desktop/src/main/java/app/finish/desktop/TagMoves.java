@@ -18,7 +18,7 @@ final class TagMoves {
   }
 
   Optional<Arranged> arranged() {
-    return bench.shownProperty().get().map(Shown::arranged);
+    return bench.arranging().now();
   }
 
   /// The tags of the table at hand.
@@ -47,16 +47,7 @@ final class TagMoves {
 
   /// Lets a held dimension run again, where it did before.
   void release(Tag tag) {
-    tag.heldBy()
-        .ifPresent(
-            place ->
-                bench.arrange(
-                    Texts.of("change.moveOut", MoveWords.of(hold(place))),
-                    bench.arrangement().without(place)));
-  }
-
-  private Move hold(int place) {
-    return bench.arrangement().entries().get(place).move();
+    tag.heldBy().ifPresent(bench.arranging()::takeBack);
   }
 
   /// Whether a key means something to a tag; if so, it is done.
@@ -97,8 +88,8 @@ final class TagMoves {
 
   /// Steps from the member that a dimension is held at to its neighbour.
   void step(Tag tag, int by) {
-    int place = tag.heldBy().orElseThrow();
-    if (hold(place) instanceof Move.Hold hold) {
+    int place = tag.heldBy().map(bench.arrangement()::placeOf).orElse(-1);
+    if (place >= 0 && tag.heldBy().orElseThrow() instanceof Move.Hold hold) {
       List<String> members = bench.arranging().membersBefore(place, hold);
       int to = members.indexOf(hold.member()) + by;
       if (to >= 0 && to < members.size()) {

@@ -237,7 +237,9 @@ public class ArrangeTest extends WindowTest {
     click("#redraw-moves");
     assertThat(ask(() -> window.bench().table().orElseThrow().finish().arrangement().entries()))
         .hasSize(2);
-    assertThat(table().across().leaves()).hasSize(16);
+    assertThat(table().across().leaves()).hasSize(15);
+    assertThat(ask(() -> window.bench().shownProperty().get().orElseThrow().arranged().unplaced()))
+        .isEmpty();
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(table()).isEqualTo(before);
     click("#hold-moves");

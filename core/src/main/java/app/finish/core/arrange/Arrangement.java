@@ -46,6 +46,18 @@ public record Arrangement(List<Entry> entries) {
     return new Arrangement(others);
   }
 
+  /// The same moves with one more at a place of the list.
+  public Arrangement withAt(int place, Move move) {
+    List<Entry> more = new ArrayList<>(entries);
+    more.add(place, new Entry(move, true));
+    return new Arrangement(more);
+  }
+
+  /// The place of the last move in the list that is this one and is made; −1 if there is none.
+  public int placeOf(Move move) {
+    return entries.lastIndexOf(new Entry(move, true));
+  }
+
   /// The moves before one of them.
   public Arrangement before(int place) {
     return new Arrangement(entries.subList(0, place));
