@@ -11,14 +11,7 @@ import app.finish.desktop.ProofPainter;
 import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Consumer;
-import javafx.application.Platform;
-import javafx.scene.Group;
-import javafx.scene.Scene;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -48,21 +41,16 @@ import org.openjdk.jmh.annotations.Warmup;
       "--enable-native-access=ALL-UNNAMED"
     })
 public class PaintBench {
-  private static final double SIGHT = 700;
-
-  private Canvas canvas;
+  private Screen screen;
   private Proof.Page page;
   private ProofPainter painter;
   private PaintFonts fonts;
   private List<Mark.Text> runs;
-  private WritableImage image;
 
   /// Starts the toolkit and lays the table out.
   @Setup
   public void start() throws Exception {
-    CompletableFuture<Boolean> started = new CompletableFuture<>();
-    Platform.startup(() -> started.complete(true));
-    started.get();
+    screen = Screen.start();
     Document document = Tables.document(500, 20, "Marram house");
     Fonts core = new Fonts();
     page =
@@ -74,59 +62,34 @@ public class PaintBench {
     painter = new ProofPainter(fonts);
     runs =
         page.marks().stream()
-            .filter(mark -> mark.bottom() >= 0 && mark.top() <= SIGHT)
+            .filter(mark -> mark.bottom() >= 0 && mark.top() <= Screen.SIGHT)
             .filter(Mark.Text.class::isInstance)
             .map(Mark.Text.class::cast)
             .toList();
-    onToolkit(
-        gc -> {
-          canvas = new Canvas(900, SIGHT);
-          new Scene(new Group(canvas));
-          image = new WritableImage(900, (int) SIGHT);
-        });
   }
 
   /// Ends the toolkit.
   @TearDown
   public void stop() {
-    Platform.exit();
-  }
-
-  private void onToolkit(Consumer<GraphicsContext> work) throws Exception {
-    CompletableFuture<Boolean> done = new CompletableFuture<>();
-    Platform.runLater(
-        () -> {
-          work.accept(canvas == null ? null : canvas.getGraphicsContext2D());
-          done.complete(true);
-        });
-    done.get();
+    screen.stop();
   }
 
   /// Paints the page as the window does.
   @Benchmark
   public WritableImage paint() throws Exception {
-    onToolkit(
-        gc -> {
-          gc.clearRect(0, 0, 900, SIGHT);
-          painter.paint(gc, page, 0, SIGHT, 0.75);
-          canvas.snapshot(null, image);
-        });
-    return image;
+    return screen.paint(gc -> painter.paint(gc, page, 0, Screen.SIGHT, 0.75));
   }
 
   /// Paints the same text runs.
   @Benchmark
   public WritableImage floorBareCanvas() throws Exception {
-    onToolkit(
+    return screen.paint(
         gc -> {
-          gc.clearRect(0, 0, 900, SIGHT);
           gc.setFill(Color.BLACK);
           for (Mark.Text run : runs) {
             gc.setFont(fonts.font(run.face(), run.size()));
             gc.fillText(run.text(), run.x(), run.y());
           }
-          canvas.snapshot(null, image);
         });
-    return image;
   }
 }

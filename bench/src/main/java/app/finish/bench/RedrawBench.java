@@ -19,12 +19,7 @@ import app.finish.desktop.PaintFonts;
 import app.finish.desktop.ProofPainter;
 import app.finish.formats.StyleFile;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
-import javafx.scene.Group;
-import javafx.scene.Scene;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.image.WritableImage;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -56,15 +51,12 @@ import org.openjdk.jmh.annotations.Warmup;
       "--enable-native-access=ALL-UNNAMED"
     })
 public class RedrawBench {
-  private static final double SIGHT = 700;
-
   /// How many rows.
   @Param({"1000", "100000"})
   public int rows;
 
   private final Fonts fonts = new Fonts();
-  private Canvas canvas;
-  private WritableImage image;
+  private Screen screen;
   private ProofPainter painter;
   private Arranger.Ready ready;
   private Arrangement order;
@@ -76,9 +68,7 @@ public class RedrawBench {
   /// Starts the toolkit and makes the table.
   @Setup
   public void start() throws Exception {
-    CompletableFuture<Boolean> started = new CompletableFuture<>();
-    Platform.startup(() -> started.complete(true));
-    started.get();
+    screen = Screen.start();
     Table table = Recogniser.recognise(Tables.pivot(rows, 4), Corrections.NONE).table();
     List<String> first = table.across().leaves().getFirst().labels();
     ready = Arranger.ready(table, Formulas.NONE);
@@ -88,28 +78,12 @@ public class RedrawBench {
     arranged = ready.arrange(order);
     scroll = laidOut(arranged, house);
     painter = new ProofPainter(new PaintFonts(fonts));
-    onToolkit(
-        () -> {
-          canvas = new Canvas(900, SIGHT);
-          new Scene(new Group(canvas));
-          image = new WritableImage(900, (int) SIGHT);
-        });
   }
 
   /// Ends the toolkit.
   @TearDown
   public void stop() {
-    Platform.exit();
-  }
-
-  private static void onToolkit(Runnable work) throws Exception {
-    CompletableFuture<Boolean> done = new CompletableFuture<>();
-    Platform.runLater(
-        () -> {
-          work.run();
-          done.complete(true);
-        });
-    done.get();
+    screen.stop();
   }
 
   private Scroll laidOut(Arranged table, Cascade cascade) {
@@ -117,18 +91,14 @@ public class RedrawBench {
   }
 
   private WritableImage painted(Scroll sheet, double top) throws Exception {
-    onToolkit(
-        () -> {
-          var gc = canvas.getGraphicsContext2D();
-          gc.clearRect(0, 0, 900, SIGHT);
-          Proof.Page page = sheet.between(top, top + SIGHT);
+    return screen.paint(
+        gc -> {
+          Proof.Page page = sheet.between(top, top + Screen.SIGHT);
           gc.save();
           gc.translate(0, -top);
-          painter.paint(gc, page, top, top + SIGHT, 0.75);
+          painter.paint(gc, page, top, top + Screen.SIGHT, 0.75);
           gc.restore();
-          canvas.snapshot(null, image);
         });
-    return image;
   }
 
   /// Orders the rows by a column and shows the page.

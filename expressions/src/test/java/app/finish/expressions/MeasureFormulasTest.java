@@ -123,11 +123,7 @@ public class MeasureFormulasTest {
   }
 
   private static Arranged arranged(Move... moves) {
-    Arrangement arrangement = Arrangement.NONE;
-    for (Move move : moves) {
-      arrangement = arrangement.with(move);
-    }
-    return Arranger.arrange(TABLE, arrangement, new MeasureFormulas());
+    return Arranger.arrange(TABLE, Arrangement.of(moves), new MeasureFormulas());
   }
 
   private static double at(Table table, int row, int column) {

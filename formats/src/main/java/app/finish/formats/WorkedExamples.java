@@ -38,18 +38,10 @@ final class WorkedExamples {
     return document.withAdded(source, finish);
   }
 
-  private static Arrangement moves(Move... moves) {
-    Arrangement arrangement = Arrangement.NONE;
-    for (Move move : moves) {
-      arrangement = arrangement.with(move);
-    }
-    return arrangement;
-  }
-
   /// The share that came was rounded: it is worked out again before the rest is set aside.
   private static Arrangement busiest() {
     List<String> vehicles = List.of("Vehicles");
-    return moves(
+    return Arrangement.of(
         new Move.SetAside(Side.ACROSS, List.of("Share")),
         new Move.Calculate("Share of vehicles", "share_of_total(Vehicles)", MeasureKind.PERCENT, 2),
         new Move.KeepTop(Side.DOWN, 0, 10, vehicles, false, false),
@@ -58,7 +50,7 @@ final class WorkedExamples {
 
   /// Residence runs across, and of five statistics two are kept.
   private static Arrangement crosstab() {
-    return moves(
+    return Arrangement.of(
         new Move.SwapAxes(),
         new Move.HideLevel(Side.DOWN, 0),
         new Move.Hold(Side.ACROSS, 1, "% within residence"),
@@ -67,13 +59,13 @@ final class WorkedExamples {
   }
 
   private static Arrangement spread() {
-    return moves(
+    return Arrangement.of(
         new Move.Place(Side.DOWN, 0, Side.ACROSS, 0),
         new Move.Hold(Side.ACROSS, 1, "Std. deviation"));
   }
 
   private static Arrangement reported() {
-    return moves(
+    return Arrangement.of(
         new Move.SetAside(Side.DOWN, List.of("Missing")),
         new Move.SetAside(Side.DOWN, List.of("Total")),
         new Move.HideLevel(Side.DOWN, 0),
@@ -87,7 +79,7 @@ final class WorkedExamples {
 
   /// Seasons are the sums of their routes; cost recovery is calculated from the sums.
   private static Arrangement seasons() {
-    return moves(
+    return Arrangement.of(
         new Move.Place(Side.DOWN, 1, Side.DOWN, 0),
         new Move.FoldLevel(Side.DOWN, 0),
         new Move.SetMemberAside(Side.ACROSS, 1, "Cost recovery"),

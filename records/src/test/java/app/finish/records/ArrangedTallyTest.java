@@ -57,10 +57,7 @@ public class ArrangedTallyTest {
   }
 
   private Arranged arranged(Move... moves) {
-    Arrangement arrangement = Arrangement.NONE;
-    for (Move move : moves) {
-      arrangement = arrangement.with(move);
-    }
+    Arrangement arrangement = Arrangement.of(moves);
     Arranged arranged = Arranger.arrange(tallied, arrangement, new MeasureFormulas());
     assertThat(arranged.unplaced()).isEmpty();
     return arranged;

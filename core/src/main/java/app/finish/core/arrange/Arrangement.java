@@ -2,11 +2,12 @@ package app.finish.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /// The moves of a table in the order in which they are made.
 ///
 /// ```java
-/// Arrangement.NONE.with(new Move.SwapAxes()).with(new Move.ByLabel(Side.DOWN, 0, false));
+/// Arrangement.of(new Move.SwapAxes(), new Move.ByLabel(Side.DOWN, 0, false));
 /// ```
 ///
 /// @param entries the moves, each switched on or off
@@ -19,6 +20,11 @@ public record Arrangement(List<Entry> entries) {
   /// @param move the move
   /// @param on whether it is made
   public record Entry(Move move, boolean on) {}
+
+  /// These moves, one after the other.
+  public static Arrangement of(Move... moves) {
+    return new Arrangement(Stream.of(moves).map(move -> new Entry(move, true)).toList());
+  }
 
   /// Copies the list.
   public Arrangement {

@@ -63,11 +63,7 @@ public class ArrangerTest {
   }
 
   private static Arranged arranged(Move... moves) {
-    Arrangement arrangement = Arrangement.NONE;
-    for (Move move : moves) {
-      arrangement = arrangement.with(move);
-    }
-    return Arranger.arrange(SAILINGS, arrangement);
+    return Arranger.arrange(SAILINGS, Arrangement.of(moves));
   }
 
   private static List<String> rows(Arranged arranged) {

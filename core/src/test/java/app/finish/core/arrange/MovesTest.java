@@ -61,11 +61,7 @@ public class MovesTest {
   }
 
   private static Arranged arranged(Move... moves) {
-    Arrangement arrangement = Arrangement.NONE;
-    for (Move move : moves) {
-      arrangement = arrangement.with(move);
-    }
-    return Arranger.arrange(FARES_TABLE, arrangement);
+    return Arranger.arrange(FARES_TABLE, Arrangement.of(moves));
   }
 
   private static List<String> rows(Arranged arranged) {

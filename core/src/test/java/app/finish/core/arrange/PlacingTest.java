@@ -55,11 +55,7 @@ public class PlacingTest {
           new Marks(Map.of(new Spot.Figure(3, 1), "a", new Spot.Down(1, 4), "b")));
 
   private static Arranged placed(Move... moves) {
-    Arrangement arrangement = Arrangement.NONE;
-    for (Move move : moves) {
-      arrangement = arrangement.with(move);
-    }
-    return Arranger.arrange(TABLE, arrangement);
+    return Arranger.arrange(TABLE, Arrangement.of(moves));
   }
 
   private static List<String> labels(Axis axis) {
