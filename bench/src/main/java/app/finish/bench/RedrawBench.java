@@ -60,7 +60,7 @@ public class RedrawBench {
   private ProofPainter painter;
   private Arranger.Ready ready;
   private Arrangement order;
-  private Arranged arranged;
+  private Dresser.Ready dresser;
   private Scroll scroll;
   private Cascade house;
   private Cascade other;
@@ -75,8 +75,8 @@ public class RedrawBench {
     order = Arrangement.NONE.with(new Move.ByFigure(Side.DOWN, 1, first, true));
     house = StyleFile.shipped().cascade("Marram house");
     other = StyleFile.shipped().cascade("APA 7");
-    arranged = ready.arrange(order);
-    scroll = laidOut(arranged, house);
+    dresser = Dresser.ready(ready.arrange(order).table());
+    scroll = laidOut(dresser, house);
     painter = new ProofPainter(new PaintFonts(fonts));
   }
 
@@ -87,7 +87,11 @@ public class RedrawBench {
   }
 
   private Scroll laidOut(Arranged table, Cascade cascade) {
-    return Scroll.of(Dresser.seen(table.table(), cascade, 1), fonts, Paper.A4);
+    return laidOut(Dresser.ready(table.table()), cascade);
+  }
+
+  private Scroll laidOut(Dresser.Ready table, Cascade cascade) {
+    return Scroll.of(table.seen(cascade, 1), fonts, Paper.A4);
   }
 
   private WritableImage painted(Scroll sheet, double top) throws Exception {
@@ -110,7 +114,7 @@ public class RedrawBench {
   /// Puts another style on and shows the page.
   @Benchmark
   public WritableImage style() throws Exception {
-    return painted(laidOut(arranged, other), 0);
+    return painted(laidOut(dresser, other), 0);
   }
 
   /// Shows another part of the table, the middle.

@@ -16,6 +16,7 @@ import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
+import app.finish.core.table.Words;
 import app.finish.formats.Sending;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -42,7 +43,11 @@ final class Proofs {
   }
 
   private record Kept(
-      Table table, Arranger.Ready ready, Arrangement arrangement, Arranged arranged) {}
+      Table table,
+      Arranger.Ready ready,
+      Arrangement arrangement,
+      Arranged arranged,
+      Dresser.Ready dresser) {}
 
   private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
   private final Fonts fonts;
@@ -90,9 +95,10 @@ final class Proofs {
       Arranged arranged,
       Paper paper) {
     DocumentTable table = document.tables().get(place);
-    Table worded = arranged.table().withWords(finish.wordsOver(recognition.table().words()));
+    Words words = finish.wordsOver(recognition.table().words());
     StyleBook styles = sending.styles(document);
-    Dresser.Seen seen = Dresser.seen(worded, styles.cascade(finish.style()), place + 1);
+    Dresser.Seen seen =
+        dresser(arranged).withWords(words).seen(styles.cascade(finish.style()), place + 1);
     return new Shown(table, place + 1, recognition, arranged, Scroll.of(seen, fonts, paper));
   }
 
@@ -109,8 +115,16 @@ final class Proofs {
             .map(one -> one.ready)
             .orElseGet(() -> Arranger.ready(table, sending.formulas()));
     Arranged fresh = ready.arrange(arrangement);
-    kept.set(Optional.of(new Kept(table, ready, arrangement, fresh)));
+    Dresser.Ready dresser = Dresser.ready(fresh.table());
+    kept.set(Optional.of(new Kept(table, ready, arrangement, fresh, dresser)));
     return fresh;
+  }
+
+  private Dresser.Ready dresser(Arranged arranged) {
+    return kept.get()
+        .filter(one -> one.arranged == arranged)
+        .map(one -> one.dresser)
+        .orElseGet(() -> Dresser.ready(arranged.table()));
   }
 
   private Optional<Arranged> known(Table table, Arrangement arrangement) {

@@ -5,7 +5,6 @@ import app.finish.core.arrange.Arranged.Names;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -210,7 +209,7 @@ public final class Arranger {
     return trees.with(out.side(), Pruning.without(trees.roots(out.side()), out.path()));
   }
 
-  private Trees ordered(Side side, int level, boolean overAll, Comparator<Branch> order, int place)
+  private Trees ordered(Side side, int level, boolean overAll, Order<?> order, int place)
       throws NoPlace {
     if (!overAll || level == 0) {
       return Ordering.sorted(trees, side, level, order);

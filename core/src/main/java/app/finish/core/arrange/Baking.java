@@ -19,6 +19,8 @@ final class Baking {
   /// Leaves each value as it is.
   static final Change KEEP = (row, column, value) -> value;
 
+  private static final int[] NONE = {};
+
   private final Trees trees;
 
   Baking(Trees trees) {
@@ -50,18 +52,27 @@ final class Baking {
 
   /// The values of the source in another order, if that is all that was done to them.
   private Optional<Body> picked(List<Branch> rows, List<Branch> columns, Change change) {
-    boolean simple =
-        change == KEEP
-            && rows.stream().allMatch(row -> row.from().size() == 1)
-            && columns.stream().allMatch(column -> column.from().size() == 1);
-    if (!simple) {
+    int[] down = change == KEEP ? places(rows) : NONE;
+    int[] across = places(columns);
+    if (down.length < rows.size() || across.length < columns.size()) {
       return Optional.empty();
     }
-    int[] down = rows.stream().mapToInt(row -> row.from().getFirst()).toArray();
-    int[] across = columns.stream().mapToInt(column -> column.from().getFirst()).toArray();
     Body source = trees.source().body();
     return Optional.of(
         trees.isSwapped() ? source.turned(down, across) : source.picked(down, across));
+  }
+
+  /// Where the source has each of these leaves; nothing if one of them is made of several.
+  private static int[] places(List<Branch> leaves) {
+    int[] places = new int[leaves.size()];
+    for (int i = 0; i < places.length; i++) {
+      List<Integer> from = leaves.get(i).from();
+      if (from.size() != 1) {
+        return NONE;
+      }
+      places[i] = from.getFirst();
+    }
+    return places;
   }
 
   private Body made(List<Branch> rows, List<Branch> columns, Change change) {
@@ -99,19 +110,8 @@ final class Baking {
   private Axis axis(Side side, Function<Branch, String> name) {
     List<Heading> headings = Branch.headings(trees.roots(side), name);
     List<String> names = new ArrayList<>(trees.dimensions(side));
-    int depth = Math.max(1, depth(headings));
-    while (names.size() > depth) {
-      names.removeLast();
-    }
-    return Axis.of(names, headings);
-  }
-
-  private static int depth(List<Heading> headings) {
-    int deepest = 0;
-    for (Heading heading : headings) {
-      deepest = Math.max(deepest, 1 + depth(heading.children()));
-    }
-    return deepest;
+    Axis axis = Axis.of(names, headings);
+    return names.size() > axis.depth() ? Axis.of(names.subList(0, axis.depth()), headings) : axis;
   }
 
   /// The marks in their new places; the mark of a figure that was gathered goes.

@@ -105,12 +105,24 @@ record Branch(
 
   /// All leaves under it, or itself.
   List<Branch> leaves() {
-    if (isLeaf()) {
-      return List.of(this);
-    }
+    return leaves(List.of(this));
+  }
+
+  /// All leaves under branches, in order.
+  static List<Branch> leaves(List<Branch> branches) {
     List<Branch> leaves = new ArrayList<>();
-    children.forEach(child -> leaves.addAll(child.leaves()));
+    collect(branches, leaves);
     return leaves;
+  }
+
+  private static void collect(List<Branch> branches, List<Branch> leaves) {
+    for (Branch branch : branches) {
+      if (branch.isLeaf()) {
+        leaves.add(branch);
+      } else {
+        collect(branch.children, leaves);
+      }
+    }
   }
 
   /// Branches as one of another name: headings of the same name under them become one. Where some
@@ -151,7 +163,10 @@ record Branch(
   ///
   /// @param name what each is called: its label, or what is shown
   static List<Heading> headings(List<Branch> branches, Function<Branch, String> name) {
-    List<Heading> headings = new ArrayList<>();
+    if (branches.isEmpty()) {
+      return List.of();
+    }
+    List<Heading> headings = new ArrayList<>(branches.size());
     for (Branch branch : branches) {
       headings.add(
           new Heading(

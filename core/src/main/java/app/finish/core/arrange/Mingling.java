@@ -2,7 +2,6 @@ package app.finish.core.arrange;
 
 import app.finish.core.arrange.Arranged.Aside;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /// Puts the members of all groups into one order. A group that is parted by it shows its heading
@@ -26,7 +25,7 @@ final class Mingling {
   }
 
   /// The branches in the order.
-  List<Branch> mingled(List<Branch> roots, Comparator<Branch> order) throws NoPlace {
+  List<Branch> mingled(List<Branch> roots, Order<?> order) throws NoPlace {
     for (Branch root : roots) {
       if (root.isMember() && !(root.isLeaf() && level > 0)) {
         collect(root, new ArrayList<>(), List.of(root.label()));
@@ -37,9 +36,8 @@ final class Mingling {
     if (members.isEmpty()) {
       throw new NoPlace("there is no such level on this side now");
     }
-    members.sort((one, other) -> order.compare(one.branch, other.branch));
     List<Branch> all = new ArrayList<>(before);
-    all.addAll(grown(members, 0));
+    all.addAll(grown(order.sorted(members, Member::branch), 0));
     all.addAll(behind);
     return all;
   }

@@ -6,27 +6,21 @@ import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.ToDoubleFunction;
+import java.util.function.Function;
 
 /// Puts members in another order within their groups. Totals and measures stay where they are.
 final class Ordering {
   private Ordering() {}
 
-  static Comparator<Branch> byLabel(Move.ByLabel order) {
-    Comparator<Branch> labels = Comparator.comparing(Branch::label, NaturalOrder.PLAIN);
-    return order.descending() ? labels.reversed() : labels;
+  static Order<String> byLabel(Move.ByLabel order) {
+    Comparator<String> labels = NaturalOrder.PLAIN;
+    return new Order<>(Branch::label, order.descending() ? labels.reversed() : labels);
   }
 
-  static Comparator<Branch> byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
+  static Order<Double> byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
     Branch at = trees.leaf(order.side().other(), order.at());
-    Map<Branch, Double> figures = new IdentityHashMap<>();
-    ToDoubleFunction<Branch> key =
-        branch -> key(trees.figure(branch, at, order.side()), order.descending());
-    return Comparator.comparingDouble(
-        branch ->
-            branch.isLeaf()
-                ? key.applyAsDouble(branch)
-                : figures.computeIfAbsent(branch, key::applyAsDouble));
+    return new Order<>(
+        branch -> key(trees.figure(branch, at, order.side()), order.descending()), Double::compare);
   }
 
   /// Each group of a level the other way round.
@@ -36,7 +30,7 @@ final class Ordering {
     if (places.isEmpty()) {
       throw new NoPlace("there is no such level on this side now");
     }
-    Comparator<Branch> backwards = Comparator.comparing(places::get, Comparator.reverseOrder());
+    Order<Integer> backwards = new Order<>(places::get, Comparator.reverseOrder());
     return sorted(trees, reverse.side(), reverse.level(), backwards);
   }
 
@@ -51,7 +45,7 @@ final class Ordering {
   }
 
   /// Each group of a level in this order.
-  static Trees sorted(Trees trees, Side side, int level, Comparator<Branch> order) {
+  static Trees sorted(Trees trees, Side side, int level, Order<?> order) {
     return trees.with(side, sorted(trees.roots(side), level, 0, order));
   }
 
@@ -60,8 +54,7 @@ final class Ordering {
     return Double.isNaN(figure) ? Double.POSITIVE_INFINITY : descending ? -figure : figure;
   }
 
-  private static List<Branch> sorted(
-      List<Branch> branches, int wanted, int level, Comparator<Branch> order) {
+  private static List<Branch> sorted(List<Branch> branches, int wanted, int level, Order<?> order) {
     if (level < wanted) {
       List<Branch> all = new ArrayList<>();
       for (Branch branch : branches) {
@@ -76,11 +69,11 @@ final class Ordering {
         members.add(branch);
       }
     }
-    members.sort(order);
+    List<Branch> ordered = order.sorted(members, Function.identity());
     List<Branch> all = new ArrayList<>(branches.size());
     int next = 0;
     for (Branch branch : branches) {
-      all.add(branch.isMember() ? members.get(next++) : branch);
+      all.add(branch.isMember() ? ordered.get(next++) : branch);
     }
     return all;
   }

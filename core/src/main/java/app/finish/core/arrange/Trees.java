@@ -78,9 +78,7 @@ record Trees(
   }
 
   List<Branch> leaves(Side side) {
-    List<Branch> leaves = new ArrayList<>();
-    roots(side).forEach(root -> leaves.addAll(root.leaves()));
-    return leaves;
+    return Branch.leaves(roots(side));
   }
 
   /// The labels that lead to each leaf.

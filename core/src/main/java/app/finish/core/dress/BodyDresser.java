@@ -32,12 +32,12 @@ final class BodyDresser {
   private final Map<List<Selector>, Look[]> looksOfRow = new ConcurrentHashMap<>();
   private final RowPlan plan;
 
-  BodyDresser(Table table, Cascade cascade, int stub, boolean indented) {
+  BodyDresser(Table table, Cascade cascade, int stub, boolean indented, RowPlan plan) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;
     this.indented = indented;
-    this.plan = new RowPlan(table, indented);
+    this.plan = plan;
     for (Leaf leaf : table.across().leaves()) {
       List<Selector> selectors = new ArrayList<>();
       switch (leaf.role()) {
@@ -56,10 +56,6 @@ final class BodyDresser {
     selectors.add(new Selector.OfKind(measure.kind()));
     selectors.add(new Selector.OfMeasure(measure.name()));
     return selectors;
-  }
-
-  RowPlan plan() {
-    return plan;
   }
 
   int size() {

@@ -3,8 +3,6 @@ package app.finish.core.dress;
 import app.finish.core.table.Body;
 import app.finish.core.table.Table;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.TreeSet;
 
 /// Finds the rows of a long body that decide how wide its columns are, without writing a figure: of
@@ -37,6 +35,7 @@ final class Decisive {
     final int[] longestRow;
     final int[] labelLengths = new int[LABELS];
     final int[] labelRows = new int[LABELS];
+    int shortest;
 
     Best(int columns) {
       largest = filled(columns, Double.NEGATIVE_INFINITY);
@@ -76,33 +75,34 @@ final class Decisive {
     }
 
     void label(int length, int row) {
-      int shortest = 0;
-      for (int i = 1; i < LABELS; i++) {
-        shortest = labelLengths[i] < labelLengths[shortest] ? i : shortest;
+      if (length <= labelLengths[shortest]) {
+        return;
       }
-      if (length > labelLengths[shortest]) {
-        labelLengths[shortest] = length;
-        labelRows[shortest] = row;
+      labelLengths[shortest] = length;
+      labelRows[shortest] = row;
+      for (int i = 0; i < LABELS; i++) {
+        shortest = labelLengths[i] < labelLengths[shortest] ? i : shortest;
       }
     }
   }
 
   private int[] find() {
-    Map<Integer, Best> kinds = new HashMap<>();
     Body body = table.body();
+    Best[] kinds = new Best[plan.kinds()];
+    Arrays.setAll(kinds, kind -> new Best(body.columns()));
     for (int row = 0; row < plan.size(); row++) {
-      Best best = kinds.computeIfAbsent(plan.kind(row), kind -> new Best(body.columns()));
-      for (String label : plan.labels(row)) {
-        best.label(label.length(), row);
+      Best best = kinds[plan.kind(row)];
+      for (int i = plan.labels(row) - 1; i >= 0; i--) {
+        best.label(plan.label(row, i).length(), row);
       }
-      if (plan.groupLevel(row).isEmpty()) {
+      if (plan.hasFigures(row)) {
         int leaf = plan.leaf(row);
         for (int column = 0; column < body.columns(); column++) {
           best.figure(column, body.number(leaf, column), body.writtenLength(leaf, column), row);
         }
       }
     }
-    kinds.values().forEach(this::take);
+    Arrays.asList(kinds).forEach(this::take);
     return rows.stream().mapToInt(Integer::intValue).toArray();
   }
 

@@ -9,9 +9,12 @@ import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
+import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 
 /// Puts a style on a table.
@@ -25,6 +28,58 @@ public final class Dresser {
 
   private Dresser() {}
 
+  /// A table that is dressed again and again, each time in another style: which rows there are and
+  /// which decide how wide the columns are does not depend on the style, and is kept.
+  ///
+  /// ```java
+  /// Dresser.Ready ready = Dresser.ready(table);
+  /// ready.seen(book.cascade("Plain"), 1);
+  /// ```
+  public static final class Ready {
+    private final Table table;
+    private final Map<PlanForm, Planned> plans;
+
+    private Ready(Table table) {
+      this(table, new ConcurrentHashMap<>());
+    }
+
+    private Ready(Table table, Map<PlanForm, Planned> plans) {
+      this.table = table;
+      this.plans = plans;
+    }
+
+    /// The same table with other words around it.
+    public Ready withWords(Words words) {
+      return new Ready(table.withWords(words), plans);
+    }
+
+    /// The table in this style, dressed as it comes in sight.
+    ///
+    /// @param number its number in the document, from 1
+    public Seen seen(Cascade cascade, int number) {
+      PlanForm form = new PlanForm(isIndented(cascade), Banding.PLAIN);
+      Planned planned = plans.computeIfAbsent(form, key -> Planned.of(table, key));
+      Unrolled rows = unrolled(table, cascade, number, planned.plan);
+      return new Seen(dressed(table, cascade, rows, rows), planned.plan, planned.decisive);
+    }
+  }
+
+  /// What of a style the rows depend on.
+  private record PlanForm(boolean indented, Banding banding) {
+    RowPlan of(Table table) {
+      return new RowPlan(table, indented, banding);
+    }
+  }
+
+  private record Planned(RowPlan plan, int[] decisive) {
+    static Planned of(Table table, PlanForm form) {
+      RowPlan plan = form.of(table);
+      boolean few = plan.size() <= FEW;
+      return new Planned(
+          plan, few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan));
+    }
+  }
+
   /// A dressed table that is dressed row by row, as its rows are asked for.
   ///
   /// @param dressed the table
@@ -36,7 +91,8 @@ public final class Dresser {
   ///
   /// @param number its number in the document, from 1
   public static Dressed dress(Table table, Cascade cascade, int number) {
-    Unrolled rows = unrolled(table, cascade, number);
+    RowPlan plan = new PlanForm(isIndented(cascade), Banding.PLAIN).of(table);
+    Unrolled rows = unrolled(table, cascade, number, plan);
     return dressed(table, cascade, rows, List.copyOf(rows));
   }
 
@@ -44,11 +100,12 @@ public final class Dresser {
   ///
   /// @param number its number in the document, from 1
   public static Seen seen(Table table, Cascade cascade, int number) {
-    Unrolled rows = unrolled(table, cascade, number);
-    RowPlan plan = rows.plan();
-    int[] decisive =
-        plan.size() <= FEW ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan);
-    return new Seen(dressed(table, cascade, rows, rows), plan, decisive);
+    return ready(table).seen(cascade, number);
+  }
+
+  /// A table that can be dressed again and again.
+  public static Ready ready(Table table) {
+    return new Ready(table);
   }
 
   private static Look root(Cascade cascade) {
@@ -59,7 +116,7 @@ public final class Dresser {
     return root(cascade).setting(Property.STUB_FORM).equals("indented");
   }
 
-  private static Unrolled unrolled(Table table, Cascade cascade, int number) {
+  private static Unrolled unrolled(Table table, Cascade cascade, int number, RowPlan plan) {
     boolean indented = isIndented(cascade);
     int stub = indented ? 1 : table.down().depth();
     HeadDresser heads = new HeadDresser(table, cascade, stub, indented);
@@ -67,7 +124,7 @@ public final class Dresser {
         new WordDresser(table, cascade, stub + table.across().leaves().size(), number);
     List<DressedRow> above = new ArrayList<>(words.above());
     above.addAll(heads.rows());
-    BodyDresser body = new BodyDresser(table, cascade, stub, indented);
+    BodyDresser body = new BodyDresser(table, cascade, stub, indented, plan);
     Unrolled rows = new Unrolled(above, body, words.below());
     addEdges(rows, cascade);
     return rows;

@@ -1,5 +1,7 @@
 package app.finish.core.dress;
 
+import app.finish.core.table.Axis;
+import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
@@ -19,58 +21,81 @@ import java.util.OptionalInt;
 public final class RowPlan {
   private static final int LEAF = -1;
 
-  private final Table table;
+  private final Axis down;
+  private final Body body;
   private final boolean indented;
-  private final int[] leaves;
-  private final byte[] levels;
+  private final boolean texts;
   private final BitSet alternate = new BitSet();
   private final int[] rowOfLeaf;
-  private final int size;
+  private final RowKinds known = new RowKinds();
+  private int[] leaves;
+  private byte[] levels;
+  private int[] kinds;
+  private int size;
 
-  RowPlan(Table table, boolean indented) {
-    this.table = table;
+  RowPlan(Table table, boolean indented, Banding banding) {
+    this.down = table.down();
+    this.body = table.body();
     this.indented = indented;
-    List<Leaf> all = table.down().leaves();
-    int[] leafOf = new int[all.size() * 2 + 8];
-    byte[] levelOf = new byte[leafOf.length];
-    this.rowOfLeaf = new int[all.size()];
-    int row = 0;
-    List<Heading> open = List.of();
-    int inGroup = 0;
-    for (Leaf leaf : all) {
-      List<Heading> path = leaf.path();
-      List<Heading> groups = path.subList(0, path.size() - 1);
-      int shared = indented ? shared(open, groups) : groups.size();
-      if (row + groups.size() + 1 >= leafOf.length) {
-        leafOf = Arrays.copyOf(leafOf, leafOf.length * 2 + groups.size());
-        levelOf = Arrays.copyOf(levelOf, leafOf.length);
-      }
-      for (int level = shared; level < groups.size(); level++) {
-        boolean nameless = groups.get(level).label().isEmpty();
-        boolean headedByTotal = level == groups.size() - 1 && leaf.isNamedAsItsGroup();
-        if (!nameless && !headedByTotal) {
-          leafOf[row] = leaf.index();
-          levelOf[row++] = (byte) level;
-        }
-      }
-      inGroup = indented ? (shared < groups.size() ? 0 : inGroup) : inGroup;
-      open = groups;
-      alternate.set(row, inGroup % 2 == 1);
-      rowOfLeaf[leaf.index()] = row;
-      leafOf[row] = leaf.index();
-      levelOf[row++] = LEAF;
-      inGroup = leaf.role() == Role.MEMBER ? inGroup + 1 : 0;
+    this.texts = body.hasText();
+    int count = down.leaves().size();
+    this.leaves = new int[count + count / 4 + 8];
+    this.levels = new byte[leaves.length];
+    this.kinds = new int[leaves.length];
+    this.rowOfLeaf = new int[count];
+    int place = 0;
+    for (int leaf = 0; leaf < count; leaf++) {
+      int groups = down.depth(leaf) - 1;
+      int shared = shared(leaf, groups);
+      addGroups(leaf, shared, groups);
+      Role role = known.read(down, leaf);
+      boolean counts = role == Role.MEMBER || banding.totals();
+      place = banding.anew() && (shared < groups || !counts) ? 0 : place;
+      place += counts ? 1 : 0;
+      boolean tinted = counts && banding.tints(place);
+      rowOfLeaf[leaf] = size;
+      alternate.set(size, tinted);
+      int first = indented ? groups : shared;
+      add(leaf, LEAF, known.kind(groups, first, tinted));
     }
-    this.leaves = leafOf;
-    this.levels = levelOf;
-    this.size = row;
   }
 
-  private static int shared(List<Heading> open, List<Heading> groups) {
+  private void addGroups(int leaf, int shared, int groups) {
+    for (int level = indented ? shared : groups; level < groups; level++) {
+      boolean nameless = down.heading(leaf, level).label().isEmpty();
+      boolean headedByTotal = level == groups - 1 && isNamedAsItsGroup(leaf, groups);
+      if (!nameless && !headedByTotal) {
+        add(leaf, level, known.ofGroups(level));
+      }
+    }
+  }
+
+  private boolean isNamedAsItsGroup(int leaf, int groups) {
+    return down.heading(leaf, groups).role() == Role.SUBTOTAL
+        && down.leaves().get(leaf).isNamedAsItsGroup();
+  }
+
+  private void add(int leaf, int level, int kind) {
+    if (size == leaves.length) {
+      leaves = Arrays.copyOf(leaves, size * 2);
+      levels = Arrays.copyOf(levels, size * 2);
+      kinds = Arrays.copyOf(kinds, size * 2);
+    }
+    leaves[size] = leaf;
+    levels[size] = (byte) level;
+    kinds[size++] = kind;
+  }
+
+  /// How many of the groups of a leaf are those of the leaf before.
+  private int shared(int leaf, int groups) {
+    if (leaf == 0) {
+      return 0;
+    }
     int shared = 0;
-    while (shared < open.size()
-        && shared < groups.size()
-        && open.get(shared) == groups.get(shared)) {
+    int before = down.depth(leaf - 1);
+    while (shared < groups
+        && shared < before
+        && down.heading(leaf - 1, shared) == down.heading(leaf, shared)) {
       shared++;
     }
     return shared;
@@ -96,7 +121,12 @@ public final class RowPlan {
     return levels[row] == LEAF ? OptionalInt.empty() : OptionalInt.of(levels[row]);
   }
 
-  /// Whether a row is every other one of its group.
+  /// Whether a row has figures.
+  public boolean hasFigures(int row) {
+    return levels[row] == LEAF;
+  }
+
+  /// Whether a row bears the alternate tint.
   public boolean isAlternate(int row) {
     return alternate.get(row);
   }
@@ -106,45 +136,29 @@ public final class RowPlan {
     return rowOfLeaf[leaf];
   }
 
-  /// A number that rows have in common that look alike, whatever they say.
+  /// A number that rows have in common that look alike, whatever they say; less than `kinds`.
   public int kind(int row) {
-    if (levels[row] != LEAF) {
-      return 1 + levels[row];
-    }
-    Leaf leaf = table.down().leaves().get(leaves[row]);
-    int first = indented ? leaf.path().size() - 1 : firstShown(leaf);
-    int total = leaf.role().ordinal() * 64 + leaf.level();
-    int kind = total * 64 + first * 8 + leaf.path().size();
-    kind = kind * 4096 + leaf.measure().orElse(-1) + 1;
-    return 64 + kind * 2 + (isAlternate(row) ? 1 : 0);
+    return kinds[row];
+  }
+
+  /// How many kinds of rows there are.
+  public int kinds() {
+    return known.size();
   }
 
   /// The outermost level whose heading is written in the row of a leaf: a heading is written once,
   /// beside the first of its rows.
   int firstShown(Leaf leaf) {
-    List<Heading> path = leaf.path();
-    if (leaf.index() == 0) {
-      return 0;
-    }
-    List<Heading> before = table.down().leaves().get(leaf.index() - 1).path();
-    int level = 0;
-    while (level < path.size() - 1
-        && level < before.size()
-        && before.get(level) == path.get(level)) {
-      level++;
-    }
-    return level;
+    return shared(leaf.index(), leaf.path().size() - 1);
   }
 
   /// The first leaf under the heading at a level above a leaf.
   int firstOf(Leaf leaf, int level) {
     Heading heading = leaf.path().get(level);
     int first = leaf.index();
-    while (first > 0) {
-      List<Heading> before = table.down().leaves().get(first - 1).path();
-      if (before.size() <= level || before.get(level) != heading) {
-        break;
-      }
+    while (first > 0
+        && down.depth(first - 1) > level
+        && down.heading(first - 1, level) == heading) {
       first--;
     }
     return first;
@@ -156,7 +170,7 @@ public final class RowPlan {
     if (indented || levels[row] != LEAF) {
       return rows;
     }
-    Leaf leaf = table.down().leaves().get(leaves[row]);
+    Leaf leaf = down.leaves().get(leaves[row]);
     for (int level = 0; level < firstShown(leaf); level++) {
       int first = rowOfLeaf[firstOf(leaf, level)];
       if (!rows.contains(first)) {
@@ -166,24 +180,27 @@ public final class RowPlan {
     return rows;
   }
 
-  /// The labels in the stub cells of a row, in their order.
-  public List<String> labels(int row) {
-    Leaf leaf = table.down().leaves().get(leaves[row]);
+  /// How many labels the stub cells of a row have.
+  public int labels(int row) {
+    if (indented || levels[row] != LEAF) {
+      return 1;
+    }
+    int groups = down.depth(leaves[row]) - 1;
+    return groups + 1 - shared(leaves[row], groups);
+  }
+
+  /// The label in one of the stub cells of a row.
+  public String label(int row, int cell) {
+    int leaf = leaves[row];
     if (levels[row] != LEAF) {
-      return List.of(leaf.path().get(levels[row]).label());
+      return down.heading(leaf, levels[row]).label();
     }
-    if (indented) {
-      return List.of(leaf.heading().label());
-    }
-    List<String> labels = new ArrayList<>();
-    for (int level = firstShown(leaf); level < leaf.path().size(); level++) {
-      labels.add(leaf.path().get(level).label());
-    }
-    return labels;
+    int groups = down.depth(leaf) - 1;
+    return down.heading(leaf, indented ? groups : shared(leaf, groups) + cell).label();
   }
 
   /// Whether a row has texts in the place of figures.
   public boolean hasTexts(int row) {
-    return levels[row] == LEAF && table.body().hasText(leaves[row]);
+    return texts && levels[row] == LEAF && body.hasText(leaves[row]);
   }
 }

@@ -44,10 +44,6 @@ final class Unrolled extends AbstractList<DressedRow> implements RandomAccess {
             under == null ? row.below() : row.below().orHeavier(under));
   }
 
-  RowPlan plan() {
-    return body.plan();
-  }
-
   int firstHead() {
     int first = 0;
     while (first < above.size() && above.get(first).band() == Band.ABOVE) {

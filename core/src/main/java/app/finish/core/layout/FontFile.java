@@ -67,12 +67,11 @@ final class FontFile {
 
   /// How wide a character is at 1 pt; −1 if the font has none.
   double widthOrNone(int codePoint) {
-    if (codePoint >= known.length) {
-      return covers(codePoint) ? width(codePoint) : -1;
+    if (codePoint < known.length && known[codePoint] >= 0) {
+      return known[codePoint];
     }
-    double width = known[codePoint];
-    if (Double.isNaN(width)) {
-      width = covers(codePoint) ? width(codePoint) : -1;
+    double width = covers(codePoint) ? width(codePoint) : -1;
+    if (codePoint < known.length) {
       known[codePoint] = width;
     }
     return width;

@@ -51,15 +51,34 @@ public final class Fonts {
 
   /// The width of a text in points.
   public double width(String text, Face face, double size) {
-    FontFile file = file(face);
+    return width(text, face, file(face)) * size;
+  }
+
+  private double width(String text, Face face, FontFile file) {
     double width = 0;
-    for (int i = 0; i < text.length(); ) {
-      int codePoint = text.codePointAt(i);
+    int length = text.length();
+    for (int i = 0; i < length; i++) {
+      int codePoint = text.charAt(i);
+      if (Character.isHighSurrogate((char) codePoint)) {
+        codePoint = text.codePointAt(i);
+        i += Character.charCount(codePoint) - 1;
+      }
       double own = file.widthOrNone(codePoint);
       width += own >= 0 ? own : otherWidth(codePoint, face);
-      i += Character.charCount(codePoint);
     }
-    return width * size;
+    return width;
+  }
+
+  /// Measures many texts in one font and size.
+  Ruler ruler(Face face, double size) {
+    FontFile file = file(face);
+    return text -> width(text, face, file) * size;
+  }
+
+  /// Measures texts.
+  interface Ruler {
+    /// The width of a text in points.
+    double width(String text);
   }
 
   private double otherWidth(int codePoint, Face face) {

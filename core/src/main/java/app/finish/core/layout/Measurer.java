@@ -45,6 +45,11 @@ final class Measurer {
     return fonts.width(text, face(cell.look(), cell.runs().getFirst()), cell.look().size());
   }
 
+  /// Measures texts in the first font of a cell.
+  Fonts.Ruler ruler(DressedCell cell) {
+    return fonts.ruler(face(cell.look(), cell.runs().getFirst()), cell.look().size());
+  }
+
   /// The width of the widest piece of a cell's text that can't be broken.
   double narrowest(DressedCell cell) {
     double widest = 0;

@@ -59,7 +59,7 @@ final class SheetRows {
       }
     }
     SetRow.spreadTallCells(heads);
-    Map<Integer, RowKind> kinds = new HashMap<>();
+    RowKind[] kinds = new RowKind[plan.kinds()];
     double y = on.margin();
     int head = 0;
     for (int row = 0; row < heights.length; row++) {
@@ -82,21 +82,31 @@ final class SheetRows {
   ///
   /// @param height their height if all their texts fit on one line
   /// @param stub the stub cells of one of them
-  private record RowKind(double height, List<DressedCell> stub) {}
+  private record RowKind(double height, List<StubCell> stub) {}
 
-  private double bodyHeight(int inBody, Map<Integer, RowKind> kinds) {
-    RowKind kind = kinds.computeIfAbsent(plan.kind(inBody), key -> kindOf(inBody));
-    List<String> labels = plan.labels(inBody);
-    boolean exact = plan.hasTexts(inBody) || labels.size() != kind.stub.size();
-    for (int i = 0; i < labels.size() && !exact; i++) {
-      DressedCell cell = kind.stub.get(i);
-      exact = cell.rowSpan() == 1 && !fits(labels.get(i), cell);
+  /// What the stub cells of rows that look alike have in common.
+  ///
+  /// @param beside whether it stands beside one row, not several
+  /// @param ruler measures its texts
+  /// @param room how wide they may be
+  private record StubCell(boolean beside, Fonts.Ruler ruler, double room) {
+    boolean fits(String label) {
+      return !beside || ruler.width(label) <= room;
     }
-    return exact ? set(inBody + dressed.bands().firstBody()).height() : kind.height;
   }
 
-  private boolean fits(String label, DressedCell cell) {
-    return measurer.width(label, cell) <= room(cell) - 0.01;
+  private double bodyHeight(int inBody, RowKind[] kinds) {
+    RowKind kind = kinds[plan.kind(inBody)];
+    if (kind == null) {
+      kind = kindOf(inBody);
+      kinds[plan.kind(inBody)] = kind;
+    }
+    int labels = plan.labels(inBody);
+    boolean exact = plan.hasTexts(inBody) || labels != kind.stub.size();
+    for (int i = 0; i < labels && !exact; i++) {
+      exact = !kind.stub.get(i).fits(plan.label(inBody, i));
+    }
+    return exact ? set(inBody + dressed.bands().firstBody()).height() : kind.height;
   }
 
   private double room(DressedCell cell) {
@@ -108,14 +118,14 @@ final class SheetRows {
   private RowKind kindOf(int inBody) {
     DressedRow row = dressed.rows().get(inBody + dressed.bands().firstBody());
     double height = 0;
-    List<DressedCell> stub = new ArrayList<>();
+    List<StubCell> stub = new ArrayList<>();
     for (DressedCell cell : row.cells()) {
       if (cell.rowSpan() == 1) {
         double one = cell.look().leading() + cell.look().above() + cell.look().below();
         height = Math.max(height, one);
       }
       if (cell.place() instanceof Place.Stub) {
-        stub.add(cell);
+        stub.add(new StubCell(cell.rowSpan() == 1, measurer.ruler(cell), room(cell) - 0.01));
       }
     }
     return new RowKind(height, stub);
@@ -126,9 +136,8 @@ final class SheetRows {
     int first = dressed.bands().firstBody();
     boolean changed = false;
     for (int row = 0; row < plan.size(); row++) {
-      List<String> labels = plan.labels(row);
-      for (int i = 0; i < labels.size() - 1; i++) {
-        if (labels.get(i).length() > 8) {
+      for (int i = 0; i < plan.labels(row) - 1; i++) {
+        if (plan.label(row, i).length() > 8) {
           changed |= widen(first + row, i);
         }
       }

@@ -70,37 +70,67 @@ public final class Body {
 
   /// Copies values as they are packed.
   private Body picked(int[] down, int[] across, boolean turned) {
-    int size = Math.multiplyExact(down.length, across.length);
-    double[] newNumbers = new double[size];
-    byte[] newKinds = new byte[size];
-    int[] newEnds = new int[size];
-    byte[] newWritten = new byte[Math.max(16, written.length)];
-    int end = 0;
-    int at = 0;
+    Copy copy = new Copy(Math.multiplyExact(down.length, across.length));
+    boolean whole = !turned && isAll(across);
     for (int row : down) {
+      if (whole) {
+        copy.add(row * columns, columns);
+        continue;
+      }
       for (int column : across) {
-        int from = turned ? column * columns + row : row * columns + column;
-        newNumbers[at] = numbers[from];
-        newKinds[at] = kinds[from];
-        int start = from == 0 ? 0 : ends[from - 1];
-        int length = ends[from] - start;
-        if (end + length > newWritten.length) {
-          newWritten = Arrays.copyOf(newWritten, (end + length) * 3 / 2);
-        }
-        for (int i = 0; i < length; i++) {
-          newWritten[end + i] = written[start + i];
-        }
-        end += length;
-        newEnds[at++] = end;
+        copy.add(turned ? column * columns + row : row * columns + column, 1);
       }
     }
-    return new Body(
-        down.length,
-        across.length,
-        newNumbers,
-        newKinds,
-        newEnds,
-        end == newWritten.length ? newWritten : Arrays.copyOf(newWritten, end));
+    return copy.body(down.length, across.length);
+  }
+
+  /// A body that is made of values of this one.
+  private final class Copy {
+    private final double[] ownNumbers;
+    private final byte[] ownKinds;
+    private final int[] ownEnds;
+    private byte[] ownWritten = new byte[Math.max(16, written.length)];
+    private int at;
+    private int end;
+
+    Copy(int size) {
+      ownNumbers = new double[size];
+      ownKinds = new byte[size];
+      ownEnds = new int[size];
+    }
+
+    /// Adds values that stand beside each other.
+    void add(int from, int count) {
+      if (count == 0) {
+        return;
+      }
+      int start = from == 0 ? 0 : ends[from - 1];
+      int length = ends[from + count - 1] - start;
+      if (end + length > ownWritten.length) {
+        ownWritten = Arrays.copyOf(ownWritten, (end + length) * 3 / 2);
+      }
+      System.arraycopy(numbers, from, ownNumbers, at, count);
+      System.arraycopy(kinds, from, ownKinds, at, count);
+      System.arraycopy(written, start, ownWritten, end, length);
+      for (int i = 0; i < count; i++) {
+        ownEnds[at++] = end + ends[from + i] - start;
+      }
+      end += length;
+    }
+
+    Body body(int rows, int columns) {
+      byte[] all = end == ownWritten.length ? ownWritten : Arrays.copyOf(ownWritten, end);
+      return new Body(rows, columns, ownNumbers, ownKinds, ownEnds, all);
+    }
+  }
+
+  private boolean isAll(int[] across) {
+    for (int i = 0; i < across.length; i++) {
+      if (across[i] != i) {
+        return false;
+      }
+    }
+    return across.length == columns;
   }
 
   /// The number of leaves down.
@@ -140,6 +170,16 @@ public final class Body {
   public int writtenLength(int row, int column) {
     int i = row * columns + column;
     return ends[i] - (i == 0 ? 0 : ends[i - 1]);
+  }
+
+  /// Whether any value is a text.
+  public boolean hasText() {
+    for (byte kind : kinds) {
+      if (kind == TEXT) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /// Whether a row has a text among its values.
