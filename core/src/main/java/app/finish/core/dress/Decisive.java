@@ -7,10 +7,10 @@ import java.util.TreeSet;
 
 /// Finds the rows of a long body that decide how wide its columns are, without writing a figure: of
 /// rows that look alike the one with the largest and the one with the least figure of each column
-/// (digits are equally wide), the longest writings, and the longest labels.
+/// (digits are equally wide) and the longest writings. The widest labels depend on the font: they
+/// are
+/// found when it is known, by [RowPlan].
 final class Decisive {
-  private static final int LABELS = 24;
-
   private final Table table;
   private final RowPlan plan;
   private final TreeSet<Integer> rows = new TreeSet<>();
@@ -33,9 +33,7 @@ final class Decisive {
     final int[] largestRow;
     final int[] leastRow;
     final int[] longestRow;
-    final int[] labelLengths = new int[LABELS];
-    final int[] labelRows = new int[LABELS];
-    int shortest;
+    int first = -1;
 
     Best(int columns) {
       largest = filled(columns, Double.NEGATIVE_INFINITY);
@@ -44,7 +42,6 @@ final class Decisive {
       largestRow = none(columns);
       leastRow = none(columns);
       longestRow = none(columns);
-      Arrays.fill(labelRows, -1);
     }
 
     private static double[] filled(int size, double with) {
@@ -73,17 +70,6 @@ final class Decisive {
         longestRow[column] = row;
       }
     }
-
-    void label(int length, int row) {
-      if (length <= labelLengths[shortest]) {
-        return;
-      }
-      labelLengths[shortest] = length;
-      labelRows[shortest] = row;
-      for (int i = 0; i < LABELS; i++) {
-        shortest = labelLengths[i] < labelLengths[shortest] ? i : shortest;
-      }
-    }
   }
 
   private int[] find() {
@@ -92,9 +78,7 @@ final class Decisive {
     Arrays.setAll(kinds, kind -> new Best(body.columns()));
     for (int row = 0; row < plan.size(); row++) {
       Best best = kinds[plan.kind(row)];
-      for (int i = plan.labels(row) - 1; i >= 0; i--) {
-        best.label(plan.label(row, i).length(), row);
-      }
+      best.first = best.first < 0 ? row : best.first;
       if (plan.hasFigures(row)) {
         int leaf = plan.leaf(row);
         for (int column = 0; column < body.columns(); column++) {
@@ -107,8 +91,8 @@ final class Decisive {
   }
 
   private void take(Best best) {
-    for (int[] some :
-        new int[][] {best.largestRow, best.leastRow, best.longestRow, best.labelRows}) {
+    rows.add(best.first);
+    for (int[] some : new int[][] {best.largestRow, best.leastRow, best.longestRow}) {
       for (int row : some) {
         if (row >= 0) {
           rows.add(row);

@@ -10,7 +10,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.ToDoubleFunction;
 
 /// Which rows the body of a dressed table has: what each stands for, before any is dressed. It
 /// takes a few bytes a row.
@@ -28,6 +31,7 @@ public final class RowPlan {
   private final BitSet alternate = new BitSet();
   private final int[] rowOfLeaf;
   private final RowKinds known = new RowKinds();
+  private final Map<Labels, Widest> widest = new ConcurrentHashMap<>();
   private int[] leaves;
   private byte[] levels;
   private int[] kinds;
@@ -191,13 +195,48 @@ public final class RowPlan {
 
   /// The label in one of the stub cells of a row.
   public String label(int row, int cell) {
-    int leaf = leaves[row];
-    if (levels[row] != LEAF) {
-      return down.heading(leaf, levels[row]).label();
-    }
-    int groups = down.depth(leaf) - 1;
-    return down.heading(leaf, indented ? groups : shared(leaf, groups) + cell).label();
+    return down.heading(leaves[row], level(row, cell)).label();
   }
+
+  /// The level of the heading that is written in a stub cell; the same in all rows of a kind.
+  private int level(int row, int cell) {
+    if (levels[row] != LEAF) {
+      return levels[row];
+    }
+    int groups = down.depth(leaves[row]) - 1;
+    return indented ? groups : shared(leaves[row], groups) + cell;
+  }
+
+  /// The widest label in one of the stub cells of the rows of a kind. It is looked for once a font.
+  ///
+  /// @param font what the widths depend on
+  /// @param width measures a label in this font
+  public Widest widest(int kind, int cell, Object font, ToDoubleFunction<String> width) {
+    return widest.computeIfAbsent(new Labels(kind, cell, font), key -> widest(kind, cell, width));
+  }
+
+  private Widest widest(int kind, int cell, ToDoubleFunction<String> width) {
+    double most = -1;
+    int widestRow = 0;
+    int level = -1;
+    for (int row = 0; row < size; row++) {
+      if (kinds[row] == kind) {
+        level = level < 0 ? level(row, cell) : level;
+        double own = width.applyAsDouble(down.heading(leaves[row], level).label());
+        widestRow = own > most ? row : widestRow;
+        most = Math.max(own, most);
+      }
+    }
+    return new Widest(widestRow, most);
+  }
+
+  /// A label that is the widest of its kind.
+  ///
+  /// @param row the row that it stands in
+  /// @param width its width
+  public record Widest(int row, double width) {}
+
+  private record Labels(int kind, int cell, Object font) {}
 
   /// Whether a row has texts in the place of figures.
   public boolean hasTexts(int row) {

@@ -1,6 +1,7 @@
 package app.finish.core.layout;
 
 import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.RowPlan;
 import app.finish.core.dress.Run;
 import app.finish.core.style.Look;
 import java.util.ArrayList;
@@ -45,9 +46,19 @@ final class Measurer {
     return fonts.width(text, face(cell.look(), cell.runs().getFirst()), cell.look().size());
   }
 
+  /// The first font of a cell.
+  Face face(DressedCell cell) {
+    return face(cell.look(), cell.runs().getFirst());
+  }
+
+  /// The widest label of the rows of a kind at 1 pt, in the font of one of them.
+  RowPlan.Widest widest(RowPlan plan, int kind, int cell, DressedCell like) {
+    return plan.widest(kind, cell, face(like), ruler(like, 1)::width);
+  }
+
   /// Measures texts in the first font of a cell.
-  Fonts.Ruler ruler(DressedCell cell) {
-    return fonts.ruler(face(cell.look(), cell.runs().getFirst()), cell.look().size());
+  Fonts.Ruler ruler(DressedCell cell, double size) {
+    return fonts.ruler(face(cell), size);
   }
 
   /// The width of the widest piece of a cell's text that can't be broken.

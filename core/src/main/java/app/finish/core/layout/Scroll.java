@@ -1,13 +1,17 @@
 package app.finish.core.layout;
 
 import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Dresser;
 import app.finish.core.dress.Place;
 import app.finish.core.dress.RowPlan;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 
 /// A table on one sheet as long as it must be, for the screen: only the rows in sight are dressed
 /// and laid out. Where each row stands is known from the start, by the heights of rows that look
@@ -28,7 +32,7 @@ public final class Scroll {
     this.dressed = seen.dressed();
     this.plan = seen.plan();
     Measurer measurer = new Measurer(fonts);
-    this.columns = new Columns(dressed, decisive(seen), measurer);
+    this.columns = new Columns(dressed, decisive(seen, measurer), measurer);
     Paper fitting = Compositor.fit(columns, wanted.unpaged());
     this.rows = new SheetRows(seen, measurer, columns, fitting);
     double height = rows.end() + fitting.margin();
@@ -40,14 +44,37 @@ public final class Scroll {
     return new Scroll(seen, fonts, paper);
   }
 
-  private static List<DressedRow> decisive(Dresser.Seen seen) {
+  private static List<DressedRow> decisive(Dresser.Seen seen, Measurer measurer) {
     List<DressedRow> all = seen.dressed().rows();
     Dressed.Bands bands = seen.dressed().bands();
     List<DressedRow> rows = new ArrayList<>(all.subList(0, bands.firstBody()));
-    for (int row : seen.decisive()) {
+    for (int row : widest(seen, measurer)) {
       rows.add(all.get(bands.firstBody() + row));
     }
     rows.addAll(all.subList(bands.end(), all.size()));
+    return rows;
+  }
+
+  /// The rows of the body that decide how wide the columns are, those with the widest labels among
+  /// them.
+  private static Set<Integer> widest(Dresser.Seen seen, Measurer measurer) {
+    RowPlan plan = seen.plan();
+    Set<Integer> rows = new TreeSet<>();
+    BitSet kinds = new BitSet();
+    for (int row : seen.decisive()) {
+      rows.add(row);
+      int kind = plan.kind(row);
+      if (seen.decisive().length < plan.size() && !kinds.get(kind)) {
+        kinds.set(kind);
+        int cell = 0;
+        for (DressedCell one :
+            seen.dressed().rows().get(seen.dressed().bands().firstBody() + row).cells()) {
+          if (one.place() instanceof Place.Stub && cell < plan.labels(row)) {
+            rows.add(measurer.widest(plan, kind, cell++, one).row());
+          }
+        }
+      }
+    }
     return rows;
   }
 

@@ -82,7 +82,8 @@ final class SheetRows {
   ///
   /// @param height their height if all their texts fit on one line
   /// @param stub the stub cells of one of them
-  private record RowKind(double height, List<StubCell> stub) {}
+  /// @param fit whether the labels of all of them fit on one line
+  private record RowKind(double height, List<StubCell> stub, boolean fit) {}
 
   /// What the stub cells of rows that look alike have in common.
   ///
@@ -101,12 +102,32 @@ final class SheetRows {
       kind = kindOf(inBody);
       kinds[plan.kind(inBody)] = kind;
     }
-    int labels = plan.labels(inBody);
-    boolean exact = plan.hasTexts(inBody) || labels != kind.stub.size();
-    for (int i = 0; i < labels && !exact; i++) {
-      exact = !kind.stub.get(i).fits(plan.label(inBody, i));
-    }
+    boolean exact = plan.hasTexts(inBody) || !(kind.fit || fits(inBody, kind.stub));
     return exact ? set(inBody + dressed.bands().firstBody()).height() : kind.height;
+  }
+
+  private boolean fits(int inBody, List<StubCell> stub) {
+    int labels = plan.labels(inBody);
+    if (labels != stub.size()) {
+      return false;
+    }
+    for (int i = 0; i < labels; i++) {
+      if (!stub.get(i).fits(plan.label(inBody, i))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean allFit(int kind, List<DressedCell> stub) {
+    for (int i = 0; i < stub.size(); i++) {
+      DressedCell cell = stub.get(i);
+      double widest = measurer.widest(plan, kind, i, cell).width();
+      if (cell.rowSpan() == 1 && widest * cell.look().size() > room(cell) - 0.01) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private double room(DressedCell cell) {
@@ -118,17 +139,27 @@ final class SheetRows {
   private RowKind kindOf(int inBody) {
     DressedRow row = dressed.rows().get(inBody + dressed.bands().firstBody());
     double height = 0;
-    List<StubCell> stub = new ArrayList<>();
+    List<DressedCell> stub = new ArrayList<>();
     for (DressedCell cell : row.cells()) {
       if (cell.rowSpan() == 1) {
         double one = cell.look().leading() + cell.look().above() + cell.look().below();
         height = Math.max(height, one);
       }
       if (cell.place() instanceof Place.Stub) {
-        stub.add(new StubCell(cell.rowSpan() == 1, measurer.ruler(cell), room(cell) - 0.01));
+        stub.add(cell);
       }
     }
-    return new RowKind(height, stub);
+    List<StubCell> cells =
+        stub.stream()
+            .map(
+                cell ->
+                    new StubCell(
+                        cell.rowSpan() == 1,
+                        measurer.ruler(cell, cell.look().size()),
+                        room(cell) - 0.01))
+            .toList();
+    boolean whole = plan.labels(inBody) == stub.size();
+    return new RowKind(height, cells, whole && allFit(plan.kind(inBody), stub));
   }
 
   /// A label beside several rows that is taller than they are makes the last of them taller.
