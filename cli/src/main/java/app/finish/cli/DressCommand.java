@@ -15,7 +15,6 @@ import app.finish.formats.Sending;
 import app.finish.formats.StyleFile;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
@@ -33,11 +32,12 @@ import picocli.CommandLine.Spec;
     description = "Put a house style on the tables of a file and send them out.")
 final class DressCommand implements Callable<Integer> {
   @Parameters(
+      arity = "1..*",
       paramLabel = "IN",
       description =
-          "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat;"
+          "files that hold tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat;"
               + " or a .finish document, whose tables keep their arrangement")
-  private Path in;
+  private List<Path> ins;
 
   @Spec private CommandSpec spec;
 
@@ -48,7 +48,8 @@ final class DressCommand implements Callable<Integer> {
       defaultValue = "",
       paramLabel = "NAME|FILE",
       description =
-          "a shipped style (Plain, Marram house, APA 7) or a style file; the tables of a .finish"
+          "a shipped style (Plain, Marram house, APA 7, Hairline, Ledger, Watch, Lectern, Night) or"
+              + " a style file; the tables of a .finish"
               + " document wear their own if none is given")
   private String style;
 
@@ -75,12 +76,12 @@ final class DressCommand implements Callable<Integer> {
                         out
                             + " has no ending that says what to write. End it in .docx, .html, .pdf or .png."));
     StyleBook shipped = StyleFile.shipped();
-    Document document = in.toString().endsWith(".finish") ? finished(shipped) : begun(shipped);
+    boolean finished = ins.size() == 1 && ins.getFirst().toString().endsWith(".finish");
+    Document document = finished ? finished(shipped) : begun(shipped);
     List<Integer> places = places(document.tables().size());
     if (places.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
-          in
-              + " holds "
+          held()
               + places.size()
               + " tables, and a picture shows one. Pick it with --table N.");
     }
@@ -91,12 +92,12 @@ final class DressCommand implements Callable<Integer> {
 
   /// A document as it was saved, in the style that was asked for, if one was.
   private Document finished(StyleBook shipped) throws IOException {
-    Document document = DocumentFile.read(in);
+    Document document = DocumentFile.read(ins.getFirst());
     if (style.isEmpty()) {
       return document;
     }
     HouseStyle chosen = ChosenStyle.of(style, shipped);
-    Document dressed = new Document(document.tables(), withStyle(document.styles(), chosen));
+    Document dressed = chosen.shipped() ? document : document.withStyle(chosen);
     for (int i = 0; i < dressed.tables().size(); i++) {
       Finish finish = dressed.tables().get(i).finish().withStyle(chosen.name());
       dressed = dressed.withFinish(i, finish);
@@ -104,34 +105,32 @@ final class DressCommand implements Callable<Integer> {
     return dressed;
   }
 
-  private static List<HouseStyle> withStyle(List<HouseStyle> styles, HouseStyle chosen) {
-    if (chosen.shipped()) {
-      return styles;
-    }
-    List<HouseStyle> all = new ArrayList<>(styles);
-    all.removeIf(one -> one.name().equals(chosen.name()));
-    all.add(chosen);
-    return all;
-  }
-
-  /// A document of the tables of a file.
+  /// A document of the tables of the files.
   private Document begun(StyleBook shipped) throws IOException {
     if (style.isEmpty()) {
       throw new Problem("Say which style to put on, with --style \"APA 7\", for example.");
     }
     HouseStyle chosen = ChosenStyle.of(style, shipped);
     Document document = new Document(List.of(), chosen.shipped() ? List.of() : List.of(chosen));
-    for (Source source : input.read(in, spec.commandLine().getErr())) {
-      document = document.withAdded(source, Finish.in(chosen.name()));
+    for (Path in : ins) {
+      if (in.toString().endsWith(".finish")) {
+        throw new Problem(in + " is a document of its own. Dress it alone, without other files.");
+      }
+      for (Source source : input.read(in, spec.commandLine().getErr())) {
+        document = document.withAdded(source, Finish.in(chosen.name()));
+      }
     }
     return document;
+  }
+
+  private String held() {
+    return ins.size() == 1 ? ins.getFirst() + " holds " : ins.size() + " files hold ";
   }
 
   private List<Integer> places(int tables) throws Problem {
     if (only < 0 || only > tables) {
       throw new Problem(
-          in
-              + " holds "
+          held()
               + tables
               + (tables == 1 ? " table" : " tables")
               + "; there is no number "

@@ -1,5 +1,6 @@
 package app.finish.core;
 
+import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.Formulas;
 import app.finish.core.document.DocumentTable;
@@ -74,9 +75,14 @@ public final class Finishing {
     return recognition;
   }
 
+  /// The table as it is arranged.
+  public Arranged arranged() {
+    return Arranger.arrange(recognition.table(), finish.arrangement(), formulas);
+  }
+
   /// The table as it is arranged, with the words that a person gave it.
   public Table table() {
-    Table table = Arranger.arrange(recognition.table(), finish.arrangement(), formulas).table();
+    Table table = arranged().table();
     return table.withWords(finish.wordsOver(table.words()));
   }
 
@@ -105,7 +111,11 @@ public final class Finishing {
     ///
     /// @throws IllegalArgumentException if the styles lack the one of the finish
     public Dressed dressed() {
-      return Dresser.dress(finishing.table(), styles.cascade(finishing.finish.style()), number);
+      Finish finish = finishing.finish;
+      Arranged arranged = finishing.arranged();
+      return Dresser.ready(arranged)
+          .withWords(finish.wordsOver(arranged.table().words()))
+          .dressed(styles.cascade(finish.style()).touched(finish.touches()), number);
     }
 
     /// The proof.

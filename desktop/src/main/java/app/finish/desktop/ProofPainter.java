@@ -67,6 +67,13 @@ public final class ProofPainter {
           canvas.setLineDashes();
         }
       }
+      case Mark.Frame frame -> {
+        canvas.setStroke(colour(frame.colour()));
+        canvas.setLineWidth(Math.max(frame.weight(), hairline));
+        double across = 2 * frame.radius();
+        canvas.strokeRoundRect(
+            frame.x(), frame.y() - origin, frame.width(), frame.height(), across, across);
+      }
       case Mark.Text text -> {
         canvas.setFill(colour(text.colour()));
         canvas.setFont(fonts.font(text.face(), text.size()));

@@ -5,9 +5,13 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.document.Wear;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.style.Colour;
 import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Palette;
 import app.finish.core.style.PartName;
+import app.finish.core.style.Touches;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -23,6 +27,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -35,7 +40,7 @@ import java.util.zip.ZipFile;
 /// Document same = DocumentFile.read(Path.of("paper.finish"));
 /// ```
 public final class DocumentFile {
-  private static final int VERSION = 3;
+  private static final int VERSION = 4;
   private static final long LARGEST_PART = 512L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -55,6 +60,14 @@ public final class DocumentFile {
     ArrayNode tables = root.putArray("tables");
     document.tables().forEach(table -> tables.add(table.id()));
     root.put("styles", document.styles().size());
+    if (!document.palette().roles().isEmpty()) {
+      ObjectNode palette = root.putObject("palette");
+      document.palette().roles().forEach((role, ink) -> palette.put(role, ink.toString()));
+    }
+    if (!document.wear().styles().isEmpty()) {
+      ObjectNode wear = root.putObject("wear");
+      document.wear().styles().forEach((kind, style) -> wear.put(word(kind), style));
+    }
     zip.add("finish.json", pretty(root));
     for (DocumentTable table : document.tables()) {
       String folder = "tables/" + table.id() + "/";
@@ -86,6 +99,9 @@ public final class DocumentFile {
     node.set("corrections", CorrectionsJson.write(finish.corrections()));
     if (!finish.arrangement().isEmpty()) {
       node.set("arrangement", ArrangementJson.write(finish.arrangement()));
+    }
+    if (!finish.touches().isEmpty()) {
+      node.set("touches", TouchesJson.write(finish.touches()));
     }
     return node;
   }
@@ -141,7 +157,32 @@ public final class DocumentFile {
       String part = "styles/" + i + ".json";
       styles.add(StyleFile.parse(text(zip, part, name), name + ", " + part, false));
     }
-    return new Document(tables, styles);
+    return new Document(tables, styles, palette(root.path("palette"), name), wear(root));
+  }
+
+  private static String word(Wear.Kind kind) {
+    return kind.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static Palette palette(JsonNode node, String name) throws Problem {
+    Palette palette = Palette.NONE;
+    for (Map.Entry<String, JsonNode> role : node.properties()) {
+      try {
+        palette = palette.with(role.getKey(), Colour.parse(role.getValue().asText()));
+      } catch (IllegalArgumentException e) {
+        throw GridJson.damaged(name);
+      }
+    }
+    return palette;
+  }
+
+  private static Wear wear(JsonNode root) {
+    Wear wear = Wear.NONE;
+    for (Wear.Kind kind : Wear.Kind.values()) {
+      String style = root.path("wear").path(word(kind)).asText("");
+      wear = style.isEmpty() ? wear : wear.with(kind, style);
+    }
+    return wear;
   }
 
   private static Source source(ZipFile zip, String folder, String name) throws IOException {
@@ -162,7 +203,9 @@ public final class DocumentFile {
     }
     Corrections corrections = CorrectionsJson.read(node.path("corrections"), name);
     Arrangement arrangement = ArrangementJson.read(node.path("arrangement"), name);
-    return new Finish(corrections, arrangement, node.path("style").asText("Plain"), words);
+    Touches touches = TouchesJson.read(node.path("touches"), name);
+    String style = node.path("style").asText("Plain");
+    return new Finish(corrections, arrangement, style, touches, words);
   }
 
   private static JsonNode json(ZipFile zip, String part, String name) throws IOException {

@@ -85,6 +85,13 @@ public final class PdfWriter implements TableWriter {
         content.lineTo((float) rule.x2(), (float) (height - rule.y2()));
         content.stroke();
       }
+      case Mark.Frame frame -> {
+        content.setStrokingColor(colour(frame.colour()));
+        content.setLineWidth((float) frame.weight());
+        content.setLineDashPattern(new float[0], 0);
+        outline(content, frame, height);
+        content.stroke();
+      }
       case Mark.Text text -> {
         content.beginText();
         content.setNonStrokingColor(colour(text.colour()));
@@ -94,6 +101,27 @@ public final class PdfWriter implements TableWriter {
         content.endText();
       }
     }
+  }
+
+  /// A rectangle whose corners are quarters of a circle, as near as four curves come to one.
+  private static void outline(PDPageContentStream content, Mark.Frame frame, double height)
+      throws IOException {
+    float r = (float) Math.min(frame.radius(), Math.min(frame.width(), frame.height()) / 2);
+    float k = r * 0.4477f;
+    float left = (float) frame.x();
+    float right = (float) (frame.x() + frame.width());
+    float top = (float) (height - frame.y());
+    float foot = (float) (height - frame.y() - frame.height());
+    content.moveTo(left + r, top);
+    content.lineTo(right - r, top);
+    content.curveTo(right - k, top, right, top - k, right, top - r);
+    content.lineTo(right, foot + r);
+    content.curveTo(right, foot + k, right - k, foot, right - r, foot);
+    content.lineTo(left + r, foot);
+    content.curveTo(left + k, foot, left, foot + k, left, foot + r);
+    content.lineTo(left, top - r);
+    content.curveTo(left, top - k, left + k, top, left + r, top);
+    content.closePath();
   }
 
   private static java.awt.Color colour(Colour colour) {

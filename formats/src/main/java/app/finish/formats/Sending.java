@@ -41,7 +41,7 @@ public final class Sending {
 
   /// The styles that a document can wear: the shipped ones and its own.
   public StyleBook styles(Document document) {
-    StyleBook book = shipped;
+    StyleBook book = shipped.inked(document.palette());
     for (HouseStyle style : document.styles()) {
       book = book.with(style);
     }

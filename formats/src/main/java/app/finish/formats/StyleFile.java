@@ -1,13 +1,8 @@
 package app.finish.formats;
 
-import app.finish.core.style.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Palette;
-import app.finish.core.style.Property;
-import app.finish.core.style.Selector;
 import app.finish.core.style.StyleBook;
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -16,23 +11,26 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
-/// House styles as JSON: `name`, `basedOn`, `palette` (role → #rrggbb) and `looks` (part → property
-/// → setting). docs/styles.md lists the parts and properties.
+/// House styles as JSON. docs/house-style-format.md describes it, with a JSON Schema; each mistake
+/// is told with its place.
 ///
 /// ```java
 /// HouseStyle mine = StyleFile.read(Path.of("mine.json"));
 /// ```
 public final class StyleFile {
-  private static final List<String> SHIPPED = List.of("plain", "marram-house", "apa-7");
+  /// The version of the format that is written, and the latest that is read.
+  static final int VERSION = 1;
+
+  private static final List<String> SHIPPED =
+      List.of("plain", "marram-house", "apa-7", "hairline", "ledger", "watch", "lectern", "night");
+  private static final long LARGEST = 4L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();
 
   private StyleFile() {}
 
-  /// The styles that ship with Finish: Plain, Marram house, APA 7.
+  /// The styles that ship with Finish.
   public static StyleBook shipped() {
     List<HouseStyle> styles = new ArrayList<>();
     for (String name : SHIPPED) {
@@ -46,96 +44,39 @@ public final class StyleFile {
     return StyleBook.of(styles);
   }
 
-  /// The style in a file.
+  /// The style in a file. What the file says that is not known here is kept.
   ///
   /// @throws Problem if it is not a style, in words for the person
   public static HouseStyle read(Path file) throws IOException {
-    String name = Sources.name(file);
+    return parse(text(file), Sources.name(file), false);
+  }
+
+  /// The style in a file with all that is wrong with it or not known here.
+  ///
+  /// @throws Problem if the file can't be read at all
+  public static StyleReading check(Path file) throws IOException {
+    return StyleReading.of(text(file), Sources.name(file), false);
+  }
+
+  private static String text(Path file) throws IOException {
     if (!Files.isReadable(file) || Files.isDirectory(file)) {
       throw new Problem("There is no style file " + file + ". Check the name and the folder.");
     }
-    if (Files.size(file) > 4 << 20) {
-      throw new Problem(name + " is too large for a style. Pick a style file.");
+    if (Files.size(file) > LARGEST) {
+      throw new Problem(Sources.name(file) + " is too large for a style. Pick a style file.");
     }
-    return parse(Files.readString(file), name, false);
+    return new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
   }
 
   static HouseStyle parse(String text, String fileName, boolean shipped) throws Problem {
-    JsonNode root;
-    try {
-      root = JSON.readTree(text);
-    } catch (JsonProcessingException e) {
-      throw new Problem(
-          fileName
-              + " is not a style: it is no JSON at line "
-              + (e.getLocation() == null ? 1 : e.getLocation().getLineNr())
-              + ". Mend it there, or pick another file.",
-          e);
-    }
-    return fromJson(root, fileName, shipped);
+    return StyleReading.of(text, fileName, shipped).orThrow();
   }
 
-  static HouseStyle fromJson(JsonNode root, String fileName, boolean shipped) throws Problem {
-    String name = root.path("name").asText("");
-    if (name.isBlank()) {
-      throw new Problem(fileName + " is not a style: it has no name. Add \"name\": \"…\".");
-    }
-    Map<String, Colour> roles = new LinkedHashMap<>();
-    for (Map.Entry<String, JsonNode> role : root.path("palette").properties()) {
-      try {
-        roles.put(role.getKey(), Colour.parse(role.getValue().asText()));
-      } catch (IllegalArgumentException e) {
-        throw new Problem(fileName + ", palette, " + role.getKey() + ": " + e.getMessage(), e);
-      }
-    }
-    Map<Selector, Map<Property, String>> settings = new LinkedHashMap<>();
-    for (Map.Entry<String, JsonNode> look : root.path("looks").properties()) {
-      Selector selector =
-          Selector.parse(look.getKey())
-              .orElseThrow(
-                  () ->
-                      new Problem(
-                          fileName
-                              + ": “"
-                              + look.getKey()
-                              + "” is no part of a table. Name a part, such as title or grandTotalRow."));
-      settings.put(selector, settings(look.getValue(), look.getKey(), fileName));
-    }
-    return new HouseStyle(
-        name, root.path("basedOn").asText(""), shipped, new Palette(roles), settings);
-  }
-
-  private static Map<Property, String> settings(JsonNode look, String part, String fileName)
-      throws Problem {
-    Map<Property, String> settings = new LinkedHashMap<>();
-    for (Map.Entry<String, JsonNode> setting : look.properties()) {
-      String key = setting.getKey();
-      String value = setting.getValue().asText();
-      Property property =
-          Property.of(key)
-              .orElseThrow(
-                  () ->
-                      new Problem(
-                          fileName
-                              + ", "
-                              + part
-                              + ": there is no property “"
-                              + key
-                              + "”. See docs/styles.md for the properties."));
-      if (!property.accepts(value)) {
-        throw new Problem(
-            fileName
-                + ", "
-                + part
-                + ": "
-                + key
-                + " can't be “"
-                + value
-                + "”. See docs/styles.md for what it can be.");
-      }
-      settings.put(property, value);
-    }
-    return settings;
+  /// Writes the style, whole or not at all.
+  ///
+  /// @throws Problem if it can't be written there, in words for the person
+  public static void write(HouseStyle style, Path file) throws IOException {
+    AtomicFile.write(file, out -> out.write(write(style).getBytes(StandardCharsets.UTF_8)));
   }
 
   /// The style as JSON.
@@ -149,10 +90,15 @@ public final class StyleFile {
 
   static ObjectNode toJson(HouseStyle style) {
     ObjectNode root = JSON.createObjectNode();
+    root.put("format", "finish-style").put("version", VERSION);
     root.put("name", style.name());
     root.put("basedOn", style.basedOn());
     ObjectNode palette = root.putObject("palette");
     style.palette().roles().forEach((role, colour) -> palette.put(role, colour.toString()));
+    if (!style.screen().roles().isEmpty()) {
+      ObjectNode screen = root.putObject("screen");
+      style.screen().roles().forEach((role, colour) -> screen.put(role, colour.toString()));
+    }
     ObjectNode looks = root.putObject("looks");
     style
         .settings()
@@ -161,6 +107,21 @@ public final class StyleFile {
               ObjectNode look = looks.putObject(selector.toString());
               settings.forEach((property, value) -> look.put(property.word(), value));
             });
+    style.kept().forEach((place, json) -> putBack(root, place, json));
     return root;
+  }
+
+  /// What was not known stands where it stood.
+  private static void putBack(ObjectNode root, String place, String json) {
+    String[] keys = place.split("\u203a");
+    ObjectNode at = root;
+    for (int i = 0; i < keys.length - 1; i++) {
+      at = at.withObjectProperty(keys[i].strip());
+    }
+    try {
+      at.set(keys[keys.length - 1].strip(), JSON.readTree(json));
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
   }
 }

@@ -1,6 +1,7 @@
 package app.finish.core.document;
 
 import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Palette;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,9 +13,17 @@ import java.util.List;
 ///
 /// @param tables the tables in order; a table's number is its place
 /// @param styles styles made in this document; shipped ones are not among them
-public record Document(List<DocumentTable> tables, List<HouseStyle> styles) {
+/// @param palette the palette that re-inks all styles and highlights; no roles for their own
+/// @param wear which styles new tables wear
+public record Document(
+    List<DocumentTable> tables, List<HouseStyle> styles, Palette palette, Wear wear) {
   /// A document without tables.
   public static final Document EMPTY = new Document(List.of(), List.of());
+
+  /// A document in the palettes of its styles, whose new tables wear what all new tables do.
+  public Document(List<DocumentTable> tables, List<HouseStyle> styles) {
+    this(tables, styles, Palette.NONE, Wear.NONE);
+  }
 
   /// Copies the lists.
   public Document {
@@ -26,7 +35,7 @@ public record Document(List<DocumentTable> tables, List<HouseStyle> styles) {
   public Document withAdded(Source source, Finish finish) {
     List<DocumentTable> more = new ArrayList<>(tables);
     more.add(new DocumentTable(newId(), source, finish));
-    return new Document(more, styles);
+    return new Document(more, styles, palette, wear);
   }
 
   private String newId() {
@@ -44,7 +53,7 @@ public record Document(List<DocumentTable> tables, List<HouseStyle> styles) {
   public Document withFinish(int place, Finish finish) {
     List<DocumentTable> others = new ArrayList<>(tables);
     others.set(place, tables.get(place).withFinish(finish));
-    return new Document(others, styles);
+    return new Document(others, styles, palette, wear);
   }
 
   /// The same document with another source under one of its tables.
@@ -52,20 +61,50 @@ public record Document(List<DocumentTable> tables, List<HouseStyle> styles) {
     List<DocumentTable> others = new ArrayList<>(tables);
     others.set(
         place, new DocumentTable(tables.get(place).id(), source, tables.get(place).finish()));
-    return new Document(others, styles);
+    return new Document(others, styles, palette, wear);
   }
 
   /// The same document without one of its tables.
   public Document without(int place) {
     List<DocumentTable> fewer = new ArrayList<>(tables);
     fewer.remove(place);
-    return new Document(fewer, styles);
+    return new Document(fewer, styles, palette, wear);
   }
 
   /// The same document with one of its tables moved to another place.
   public Document withMoved(int from, int to) {
     List<DocumentTable> others = new ArrayList<>(tables);
     others.add(to, others.remove(from));
-    return new Document(others, styles);
+    return new Document(others, styles, palette, wear);
+  }
+
+  /// The same document with a style more, or one of that name replaced.
+  public Document withStyle(HouseStyle style) {
+    List<HouseStyle> all = new ArrayList<>(styles);
+    all.removeIf(one -> one.name().equals(style.name()));
+    all.add(style);
+    return new Document(tables, all, palette, wear);
+  }
+
+  /// The same document without a style; tables that wear it wear another.
+  public Document withoutStyle(String name, String instead) {
+    List<HouseStyle> fewer = new ArrayList<>(styles);
+    fewer.removeIf(one -> one.name().equals(name));
+    List<DocumentTable> others = new ArrayList<>();
+    for (DocumentTable table : tables) {
+      Finish finish = table.finish();
+      others.add(finish.style().equals(name) ? table.withFinish(finish.withStyle(instead)) : table);
+    }
+    return new Document(others, fewer, palette, wear);
+  }
+
+  /// The same document in other inks.
+  public Document withPalette(Palette other) {
+    return new Document(tables, styles, other, wear);
+  }
+
+  /// The same document, whose new tables wear other styles.
+  public Document withWear(Wear other) {
+    return new Document(tables, styles, palette, other);
   }
 }

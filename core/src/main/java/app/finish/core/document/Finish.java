@@ -3,6 +3,7 @@ package app.finish.core.document;
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.style.PartName;
+import app.finish.core.style.Touches;
 import app.finish.core.table.Note;
 import app.finish.core.table.Words;
 import java.util.ArrayList;
@@ -23,10 +24,15 @@ import java.util.TreeMap;
 /// @param corrections what was corrected of what was recognised
 /// @param arrangement how it is arranged
 /// @param style the name of the style it wears
+/// @param touches what was changed by hand of its look
 /// @param words words given in the place of the source's: title, units, note (the general note),
 ///     source
 public record Finish(
-    Corrections corrections, Arrangement arrangement, String style, Map<PartName, String> words) {
+    Corrections corrections,
+    Arrangement arrangement,
+    String style,
+    Touches touches,
+    Map<PartName, String> words) {
   /// Copies the words, in the order of the parts.
   public Finish {
     words = Collections.unmodifiableMap(new TreeMap<>(words));
@@ -34,22 +40,27 @@ public record Finish(
 
   /// A finish that only names a style.
   public static Finish in(String style) {
-    return new Finish(Corrections.NONE, Arrangement.NONE, style, Map.of());
+    return new Finish(Corrections.NONE, Arrangement.NONE, style, Touches.NONE, Map.of());
   }
 
   /// The same finish with other corrections.
   public Finish withCorrections(Corrections others) {
-    return new Finish(others, arrangement, style, words);
+    return new Finish(others, arrangement, style, touches, words);
   }
 
   /// The same finish in another arrangement.
   public Finish withArrangement(Arrangement other) {
-    return new Finish(corrections, other, style, words);
+    return new Finish(corrections, other, style, touches, words);
   }
 
   /// The same finish in another style.
   public Finish withStyle(String other) {
-    return new Finish(corrections, arrangement, other, words);
+    return new Finish(corrections, arrangement, other, touches, words);
+  }
+
+  /// The same finish with other touches.
+  public Finish withTouches(Touches others) {
+    return new Finish(corrections, arrangement, style, others, words);
   }
 
   /// The same finish with a word of the person's own.
@@ -59,7 +70,7 @@ public record Finish(
     Map<PartName, String> more = new EnumMap<>(PartName.class);
     more.putAll(words);
     more.put(part, text);
-    return new Finish(corrections, arrangement, style, more);
+    return new Finish(corrections, arrangement, style, touches, more);
   }
 
   /// These words with the person's own put over them.

@@ -1,5 +1,6 @@
 package app.finish.core.dress;
 
+import app.finish.core.arrange.Side;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.number.NumberFormat;
 import app.finish.core.number.NumberReader;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 
 /// Dresses the body: group rows, row headings and figures.
 final class BodyDresser {
@@ -31,15 +33,36 @@ final class BodyDresser {
   private final List<List<Selector>> columnSelectors = new ArrayList<>();
   private final Map<List<Selector>, Look[]> looksOfRow = new ConcurrentHashMap<>();
   private final RowPlan plan;
+  private final TouchPlaces touched;
+  private final StandingRules standing;
 
-  BodyDresser(Table table, Cascade cascade, int stub, boolean indented, RowPlan plan) {
+  BodyDresser(
+      Table table,
+      Cascade cascade,
+      int stub,
+      boolean indented,
+      RowPlan plan,
+      TouchPlaces touched) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;
     this.indented = indented;
     this.plan = plan;
+    this.touched = touched;
+    this.standing = new StandingRules(table.down(), cascade);
+    Banding banding = Dresser.banding(cascade, new Selector.AlternateColumns());
+    int place = 0;
+    List<Heading> group = List.of();
     for (Leaf leaf : table.across().leaves()) {
       List<Selector> selectors = new ArrayList<>();
+      List<Heading> groups = leaf.path().subList(0, leaf.path().size() - 1);
+      boolean counts = leaf.role() == Role.MEMBER || banding.totals();
+      place = banding.anew() && !same(group, groups) ? 0 : place;
+      place += counts ? 1 : 0;
+      group = groups;
+      if (counts && banding.tints(place)) {
+        selectors.add(new Selector.AlternateColumns());
+      }
       switch (leaf.role()) {
         case MEMBER -> {}
         case SUBTOTAL ->
@@ -48,6 +71,11 @@ final class BodyDresser {
       }
       columnSelectors.add(selectors);
     }
+  }
+
+  private static boolean same(List<Heading> one, List<Heading> other) {
+    return one.size() == other.size()
+        && IntStream.range(0, one.size()).allMatch(i -> one.get(i) == other.get(i));
   }
 
   /// The selectors of a measure's figures in the body.
@@ -73,7 +101,9 @@ final class BodyDresser {
 
   private DressedRow groupRow(List<Heading> groups, int level, int leaf) {
     Part part = new Part(PartName.GROUP_ROW, level + 1);
-    Look look = cascade.look(Dresser.selectors(Part.of(PartName.STUB), part));
+    List<Selector> selectors = Dresser.selectors(Part.of(PartName.STUB), part);
+    selectors.addAll(touched.onHeading(Side.DOWN, leaf, level));
+    Look look = cascade.look(selectors);
     DressedCell cell =
         new DressedCell(
             0,
@@ -118,9 +148,19 @@ final class BodyDresser {
       if (looks[column] == null) {
         looks[column] = look(leaf, column, rowSelectors);
       }
-      cells.add(figure(leaf, column, part, looks[column]));
+      cells.add(figure(leaf, column, part, touched(leaf, column, rowSelectors, looks[column])));
     }
-    return Dresser.row(Band.BODY, part, cells, false);
+    return standing.edged(Dresser.row(Band.BODY, part, cells, false), leaf);
+  }
+
+  private Look touched(Leaf leaf, int column, List<Selector> rowSelectors, Look look) {
+    List<Selector> touches = touched.onFigure(leaf.index(), column);
+    if (touches.isEmpty()) {
+      return look;
+    }
+    List<Selector> selectors = selectors(leaf, column, rowSelectors);
+    selectors.addAll(touches);
+    return cascade.look(selectors);
   }
 
   private static List<Selector> withMeasure(List<Selector> selectors, Leaf leaf) {
@@ -130,13 +170,17 @@ final class BodyDresser {
   }
 
   private Look look(Leaf leaf, int column, List<Selector> rowSelectors) {
+    return cascade.look(selectors(leaf, column, rowSelectors));
+  }
+
+  private List<Selector> selectors(Leaf leaf, int column, List<Selector> rowSelectors) {
     List<Selector> selectors = Dresser.selectors(Part.of(PartName.BODY));
     selectors.addAll(columnSelectors.get(column));
     rowSelectors.stream().filter(selector -> !selectors.contains(selector)).forEach(selectors::add);
     Measure measure = table.measureAt(leaf.index(), column);
     selectors.add(new Selector.OfKind(measure.kind()));
     selectors.add(new Selector.OfMeasure(measure.name()));
-    return cascade.look(selectors);
+    return selectors;
   }
 
   private DressedCell figure(Leaf leaf, int column, Part rowPart, Look look) {
@@ -171,7 +215,8 @@ final class BodyDresser {
       return number.written();
     }
     if (format.decimals() < 0) {
-      format = format.withDecimals(measure.decimals());
+      boolean large = format.large() != NumberFormat.Large.IN_FULL;
+      format = format.withDecimals(large ? 1 : measure.decimals());
     }
     if (!format.unitInCell() && measure.name().isEmpty()) {
       format = format.withUnitInCell(true);
@@ -205,6 +250,7 @@ final class BodyDresser {
     Part part = rowPart.name() == PartName.BODY ? new Part(PartName.STUB, level + 1) : rowPart;
     List<Selector> selectors = Dresser.selectors(new Part(PartName.STUB, level + 1));
     selectors.addAll(rowSelectors);
+    selectors.addAll(touched.onHeading(Side.DOWN, leaf.index(), level));
     Look look = cascade.look(selectors);
     return new DressedCell(
         column,

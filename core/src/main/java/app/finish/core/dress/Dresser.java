@@ -1,5 +1,6 @@
 package app.finish.core.dress;
 
+import app.finish.core.arrange.Arranged;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
@@ -37,46 +38,74 @@ public final class Dresser {
   /// ```
   public static final class Ready {
     private final Table table;
+    private final Naming naming;
     private final Map<PlanForm, Planned> plans;
 
-    private Ready(Table table) {
-      this(table, new ConcurrentHashMap<>());
+    private Ready(Table table, Naming naming, Map<PlanForm, Planned> plans) {
+      this.table = table;
+      this.naming = naming;
+      this.plans = plans;
     }
 
-    private Ready(Table table, Map<PlanForm, Planned> plans) {
-      this.table = table;
-      this.plans = plans;
+    /// The labels by which touches know their places.
+    public Naming naming() {
+      return naming;
     }
 
     /// The same table with other words around it.
     public Ready withWords(Words words) {
-      return new Ready(table.withWords(words), plans);
+      return new Ready(table.withWords(words), naming, plans);
     }
 
     /// The table in this style, dressed as it comes in sight.
     ///
     /// @param number its number in the document, from 1
     public Seen seen(Cascade cascade, int number) {
-      PlanForm form = new PlanForm(isIndented(cascade), Banding.PLAIN);
-      Planned planned = plans.computeIfAbsent(form, key -> Planned.of(table, key));
-      Unrolled rows = unrolled(table, cascade, number, planned.plan);
-      return new Seen(dressed(table, cascade, rows, rows), planned.plan, planned.decisive);
+      Planned planned =
+          plans.computeIfAbsent(PlanForm.of(cascade), key -> Planned.of(table, naming, key));
+      Unrolled rows = unrolled(table, cascade, number, planned.plan, planned.touched);
+      return new Seen(Dresser.dressed(table, cascade, rows, rows), planned.plan, planned.decisive);
+    }
+
+    /// The table in this style, dressed whole.
+    ///
+    /// @param number its number in the document, from 1
+    public Dressed dressed(Cascade cascade, int number) {
+      PlanForm form = PlanForm.of(cascade);
+      TouchPlaces touched = new TouchPlaces(form.places, naming);
+      Unrolled rows = unrolled(table, cascade, number, form.plan(table, touched), touched);
+      return Dresser.dressed(table, cascade, rows, List.copyOf(rows));
     }
   }
 
   /// What of a style the rows depend on.
-  private record PlanForm(boolean indented, Banding banding) {
-    RowPlan of(Table table) {
-      return new RowPlan(table, indented, banding);
+  private record PlanForm(boolean indented, Banding banding, List<Selector.OfPlace> places) {
+    static PlanForm of(Cascade cascade) {
+      return new PlanForm(
+          isIndented(cascade),
+          Dresser.banding(cascade, new Selector.Alternate()),
+          cascade.touches().places());
+    }
+
+    RowPlan plan(Table table, TouchPlaces touched) {
+      return new RowPlan(table, indented, banding, touched);
     }
   }
 
-  private record Planned(RowPlan plan, int[] decisive) {
-    static Planned of(Table table, PlanForm form) {
-      RowPlan plan = form.of(table);
+  /// The alternate tint that a style asks for.
+  static Banding banding(Cascade cascade, Selector alternate) {
+    return cascade.knows(alternate)
+        ? Banding.of(cascade.look(List.of(Selector.of(PartName.TABLE), alternate)))
+        : Banding.NONE;
+  }
+
+  private record Planned(RowPlan plan, int[] decisive, TouchPlaces touched) {
+    static Planned of(Table table, Naming naming, PlanForm form) {
+      TouchPlaces touched = new TouchPlaces(form.places, naming);
+      RowPlan plan = form.plan(table, touched);
       boolean few = plan.size() <= FEW;
       return new Planned(
-          plan, few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan));
+          plan, few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan), touched);
     }
   }
 
@@ -91,9 +120,7 @@ public final class Dresser {
   ///
   /// @param number its number in the document, from 1
   public static Dressed dress(Table table, Cascade cascade, int number) {
-    RowPlan plan = new PlanForm(isIndented(cascade), Banding.PLAIN).of(table);
-    Unrolled rows = unrolled(table, cascade, number, plan);
-    return dressed(table, cascade, rows, List.copyOf(rows));
+    return ready(table).dressed(cascade, number);
   }
 
   /// The table in this style, dressed as it comes in sight.
@@ -105,7 +132,13 @@ public final class Dresser {
 
   /// A table that can be dressed again and again.
   public static Ready ready(Table table) {
-    return new Ready(table);
+    return new Ready(table, Naming.of(table), new ConcurrentHashMap<>());
+  }
+
+  /// An arranged table that can be dressed again and again; touches know their places in it by the
+  /// labels of the source.
+  public static Ready ready(Arranged arranged) {
+    return new Ready(arranged.table(), Naming.of(arranged), new ConcurrentHashMap<>());
   }
 
   private static Look root(Cascade cascade) {
@@ -116,15 +149,16 @@ public final class Dresser {
     return root(cascade).setting(Property.STUB_FORM).equals("indented");
   }
 
-  private static Unrolled unrolled(Table table, Cascade cascade, int number, RowPlan plan) {
+  private static Unrolled unrolled(
+      Table table, Cascade cascade, int number, RowPlan plan, TouchPlaces touched) {
     boolean indented = isIndented(cascade);
     int stub = indented ? 1 : table.down().depth();
-    HeadDresser heads = new HeadDresser(table, cascade, stub, indented);
+    HeadDresser heads = new HeadDresser(table, cascade, stub, indented, touched);
     WordDresser words =
         new WordDresser(table, cascade, stub + table.across().leaves().size(), number);
     List<DressedRow> above = new ArrayList<>(words.above());
     above.addAll(heads.rows());
-    BodyDresser body = new BodyDresser(table, cascade, stub, indented, plan);
+    BodyDresser body = new BodyDresser(table, cascade, stub, indented, plan, touched);
     Unrolled rows = new Unrolled(above, body, words.below());
     addEdges(rows, cascade);
     return rows;

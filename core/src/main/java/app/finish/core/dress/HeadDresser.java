@@ -1,5 +1,6 @@
 package app.finish.core.dress;
 
+import app.finish.core.arrange.Side;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
@@ -22,12 +23,15 @@ final class HeadDresser {
   private final int stub;
   private final boolean indented;
   private final int depth;
+  private final TouchPlaces touched;
 
-  HeadDresser(Table table, Cascade cascade, int stub, boolean indented) {
+  HeadDresser(
+      Table table, Cascade cascade, int stub, boolean indented, TouchPlaces touched) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;
     this.indented = indented;
+    this.touched = touched;
     this.depth = table.across().depth();
   }
 
@@ -96,6 +100,7 @@ final class HeadDresser {
   private DressedCell head(Heading heading, int level, int first, int last, PartName name) {
     Part part = new Part(name, name == PartName.SPANNER ? level + 1 : 0);
     List<Selector> selectors = Dresser.selectors(part);
+    selectors.addAll(touched.onHeading(Side.ACROSS, first, level));
     Look look = cascade.look(selectors);
     int rowSpan = heading.isLeaf() ? depth - level : 1;
     return new DressedCell(

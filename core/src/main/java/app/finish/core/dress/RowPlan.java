@@ -37,7 +37,7 @@ public final class RowPlan {
   private int[] kinds;
   private int size;
 
-  RowPlan(Table table, boolean indented, Banding banding) {
+  RowPlan(Table table, boolean indented, Banding banding, TouchPlaces touched) {
     this.down = table.down();
     this.body = table.body();
     this.indented = indented;
@@ -51,7 +51,7 @@ public final class RowPlan {
     for (int leaf = 0; leaf < count; leaf++) {
       int groups = down.depth(leaf) - 1;
       int shared = shared(leaf, groups);
-      addGroups(leaf, shared, groups);
+      addGroups(leaf, shared, groups, touched);
       Role role = known.read(down, leaf);
       boolean counts = role == Role.MEMBER || banding.totals();
       place = banding.anew() && (shared < groups || !counts) ? 0 : place;
@@ -60,16 +60,16 @@ public final class RowPlan {
       rowOfLeaf[leaf] = size;
       alternate.set(size, tinted);
       int first = indented ? groups : shared;
-      add(leaf, LEAF, known.kind(groups, first, tinted));
+      add(leaf, LEAF, known.kind(groups, first, tinted, touched.group(leaf)));
     }
   }
 
-  private void addGroups(int leaf, int shared, int groups) {
+  private void addGroups(int leaf, int shared, int groups, TouchPlaces touched) {
     for (int level = indented ? shared : groups; level < groups; level++) {
       boolean nameless = down.heading(leaf, level).label().isEmpty();
       boolean headedByTotal = level == groups - 1 && isNamedAsItsGroup(leaf, groups);
       if (!nameless && !headedByTotal) {
-        add(leaf, level, known.ofGroups(level));
+        add(leaf, level, known.ofGroups(level, touched.group(leaf)));
       }
     }
   }

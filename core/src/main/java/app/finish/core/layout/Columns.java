@@ -41,6 +41,7 @@ final class Columns {
     measureHeads();
     partGroups();
     setAlike();
+    setAsked();
     widenForSpans();
     this.natural = widths.clone();
   }
@@ -190,6 +191,21 @@ final class Columns {
     }
   }
 
+  /// Columns of figures are as wide as the widest of them, or as wide as the style says.
+  private void setAsked() {
+    String asked = dressed.root().setting(Property.COLUMN_WIDTH);
+    if (asked.equals("content")) {
+      return;
+    }
+    double width = dressed.root().points(Property.COLUMN_WIDTH);
+    for (int column = dressed.stubColumns(); column < widths.length; column++) {
+      width = asked.equals("even") ? Math.max(width, widths[column]) : width;
+    }
+    for (int column = dressed.stubColumns(); column < widths.length; column++) {
+      widths[column] = Math.max(width, before[column] + after[column] + 2 * sides(column));
+    }
+  }
+
   private void widenForSpans() {
     for (DressedRow row : rows) {
       boolean spans = row.band() == Band.HEAD || row.band() == Band.BODY;
@@ -223,13 +239,15 @@ final class Columns {
 
   /// Makes the columns fit a width: breaks stub and heads if it is too narrow; shares out what is
   /// left if the table is to be as wide as the page.
-  void fit(double width) {
+  void fit(double paper) {
     System.arraycopy(natural, 0, widths, 0, widths.length);
+    double asked = dressed.root().points(Property.WIDTH);
+    double width = asked > 0 ? Math.min(paper, asked) : paper;
     double over = total() - width;
     if (over > 0.01) {
       shrinkStub(over);
       shrinkAll(total() - width);
-    } else if (dressed.root().setting(Property.WIDTH).equals("page")) {
+    } else if (asked > 0 || dressed.root().setting(Property.WIDTH).equals("page")) {
       spread(-over);
     }
   }

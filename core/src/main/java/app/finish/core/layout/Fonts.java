@@ -6,7 +6,9 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 
 /// The shipped fonts. They have the metrics of the faces that publishers ask for, so that a table
 /// measured here fits where the face itself is at hand.
@@ -24,6 +26,9 @@ public final class Fonts {
           "georgia", "Liberation Serif",
           "calibri", "Carlito",
           "carlito", "Carlito");
+  private static final List<String> SANS = List.of("arial", "helvetica", "liberation sans");
+  private static final Pattern SERIFS =
+      Pattern.compile("serif|roman|garamond|palatino|cambria|book|bodoni|caslon|baskerville|minion");
   private static final String OTHER = "Liberation Sans";
   private static final List<String> FALLBACKS =
       List.of("Liberation Sans", "Carlito", "Liberation Serif");
@@ -36,8 +41,24 @@ public final class Fonts {
   public Face face(String name, boolean bold, boolean italic) {
     String family =
         families.computeIfAbsent(
-            name, own -> FAMILIES.getOrDefault(own.toLowerCase(Locale.ROOT), OTHER));
+            name, Fonts::nearest);
     return new Face(family, bold, italic);
+  }
+
+  /// The shipped font that stands in for a face of which none has the metrics; none if the face is
+  /// at hand, or a font with its metrics.
+  public Optional<String> standIn(String name) {
+    String known = FAMILIES.get(name.toLowerCase(Locale.ROOT));
+    boolean atHand = known != null && !name.equalsIgnoreCase("georgia");
+    boolean sans = SANS.contains(name.toLowerCase(Locale.ROOT));
+    return atHand || sans ? Optional.empty() : Optional.of(face(name, false, false).family());
+  }
+
+  private static String nearest(String name) {
+    String lower = name.toLowerCase(Locale.ROOT);
+    String known = FAMILIES.get(lower);
+    boolean serif = SERIFS.matcher(lower).find() && !lower.contains("sans");
+    return known != null ? known : serif ? "Liberation Serif" : OTHER;
   }
 
   /// The bytes of a shipped font, for embedding and drawing.

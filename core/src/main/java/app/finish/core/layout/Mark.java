@@ -1,6 +1,7 @@
 package app.finish.core.layout;
 
 import app.finish.core.style.Colour;
+import java.util.function.UnaryOperator;
 
 /// Something drawn on a page, in points from its upper left corner.
 public sealed interface Mark {
@@ -12,15 +13,62 @@ public sealed interface Mark {
       double x1, double y1, double x2, double y2, double weight, Colour colour, boolean dotted)
       implements Mark {}
 
+  /// The outline of a rectangle with rounded corners, by the middle of its line.
+  record Frame(
+      double x,
+      double y,
+      double width,
+      double height,
+      double radius,
+      double weight,
+      Colour colour)
+      implements Mark {}
+
   /// A text on its baseline, beginning at `x`.
   record Text(double x, double y, String text, double width, Face face, double size, Colour colour)
       implements Mark {}
+
+  /// The same mark in another colour.
+  default Mark inked(UnaryOperator<Colour> change) {
+    return switch (this) {
+      case Fill fill ->
+          new Fill(fill.x, fill.y, fill.width, fill.height, change.apply(fill.colour));
+      case Rule rule ->
+          new Rule(
+              rule.x1,
+              rule.y1,
+              rule.x2,
+              rule.y2,
+              rule.weight,
+              change.apply(rule.colour),
+              rule.dotted);
+      case Frame frame ->
+          new Frame(
+              frame.x,
+              frame.y,
+              frame.width,
+              frame.height,
+              frame.radius,
+              frame.weight,
+              change.apply(frame.colour));
+      case Text text ->
+          new Text(
+              text.x,
+              text.y,
+              text.text,
+              text.width,
+              text.face,
+              text.size,
+              change.apply(text.colour));
+    };
+  }
 
   /// Its upper edge, roughly: enough to leave out what is not in sight.
   default double top() {
     return switch (this) {
       case Fill fill -> fill.y;
       case Rule rule -> Math.min(rule.y1, rule.y2) - rule.weight;
+      case Frame frame -> frame.y - frame.weight;
       case Text text -> text.y - text.size * 1.2;
     };
   }
@@ -30,6 +78,7 @@ public sealed interface Mark {
     return switch (this) {
       case Fill fill -> fill.y + fill.height;
       case Rule rule -> Math.max(rule.y1, rule.y2) + rule.weight;
+      case Frame frame -> frame.y + frame.height + frame.weight;
       case Text text -> text.y + text.size * 0.5;
     };
   }

@@ -105,6 +105,24 @@ final class Measurer {
     return lines;
   }
 
+  /// One line that fits: a text that is too long ends in an ellipsis.
+  List<Line> shortened(DressedCell cell, double width) {
+    if (natural(cell) <= width + 0.01) {
+      return lines(cell, width);
+    }
+    Run first = cell.runs().getFirst();
+    String text = first.text();
+    int end = text.length();
+    while (end > 0) {
+      String shorter = text.substring(0, end).stripTrailing() + "…";
+      if (end == 1 || width(shorter, cell) <= width) {
+        return List.of(line(pieces(first.withText(shorter), cell.look())));
+      }
+      end -= Character.isLowSurrogate(text.charAt(end - 1)) ? 2 : 1;
+    }
+    return List.of(line(pieces(first, cell.look())));
+  }
+
   private static Line line(List<Piece> pieces) {
     double width = 0;
     for (Piece piece : pieces) {

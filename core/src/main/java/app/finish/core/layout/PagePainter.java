@@ -11,6 +11,7 @@ import app.finish.core.layout.Measurer.Piece;
 import app.finish.core.style.Colour;
 import app.finish.core.style.Look;
 import app.finish.core.style.Look.Align;
+import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -19,6 +20,8 @@ import java.util.function.IntToDoubleFunction;
 
 /// Places the marks of one page.
 final class PagePainter {
+  private static final double BEYOND = 1000;
+
   private final Dressed dressed;
   private final Columns columns;
   private final Paper paper;
@@ -62,6 +65,15 @@ final class PagePainter {
 
   /// Paints rows from a height on.
   Proof.Page paint(List<SetRow> rows, double top) {
+    return paint(rows, top, false, false);
+  }
+
+  /// Paints rows from a height on.
+  ///
+  /// @param goesUp whether there are rows of the table above them
+  /// @param goesDown whether there are rows of the table below them
+  Proof.Page paint(List<SetRow> rows, double top, boolean goesUp, boolean goesDown) {
+    frame(rows, top, goesUp, goesDown);
     double y = top;
     for (int i = 0; i < rows.size(); i++) {
       paintRow(rows, i, y);
@@ -72,6 +84,32 @@ final class PagePainter {
     marks.addAll(rules);
     marks.addAll(texts);
     return new Proof.Page(paper.width(), paper.height(), marks, boxes);
+  }
+
+  /// The frame stands a little off the table, so that its corners clear the fills.
+  private void frame(List<SetRow> rows, double top, boolean goesUp, boolean goesDown) {
+    String asked = dressed.root().setting(Property.FRAME);
+    if (asked.equals("none") || rows.stream().allMatch(row -> isWords(row.row()))) {
+      return;
+    }
+    RuleLine line = RuleLine.parse(asked);
+    double radius = dressed.root().points(Property.RADIUS);
+    double off = 3 + radius * 0.3;
+    double first = top;
+    int at = 0;
+    while (isWords(rows.get(at).row())) {
+      first += rows.get(at++).height();
+    }
+    double last = first;
+    while (at < rows.size() && !isWords(rows.get(at).row())) {
+      last += rows.get(at++).height();
+    }
+    first -= goesUp ? BEYOND : off;
+    last += goesDown ? BEYOND : off;
+    double x = paper.margin() - off;
+    double width = columns.total() + 2 * off;
+    Colour colour = dressed.palette().colour(line.ink());
+    rules.add(new Mark.Frame(x, first, width, last - first, radius, line.weight(), colour));
   }
 
   private static boolean isWords(DressedRow row) {
@@ -116,8 +154,7 @@ final class PagePainter {
     DressedCell cell = set.cell();
     Look look = cell.look();
     double block = set.lines().size() * look.leading();
-    boolean low = row.band() == Band.HEAD || (row.band() == Band.BODY && cell.rowSpan() == 1);
-    double top = low ? y + height - look.below() - block : y + look.above();
+    double top = textTop(cell, row, y, height, block);
     for (Line line : set.lines()) {
       if (!line.pieces().isEmpty()) {
         Face face = line.pieces().getFirst().face();
@@ -135,8 +172,37 @@ final class PagePainter {
                   look.ink()));
           start += piece.width();
         }
+        underline(look, start - line.width(), baseline, line.width());
       }
       top += look.leading();
+    }
+  }
+
+  private static double textTop(
+      DressedCell cell, DressedRow row, double y, double height, double block) {
+    Look look = cell.look();
+    boolean low = row.band() == Band.HEAD || (row.band() == Band.BODY && cell.rowSpan() == 1);
+    double spare = height - look.above() - look.below() - block;
+    return y
+        + look.above()
+        + switch (look.vertical()) {
+          case AS_USUAL -> low ? spare : 0;
+          case TOP -> 0;
+          case MIDDLE -> spare / 2;
+          case BOTTOM -> spare;
+        };
+  }
+
+  private void underline(Look look, double x, double baseline, double width) {
+    if (look.underline() == Look.Underline.NONE) {
+      return;
+    }
+    double weight = Math.max(0.4, look.size() / 18);
+    double y = baseline + look.size() * 0.14;
+    rules.add(new Mark.Rule(x, y, x + width, y, weight, look.ink(), false));
+    if (look.underline() == Look.Underline.DOUBLE) {
+      double second = y + 2.2 * weight;
+      rules.add(new Mark.Rule(x, second, x + width, second, weight, look.ink(), false));
     }
   }
 
@@ -235,9 +301,13 @@ final class PagePainter {
 
   private void paintBoundary(double y, RuleLine[] wanted, DressedCell[] owner, boolean words) {
     int start = 0;
+    for (int column = 0; column < dressed.stubColumns(); column++) {
+      boolean figures = wanted[column].reach() == RuleLine.Reach.FIGURES;
+      wanted[column] = figures ? RuleLine.NONE : wanted[column];
+    }
     while (start < wanted.length) {
       RuleLine rule = wanted[start];
-      boolean spanned = rule.reach() == RuleLine.Reach.SPANNED;
+      boolean spanned = rule.reach() == RuleLine.Reach.SPANNED || rule.gap() > 0;
       int end = start + 1;
       while (end < wanted.length
           && wanted[end].equals(rule)
@@ -245,7 +315,8 @@ final class PagePainter {
         end++;
       }
       if (rule.isDrawn()) {
-        double inset = spanned && owner[start] != null ? owner[start].look().sides() : 0;
+        double sides = spanned && owner[start] != null ? owner[start].look().sides() : 0;
+        double inset = rule.gap() >= 0 ? rule.gap() : sides;
         double left = paper.margin() + columns.left(start) + inset;
         double right =
             words ? paper.margin() + paper.textWidth() : paper.margin() + columns.left(end) - inset;

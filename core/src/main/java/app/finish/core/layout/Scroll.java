@@ -146,7 +146,9 @@ public final class Scroll {
         painter.reach(rows.set(row), rows.top(row), first - row, i -> rows.height(row, i));
       }
     }
-    return painter.paint(strip, rows.top(first));
+    boolean goesUp = first > dressed.bands().firstHead() && first < dressed.bands().end();
+    boolean goesDown = last >= dressed.bands().firstHead() && last < dressed.bands().end() - 1;
+    return painter.paint(strip, rows.top(first), goesUp, goesDown);
   }
 
   /// Where a cell stands, if the table has it.

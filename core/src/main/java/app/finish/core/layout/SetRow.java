@@ -24,10 +24,13 @@ final class SetRow {
       boolean words = row.band() == DressedRow.Band.ABOVE || row.band() == DressedRow.Band.BELOW;
       double width = words ? tableWidth : columns.width(cell.column(), cell.columnSpan());
       double room = width - 2 * cell.look().sides() - cell.indent() * cell.look().indent();
-      SetCell set = new SetCell(cell, measurer.lines(cell, room));
+      boolean shortened = cell.look().shortened() && !words;
+      SetCell set =
+          new SetCell(
+              cell, shortened ? measurer.shortened(cell, room) : measurer.lines(cell, room));
       cells.add(set);
       if (cell.rowSpan() == 1) {
-        height = Math.max(height, set.height());
+        height = Math.max(height, Math.max(set.height(), cell.look().rowHeight()));
       }
     }
   }

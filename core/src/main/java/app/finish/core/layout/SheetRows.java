@@ -123,7 +123,8 @@ final class SheetRows {
     for (int i = 0; i < stub.size(); i++) {
       DressedCell cell = stub.get(i);
       double widest = measurer.widest(plan, kind, i, cell).width();
-      if (cell.rowSpan() == 1 && widest * cell.look().size() > room(cell) - 0.01) {
+      boolean breaks = cell.rowSpan() == 1 && !cell.look().shortened();
+      if (breaks && widest * cell.look().size() > room(cell) - 0.01) {
         return false;
       }
     }
@@ -143,7 +144,7 @@ final class SheetRows {
     for (DressedCell cell : row.cells()) {
       if (cell.rowSpan() == 1) {
         double one = cell.look().leading() + cell.look().above() + cell.look().below();
-        height = Math.max(height, one);
+        height = Math.max(height, Math.max(one, cell.look().rowHeight()));
       }
       if (cell.place() instanceof Place.Stub) {
         stub.add(cell);
@@ -154,7 +155,7 @@ final class SheetRows {
             .map(
                 cell ->
                     new StubCell(
-                        cell.rowSpan() == 1,
+                        cell.rowSpan() == 1 && !cell.look().shortened(),
                         measurer.ruler(cell, cell.look().size()),
                         room(cell) - 0.01))
             .toList();

@@ -15,13 +15,31 @@ import java.math.RoundingMode;
 /// @param negative how a negative number is shown
 /// @param zeroBeforePoint whether 0.45 keeps its zero
 /// @param unitInCell whether % and currency stand in each cell
+/// @param large how large numbers are written
+/// @param currencyAfter whether a currency sign stands behind its figure
+/// @param percentSpaced whether a percent sign stands apart from its figure
 public record NumberFormat(
     int decimals,
     String grouping,
     String decimalMark,
     Negative negative,
     boolean zeroBeforePoint,
-    boolean unitInCell) {
+    boolean unitInCell,
+    Large large,
+    boolean currencyAfter,
+    boolean percentSpaced) {
+
+  /// How large numbers are written.
+  public enum Large {
+    /// With all their digits.
+    IN_FULL,
+    /// In thousands: 1.2 k.
+    THOUSANDS,
+    /// In millions: 1.2 M.
+    MILLIONS,
+    /// In thousands or millions, whichever leaves one to three digits before the mark.
+    AS_LARGE
+  }
 
   /// Forms of a negative number.
   public enum Negative {
@@ -33,18 +51,56 @@ public record NumberFormat(
     PARENTHESES
   }
 
+  /// A format that writes numbers in full and puts signs where English does.
+  public NumberFormat(
+      int decimals,
+      String grouping,
+      String decimalMark,
+      Negative negative,
+      boolean zeroBeforePoint,
+      boolean unitInCell) {
+    this(
+        decimals,
+        grouping,
+        decimalMark,
+        negative,
+        zeroBeforePoint,
+        unitInCell,
+        Large.IN_FULL,
+        false,
+        false);
+  }
+
   /// No decimals, comma between thousands, minus sign, unit in the cell.
   public static final NumberFormat PLAIN =
       new NumberFormat(0, ",", ".", Negative.MINUS, true, true);
 
   /// The same format with another number of decimals.
   public NumberFormat withDecimals(int count) {
-    return new NumberFormat(count, grouping, decimalMark, negative, zeroBeforePoint, unitInCell);
+    return new NumberFormat(
+        count,
+        grouping,
+        decimalMark,
+        negative,
+        zeroBeforePoint,
+        unitInCell,
+        large,
+        currencyAfter,
+        percentSpaced);
   }
 
   /// The same format with the unit in each cell or not.
   public NumberFormat withUnitInCell(boolean value) {
-    return new NumberFormat(decimals, grouping, decimalMark, negative, zeroBeforePoint, value);
+    return new NumberFormat(
+        decimals,
+        grouping,
+        decimalMark,
+        negative,
+        zeroBeforePoint,
+        value,
+        large,
+        currencyAfter,
+        percentSpaced);
   }
 
   /// The number in this format. It is rounded half up from its shortest decimal form, so that 2.675
@@ -52,7 +108,9 @@ public record NumberFormat(
   ///
   /// @param unit `%`, a currency sign or code, or the empty string
   public String write(double number, String unit) {
-    BigDecimal rounded = BigDecimal.valueOf(number).setScale(decimals, RoundingMode.HALF_UP);
+    int power = power(Math.abs(number));
+    BigDecimal exact = BigDecimal.valueOf(number).movePointLeft(power);
+    BigDecimal rounded = exact.setScale(decimals, RoundingMode.HALF_UP);
     String digits = rounded.abs().toPlainString();
     int point = digits.indexOf('.');
     String whole = point < 0 ? digits : digits.substring(0, point);
@@ -62,6 +120,9 @@ public record NumberFormat(
     }
     if (point > 0) {
       text.append(decimalMark).append(digits, point + 1, digits.length());
+    }
+    if (power > 0) {
+      text.append('\u00a0').append(power == 3 ? 'k' : 'M');
     }
     if (unitInCell) {
       addUnit(text, unit);
@@ -78,10 +139,20 @@ public record NumberFormat(
     }
   }
 
-  private static void addUnit(StringBuilder text, String unit) {
+  /// By how many places the mark is moved.
+  private int power(double size) {
+    return switch (large) {
+      case IN_FULL -> 0;
+      case THOUSANDS -> 3;
+      case MILLIONS -> 6;
+      case AS_LARGE -> size >= 999_500 ? 6 : size >= 1000 ? 3 : 0;
+    };
+  }
+
+  private void addUnit(StringBuilder text, String unit) {
     if (unit.equals("%")) {
-      text.append('%');
-    } else if (unit.length() == 1) {
+      text.append(percentSpaced ? "\u00a0%" : "%");
+    } else if (unit.length() == 1 && !currencyAfter) {
       text.insert(0, unit);
     } else if (!unit.isEmpty()) {
       text.append(' ').append(unit);

@@ -1,72 +1,73 @@
 package app.finish.core.style;
 
-import app.finish.core.number.NumberFormat;
-import app.finish.core.style.Look.Align;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /// Resolves looks: goes through selectors from general to specific and, for each, through a style
-/// and its bases; remembers where each property was set.
+/// and its bases; then through the touches of the table. Remembers where each property was set.
 ///
 /// ```java
 /// Look look = cascade.look(List.of(Selector.of(PartName.TABLE), Selector.of(PartName.TITLE)));
 /// look.origin(Property.WEIGHT); // Marram house › title
 /// ```
 public final class Cascade {
-  private static final Map<Property, String> UNSET = new EnumMap<>(Property.class);
-
-  static {
-    UNSET.putAll(
-        Map.of(
-            Property.FACE, "Arial",
-            Property.SIZE, "10 pt",
-            Property.WEIGHT, "regular",
-            Property.SLANT, "upright",
-            Property.INK, "ink",
-            Property.FILL, "none",
-            Property.ALIGN, "start",
-            Property.LETTER_CASE, "as written",
-            Property.LINE_HEIGHT, "1.2"));
-    UNSET.putAll(
-        Map.of(
-            Property.PADDING_ABOVE, "2 pt",
-            Property.PADDING_BELOW, "2 pt",
-            Property.PADDING_SIDES, "4 pt",
-            Property.INDENT, "10 pt",
-            Property.RULE_ABOVE, "none",
-            Property.RULE_BELOW, "none",
-            Property.RULE_LEFT, "none",
-            Property.RULE_RIGHT, "none"));
-    UNSET.putAll(
-        Map.of(
-            Property.DECIMALS, "as written",
-            Property.GROUPING, "comma",
-            Property.DECIMAL_MARK, "point",
-            Property.NEGATIVE, "minus",
-            Property.MISSING, "",
-            Property.ZERO_BEFORE_POINT, "yes",
-            Property.UNIT_PLACE, "cell",
-            Property.LEAD_IN, "",
-            Property.STUB_FORM, "columns",
-            Property.WIDTH, "content"));
-    UNSET.put(Property.GAP, "4 pt");
-  }
-
   private final List<HouseStyle> chain;
+  private final Touches touches;
   private final Palette palette;
+  private final Set<Selector> known = new HashSet<>();
+  private final List<Selector.OfBoth> pairs = new ArrayList<>();
   private final Map<List<Selector>, Look> looks = new ConcurrentHashMap<>();
+  private final Map<Look, Look> shared = new ConcurrentHashMap<>();
 
-  Cascade(List<HouseStyle> chain) {
+  Cascade(List<HouseStyle> chain, Touches touches, Palette over) {
     this.chain = List.copyOf(chain);
+    this.touches = touches;
     Palette all = Palette.PLAIN;
     for (HouseStyle style : chain.reversed()) {
       all = all.overlaidWith(style.palette());
     }
-    this.palette = all;
+    this.palette = all.overlaidWith(over);
+    for (HouseStyle style : chain.reversed()) {
+      know(style.settings().keySet());
+    }
+    know(touches.settings().keySet());
+  }
+
+  private void know(Set<Selector> selectors) {
+    for (Selector selector : selectors) {
+      boolean fresh = known.add(selector);
+      if (fresh && selector instanceof Selector.OfBoth both) {
+        pairs.add(both);
+      }
+    }
+  }
+
+  /// The same cascade with touches of one table over it.
+  public Cascade touched(Touches others) {
+    return others.equals(touches) ? this : new Cascade(chain, others, palette);
+  }
+
+  /// The same cascade in other inks.
+  public Cascade inked(Palette other) {
+    return other.roles().isEmpty()
+        ? this
+        : new Cascade(chain, touches, palette.overlaidWith(other));
+  }
+
+  /// The same cascade as it is on a screen: styles for dark screens have other inks there.
+  public Cascade onScreen() {
+    Palette screen = Palette.NONE;
+    for (HouseStyle style : chain.reversed()) {
+      screen = screen.overlaidWith(style.screen());
+    }
+    return inked(screen);
   }
 
   /// The style that this cascade is of.
@@ -74,39 +75,84 @@ public final class Cascade {
     return chain.getFirst();
   }
 
+  /// The style and those that it is based on, itself first.
+  public List<HouseStyle> chain() {
+    return chain;
+  }
+
+  /// The touches that lie over the style.
+  public Touches touches() {
+    return touches;
+  }
+
   /// The palette with the roles of the bases.
   public Palette palette() {
     return palette;
   }
 
+  /// Whether the style, one of its bases or a touch sets anything for this.
+  public boolean knows(Selector selector) {
+    return known.contains(selector);
+  }
+
   /// The look that the selectors make, from general to specific. Rules that are set on a family of
-  /// parts or on the table are left out: they belong to its edge ([#edge]).
+  /// parts or on the table are left out: they belong to its edge ([#edge]). Looks that are equal
+  /// are one object.
   public Look look(List<Selector> selectors) {
-    return looks.computeIfAbsent(List.copyOf(selectors), this::resolve);
+    List<Selector> relevant = new ArrayList<>(selectors.size());
+    for (Selector selector : selectors) {
+      if (known.contains(selector)) {
+        relevant.add(selector);
+      }
+    }
+    for (Selector.OfBoth both : pairs) {
+      if (selectors.contains(both.part()) && selectors.contains(both.of())) {
+        relevant.add(both);
+      }
+    }
+    Look look = looks.get(relevant);
+    return look != null ? look : looks.computeIfAbsent(List.copyOf(relevant), this::resolve);
+  }
+
+  /// How many looks differ so far.
+  public int looks() {
+    return shared.size();
   }
 
   private Look resolve(List<Selector> selectors) {
-    Map<Property, String> settings = new EnumMap<>(UNSET);
+    Map<Property, String> settings = new EnumMap<>(Unset.SETTINGS);
     Map<Property, Origin> origins = new EnumMap<>(Property.class);
     for (Selector selector : selectors) {
       for (HouseStyle style : chain.reversed()) {
-        style
-            .settings()
-            .getOrDefault(selector, Map.of())
-            .forEach(
-                (property, setting) -> {
-                  if (!(property.isRule() && isFamily(selector))) {
-                    settings.put(property, relative(property, setting, settings.get(property)));
-                    origins.put(property, new Origin(style.name(), selector));
-                  }
-                });
+        Origin origin = new Origin(style.name(), selector);
+        lay(style.settings().getOrDefault(selector, Map.of()), origin, settings, origins);
       }
     }
-    return look(settings, origins);
+    for (Selector selector : selectors) {
+      lay(touches.of(selector), new Origin("", selector), settings, origins);
+    }
+    Look look = LookReader.look(settings, origins, palette);
+    return shared.computeIfAbsent(look, own -> own);
   }
 
-  private static boolean isFamily(Selector selector) {
+  private static void lay(
+      Map<Property, String> over,
+      Origin origin,
+      Map<Property, String> settings,
+      Map<Property, Origin> origins) {
+    over.forEach(
+        (property, setting) -> {
+          if (!(property.isRule() && isFamily(origin.selector()))) {
+            settings.put(property, relative(property, setting, settings.get(property)));
+            origins.put(property, origin);
+          }
+        });
+  }
+
+  /// Whether rules that are set for this belong to the edge of a family of parts, not to each cell.
+  public static boolean isFamily(Selector selector) {
     return selector instanceof Selector.OfPart of
+        && of.level() == 0
         && switch (of.part()) {
           case TABLE, WORDS, HEADS, BODY, STUB, TOTALS -> true;
           default -> false;
@@ -119,67 +165,24 @@ public final class Cascade {
       return setting;
     }
     double share = Double.parseDouble(setting.replace("%", "").strip()) / 100;
-    double size = Math.round(points(inherited) * share * 100) / 100.0;
+    double size = Math.round(LookReader.points(inherited) * share * 100) / 100.0;
     return (size == Math.rint(size) ? "" + (long) size : "" + size) + " pt";
   }
 
-  /// The rule that a style sets on the edge of the table, the heads or the body, and where it was
-  /// set.
+  /// The rule that a touch or a style sets on the edge of the table, the heads or the body, and
+  /// where it was set.
   public Optional<Map.Entry<RuleLine, Origin>> edge(PartName family, Property property) {
     Selector selector = Selector.of(family);
+    Map<Origin, String> set = new LinkedHashMap<>();
+    Optional.ofNullable(touches.of(selector).get(property))
+        .ifPresent(setting -> set.put(new Origin("", selector), setting));
     for (HouseStyle style : chain) {
-      String setting = style.settings().getOrDefault(selector, Map.of()).get(property);
-      if (setting != null) {
-        RuleLine rule = RuleLine.parse(setting);
-        return rule.isDrawn()
-            ? Optional.of(Map.entry(rule, new Origin(style.name(), selector)))
-            : Optional.empty();
-      }
+      Optional.ofNullable(style.settings().getOrDefault(selector, Map.of()).get(property))
+          .ifPresent(setting -> set.put(new Origin(style.name(), selector), setting));
     }
-    return Optional.empty();
-  }
-
-  private Look look(Map<Property, String> settings, Map<Property, Origin> origins) {
-    String fill = settings.get(Property.FILL);
-    return new Look(
-        Map.copyOf(settings),
-        Map.copyOf(origins),
-        settings.get(Property.FACE),
-        points(settings.get(Property.SIZE)),
-        settings.get(Property.WEIGHT).equals("bold"),
-        settings.get(Property.SLANT).equals("italic"),
-        palette.colour(settings.get(Property.INK)),
-        fill.equals("none") ? Optional.empty() : Optional.of(palette.colour(fill)),
-        Align.valueOf(settings.get(Property.ALIGN).toUpperCase(Locale.ROOT).replace(' ', '_')),
-        Double.parseDouble(settings.get(Property.LINE_HEIGHT)),
-        points(settings.get(Property.PADDING_ABOVE)),
-        points(settings.get(Property.PADDING_BELOW)),
-        points(settings.get(Property.PADDING_SIDES)),
-        points(settings.get(Property.INDENT)),
-        RuleLine.parse(settings.get(Property.RULE_ABOVE)),
-        RuleLine.parse(settings.get(Property.RULE_BELOW)),
-        RuleLine.parse(settings.get(Property.RULE_LEFT)),
-        RuleLine.parse(settings.get(Property.RULE_RIGHT)),
-        numbers(settings));
-  }
-
-  private static NumberFormat numbers(Map<Property, String> settings) {
-    String decimals = settings.get(Property.DECIMALS);
-    return new NumberFormat(
-        decimals.equals("as written") ? -1 : Integer.parseInt(decimals),
-        switch (settings.get(Property.GROUPING)) {
-          case "comma" -> ",";
-          case "point" -> ".";
-          case "space" -> "\u202F";
-          default -> "";
-        },
-        settings.get(Property.DECIMAL_MARK).equals("comma") ? "," : ".",
-        NumberFormat.Negative.valueOf(settings.get(Property.NEGATIVE).toUpperCase(Locale.ROOT)),
-        settings.get(Property.ZERO_BEFORE_POINT).equals("yes"),
-        settings.get(Property.UNIT_PLACE).equals("cell"));
-  }
-
-  private static double points(String setting) {
-    return Double.parseDouble(setting.replace("pt", "").strip());
+    return set.entrySet().stream()
+        .findFirst()
+        .map(first -> Map.entry(RuleLine.parse(first.getValue()), first.getKey()))
+        .filter(edge -> edge.getKey().isDrawn());
   }
 }

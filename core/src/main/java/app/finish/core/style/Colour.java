@@ -8,10 +8,13 @@ package app.finish.core.style;
 ///
 /// @param rgb red, green and blue in the low 24 bits
 public record Colour(int rgb) {
-  /// The colour that `#rrggbb` writes.
+  /// The colour that `#rrggbb` or `#rgb` writes.
   ///
   /// @throws IllegalArgumentException if the text has another form
   public static Colour parse(String hex) {
+    if (hex.matches("#[0-9a-fA-F]{3}")) {
+      return parse(hex.replaceAll("([0-9a-fA-F])", "$1$1"));
+    }
     if (!hex.matches("#[0-9a-fA-F]{6}")) {
       throw new IllegalArgumentException("A colour is written #rrggbb, not “" + hex + "”.");
     }

@@ -15,13 +15,28 @@ import java.util.Map;
 /// @param basedOn the name of the style it is based on, or the empty string
 /// @param shipped whether it came with Finish and can't be changed
 /// @param palette its own roles; those of its base hold where it has none
+/// @param screen roles that are other colours on a screen than in print; none for most styles
 /// @param settings what it sets, by what it is for
+/// @param kept what its file says that is not known here, as JSON by its place in the file; it is
+///     written again
 public record HouseStyle(
     String name,
     String basedOn,
     boolean shipped,
     Palette palette,
-    Map<Selector, Map<Property, String>> settings) {
+    Palette screen,
+    Map<Selector, Map<Property, String>> settings,
+    Map<String, String> kept) {
+
+  /// A style that has one palette for print and screen, and nothing unknown in its file.
+  public HouseStyle(
+      String name,
+      String basedOn,
+      boolean shipped,
+      Palette palette,
+      Map<Selector, Map<Property, String>> settings) {
+    this(name, basedOn, shipped, palette, Palette.NONE, settings, Map.of());
+  }
 
   /// Copies the settings, in order.
   public HouseStyle {
@@ -30,11 +45,18 @@ public record HouseStyle(
         (selector, own) ->
             copy.put(selector, Collections.unmodifiableMap(new LinkedHashMap<>(own))));
     settings = Collections.unmodifiableMap(copy);
+    kept = Collections.unmodifiableMap(new LinkedHashMap<>(kept));
   }
 
   /// A style of one's own that is based on this one and sets nothing yet.
   public HouseStyle derived(String newName) {
-    return new HouseStyle(newName, name, false, new Palette(Map.of()), Map.of());
+    return new HouseStyle(
+        newName, name, false, Palette.NONE, Palette.NONE, Map.of(), Map.of());
+  }
+
+  /// A style that is based on none and sets nothing.
+  public static HouseStyle blank(String name) {
+    return new HouseStyle(name, "", false, Palette.NONE, Palette.NONE, Map.of(), Map.of());
   }
 
   /// The same style with one setting more.
@@ -45,13 +67,73 @@ public record HouseStyle(
     if (shipped) {
       throw new IllegalStateException(name + " is a shipped style; base one of your own on it.");
     }
-    if (!property.accepts(setting)) {
-      throw new IllegalArgumentException(property.label() + " can't be “" + setting + "”.");
-    }
-    Map<Selector, Map<Property, String>> all = new LinkedHashMap<>(settings);
-    Map<Property, String> own = new LinkedHashMap<>(all.getOrDefault(selector, Map.of()));
+    property.check(setting);
+    Map<Property, String> own = new LinkedHashMap<>(settings.getOrDefault(selector, Map.of()));
     own.put(property, setting);
-    all.put(selector, own);
-    return new HouseStyle(name, basedOn, false, palette, all);
+    return replaced(selector, own);
+  }
+
+  private HouseStyle replaced(Selector selector, Map<Property, String> own) {
+    Map<Selector, Map<Property, String>> all = new LinkedHashMap<>(settings);
+    if (own.isEmpty()) {
+      all.remove(selector);
+    } else {
+      all.put(selector, own);
+    }
+    return new HouseStyle(name, basedOn, shipped, palette, screen, all, kept);
+  }
+
+  /// The same style without one of its settings.
+  public HouseStyle without(Selector selector, Property property) {
+    Map<Property, String> own = new LinkedHashMap<>(settings.getOrDefault(selector, Map.of()));
+    own.remove(property);
+    return replaced(selector, own);
+  }
+
+  /// The same style with a property set for everything: no part keeps a setting of its own for it,
+  /// but sizes that are a share of the table's.
+  public HouseStyle withEverywhere(Property property, String setting) {
+    HouseStyle all = this;
+    for (Selector selector : settings.keySet()) {
+      boolean share = settings.get(selector).getOrDefault(property, "").endsWith("%");
+      all = share ? all : all.without(selector, property);
+    }
+    return all.with(Selector.of(PartName.TABLE), property, setting);
+  }
+
+  /// The same style with touches made part of it; those of single places are left out.
+  public HouseStyle with(Touches touches) {
+    HouseStyle all = this;
+    for (Touches.Touch touch : touches.each()) {
+      if (!(touch.selector() instanceof Selector.OfPlace)) {
+        all = all.with(touch.selector(), touch.property(), touch.setting());
+      }
+    }
+    return all;
+  }
+
+  /// The same style under another name.
+  public HouseStyle named(String other) {
+    return new HouseStyle(other, basedOn, shipped, palette, screen, settings, kept);
+  }
+
+  /// The same style based on another.
+  public HouseStyle basedOn(String base) {
+    return new HouseStyle(name, base, shipped, palette, screen, settings, kept);
+  }
+
+  /// The same style with another palette.
+  public HouseStyle withPalette(Palette other) {
+    return new HouseStyle(name, basedOn, shipped, other, screen, settings, kept);
+  }
+
+  /// The same style with other inks for dark screens.
+  public HouseStyle withScreen(Palette other) {
+    return new HouseStyle(name, basedOn, shipped, palette, other, settings, kept);
+  }
+
+  /// The same style, with what a file said that is not known here.
+  public HouseStyle keeping(Map<String, String> unknown) {
+    return new HouseStyle(name, basedOn, shipped, palette, screen, settings, unknown);
   }
 }

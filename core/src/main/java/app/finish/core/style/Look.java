@@ -12,14 +12,18 @@ import java.util.Optional;
 /// @param size points
 /// @param bold whether it is bold
 /// @param italic whether it is italic
+/// @param underline the line under the text
 /// @param ink the colour of the text
 /// @param fill the colour behind it, if any
 /// @param align how the text stands in its cell
+/// @param vertical where the text stands in a cell that is higher
+/// @param shortened whether a text that is too long is shortened, not broken
 /// @param lineHeight distance of lines as a multiple of the size
 /// @param above points of space above
 /// @param below points of space below
 /// @param sides points of space at either side
 /// @param indent points of indent for each level
+/// @param rowHeight the least height of its row in points; 0 for as high as its texts
 /// @param ruleAbove the line above
 /// @param ruleBelow the line below
 /// @param ruleLeft the line to the left
@@ -32,14 +36,18 @@ public record Look(
     double size,
     boolean bold,
     boolean italic,
+    Underline underline,
     Colour ink,
     Optional<Colour> fill,
     Align align,
+    Vertical vertical,
+    boolean shortened,
     double lineHeight,
     double above,
     double below,
     double sides,
     double indent,
+    double rowHeight,
     RuleLine ruleAbove,
     RuleLine ruleBelow,
     RuleLine ruleLeft,
@@ -60,6 +68,28 @@ public record Look(
     DECIMAL_CENTRE
   }
 
+  /// Where a text stands in a cell that is higher.
+  public enum Vertical {
+    /// Heads and figures at the foot, headings of several rows at the top.
+    AS_USUAL,
+    /// At the top.
+    TOP,
+    /// In the middle.
+    MIDDLE,
+    /// At the foot.
+    BOTTOM
+  }
+
+  /// Lines under a text.
+  public enum Underline {
+    /// No line.
+    NONE,
+    /// One line.
+    SINGLE,
+    /// Two lines.
+    DOUBLE
+  }
+
   /// The same look with so much more space above and below.
   public Look withMoreSpace(double moreAbove, double moreBelow) {
     return new Look(
@@ -69,14 +99,18 @@ public record Look(
         size,
         bold,
         italic,
+        underline,
         ink,
         fill,
         align,
+        vertical,
+        shortened,
         lineHeight,
         above + moreAbove,
         below + moreBelow,
         sides,
         indent,
+        rowHeight,
         ruleAbove,
         ruleBelow,
         ruleLeft,
@@ -92,6 +126,12 @@ public record Look(
   /// Where a property was set, if a style sets it.
   public Optional<Origin> origin(Property property) {
     return Optional.ofNullable(origins.get(property));
+  }
+
+  /// The points that a setting writes; 0 for one that is not written in points.
+  public double points(Property property) {
+    String setting = setting(property);
+    return setting.endsWith("pt") ? LookReader.points(setting) : 0;
   }
 
   /// The distance from one line to the next, in points.

@@ -18,6 +18,9 @@ public record Palette(Map<String, Colour> roles) {
       new Palette(Map.of("ink", new Colour(0)))
           .overlaidWith(new Palette(Map.of("paper", new Colour(0xffffff))));
 
+  /// No roles.
+  public static final Palette NONE = new Palette(Map.of());
+
   /// Keeps the roles in order.
   public Palette {
     roles = Collections.unmodifiableMap(new LinkedHashMap<>(roles));
@@ -33,6 +36,20 @@ public record Palette(Map<String, Colour> roles) {
     int percent = Integer.parseInt(words[1].replace("%", ""));
     return base.mixedInto(
         roles.getOrDefault("paper", new Colour(0xffffff)), Math.min(100, percent));
+  }
+
+  /// The same palette with another colour in a role.
+  public Palette with(String role, Colour colour) {
+    Map<String, Colour> all = new LinkedHashMap<>(roles);
+    all.put(role, colour);
+    return new Palette(all);
+  }
+
+  /// The same palette without a role.
+  public Palette without(String role) {
+    Map<String, Colour> all = new LinkedHashMap<>(roles);
+    all.remove(role);
+    return new Palette(all);
   }
 
   /// These roles, with those of the other put over them.

@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -13,12 +14,20 @@ public enum Property {
   WEIGHT("Weight", "regular|bold"),
   /// "upright" or "italic".
   SLANT("Slant", "upright|italic"),
+  /// "none", "single" or "double".
+  UNDERLINE("Underline", "none|single|double"),
   /// A role of the palette, or a tint of one: "accent", "accent 20%".
   INK("Ink", Form.INK),
   /// "none" or an ink.
   FILL("Fill", "none|" + Form.INK),
   /// "start", "centre", "end", "decimal" (on the point, to the end), "decimal centre".
   ALIGN("Alignment", "start|centre|end|decimal|decimal centre"),
+  /// "as usual" (heads and figures at the foot of their cells, headings of several rows at the
+  /// top), "top", "middle" or "bottom".
+  VERTICAL("Vertical place", "as usual|top|middle|bottom"),
+  /// What becomes of a text that is too long for its line: "break" it, or "shorten" it with an
+  /// ellipsis.
+  LONG_TEXTS("Long texts", "break|shorten"),
   /// "as written" or "title".
   LETTER_CASE("Letter case", "as written|title"),
   /// Distance of lines as a multiple of the size.
@@ -31,7 +40,10 @@ public enum Property {
   PADDING_SIDES("Space at the sides", Form.POINTS),
   /// Points of indent for each level of the stub.
   INDENT("Indent", Form.POINTS),
-  /// "none", or weight, ink, kind and reach: "1 pt ink", "0.5 pt accent dotted spanned".
+  /// "content", or the least height of a row in points.
+  ROW_HEIGHT("Row height", "content|" + Form.POINTS),
+  /// "none", or weight, ink, kind, reach, gap and whether it stays where its row is set aside: "1
+  /// pt ink", "0.5 pt accent dotted spanned", "0.75 pt ink double figures gap 3 pt stays".
   RULE_ABOVE("Rule above", Form.RULE),
   /// As above.
   RULE_BELOW("Rule below", Form.RULE),
@@ -39,6 +51,8 @@ public enum Property {
   RULE_LEFT("Rule left", Form.RULE),
   /// As above.
   RULE_RIGHT("Rule right", Form.RULE),
+  /// "in full", "thousands" (1.2 k), "millions" (1.2 M) or "as large" (whichever is short).
+  LARGE_NUMBERS("Large numbers", "in full|thousands|millions|as large"),
   /// A number, or "as written" for the most that the measure was written with.
   DECIMALS("Decimals", "as written|[0-9]"),
   /// What parts thousands: "comma", "point", "space", "none".
@@ -53,21 +67,74 @@ public enum Property {
   ZERO_BEFORE_POINT("Zero before the point", "yes|no"),
   /// Where % and currency stand: "cell" or "head".
   UNIT_PLACE("Unit", "cell|head"),
+  /// Whether a currency sign stands "before" or "after" its figure.
+  CURRENCY("Currency sign", "before|after"),
+  /// Whether a percent sign stands "close" to its figure or "spaced" from it.
+  PERCENT("Percent sign", "close|spaced"),
   /// What stands before the text, such as "Note." before a note.
   LEAD_IN("Lead-in", ".*"),
   /// Points between the words above and below and the table itself.
   GAP("Space around the table", Form.POINTS),
   /// "indented" (one stub column, groups as rows) or "columns" (a stub column a level).
   STUB_FORM("Stub", "indented|columns"),
-  /// "content" (as wide as it must be) or "page" (as wide as the page).
-  WIDTH("Width", "content|page");
+  /// "content" (as wide as it must be), "page" (as wide as the page) or a width in points.
+  WIDTH("Table width", "content|page|" + Form.POINTS),
+  /// Of columns with figures: "content", "even" (as wide as the widest) or a width in points.
+  COLUMN_WIDTH("Column width", "content|even|" + Form.POINTS),
+  /// The least size that the table may be set in to fit a page, in points.
+  LEAST_SIZE("Least size", Form.POINTS),
+  /// "none", or weight and ink of a frame around the table.
+  FRAME("Frame", "none|" + Form.POINTS + " " + Form.INK),
+  /// How far the corners of the frame are rounded, in points.
+  RADIUS("Corner radius", Form.POINTS),
+  /// Of an alternate tint: one of so many rows or columns bears it.
+  EVERY("One of", "[1-9]"),
+  /// Of an alternate tint: the first that bears it, counted from 1.
+  FROM("Beginning with", "[1-9]"),
+  /// Of an alternate tint: counted anew "in groups", or "through".
+  COUNTED("Counted", "in groups|through"),
+  /// Of an alternate tint: whether it is over the "body" only, or over "totals" too.
+  OVER("Over", "body|totals");
 
   private static final class Form {
     static final String INK = "[a-z][a-zA-Z]*( [0-9]{1,3}%)?";
     static final String NUMBER = "[0-9]+(\\.[0-9]+)?";
     static final String POINTS = NUMBER + " ?pt";
     static final String RULE =
-        "none|" + POINTS + " " + INK + "( (single|double|dotted))?( (full|spanned))?";
+        "none|"
+            + POINTS
+            + " "
+            + INK
+            + "( (single|double|dotted))?( (full|spanned|figures))?( gap "
+            + POINTS
+            + ")?( stays)?";
+  }
+
+  /// What a property is about.
+  public enum Chapter {
+    /// Face, size, weight, ink.
+    TYPE("Type"),
+    /// Where a text stands and how much room it has.
+    PLACE("Place and space"),
+    /// Drawn lines.
+    RULES("Rules"),
+    /// How numbers are written.
+    NUMBERS("Numbers"),
+    /// What is set for the table as a whole.
+    TABLE("The table as a whole"),
+    /// The tint of every other row or column.
+    TINT("Alternate tint");
+
+    private final String label;
+
+    Chapter(String label) {
+      this.label = label;
+    }
+
+    /// Its name for people.
+    public String label() {
+      return label;
+    }
   }
 
   private final String label;
@@ -88,9 +155,79 @@ public enum Property {
     return CamelCase.of(this);
   }
 
+  /// What it is about.
+  public Chapter chapter() {
+    return switch (this) {
+      case FACE, SIZE, WEIGHT, SLANT, UNDERLINE, INK, FILL, LETTER_CASE, LEAD_IN -> Chapter.TYPE;
+      case ALIGN,
+          VERTICAL,
+          LONG_TEXTS,
+          LINE_HEIGHT,
+          PADDING_ABOVE,
+          PADDING_BELOW,
+          PADDING_SIDES,
+          INDENT,
+          ROW_HEIGHT ->
+          Chapter.PLACE;
+      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT -> Chapter.RULES;
+      case LARGE_NUMBERS,
+          DECIMALS,
+          GROUPING,
+          DECIMAL_MARK,
+          NEGATIVE,
+          MISSING,
+          ZERO_BEFORE_POINT,
+          UNIT_PLACE,
+          CURRENCY,
+          PERCENT ->
+          Chapter.NUMBERS;
+      case GAP, STUB_FORM, WIDTH, COLUMN_WIDTH, LEAST_SIZE, FRAME, RADIUS -> Chapter.TABLE;
+      case EVERY, FROM, COUNTED, OVER -> Chapter.TINT;
+    };
+  }
+
+  /// The settings that it can have, if they can be listed; empty if it is a number or a text.
+  public List<String> choices() {
+    String all = form.pattern();
+    boolean listed = all.matches("[a-z |]+");
+    return switch (this) {
+      case DECIMALS -> List.of("as written", "0", "1", "2", "3", "4");
+      case EVERY -> List.of("2", "3", "4", "5");
+      case FROM -> List.of("1", "2", "3", "4", "5");
+      default -> listed ? List.of(all.split("\\|")) : List.of();
+    };
+  }
+
   /// Whether a setting has the form that this property asks for.
   public boolean accepts(String setting) {
     return form.matcher(setting).matches();
+  }
+
+  /// Checks a setting.
+  ///
+  /// @throws IllegalArgumentException in words for the person, if it has another form
+  public void check(String setting) {
+    if (!accepts(setting)) {
+      List<String> choices = choices();
+      String form =
+          choices.isEmpty() ? example() : String.join(", ", choices).replaceFirst(", (?=[^,]*$)", " or ");
+      throw new IllegalArgumentException(
+          label + " can't be “" + setting + "”. Write " + form + ".");
+    }
+  }
+
+  private String example() {
+    return switch (this) {
+      case SIZE -> "points or a share, such as 9.5 pt or 90%";
+      case INK, FILL -> "a role of the palette or a tint of it, such as accent or accent 20%";
+      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT ->
+          "none, or weight and ink, such as 0.5 pt ink double";
+      case LINE_HEIGHT -> "a number, such as 1.3";
+      case FRAME -> "none, or weight and ink, such as 1 pt ink";
+      case WIDTH, COLUMN_WIDTH, ROW_HEIGHT -> "content, or points, such as 60 pt";
+      case FACE -> "the name of a face";
+      default -> "points, such as 4 pt";
+    };
   }
 
   /// Whether it is a rule. Rules are not inherited: one set on a family of parts is drawn at its

@@ -12,7 +12,11 @@ import java.util.Locale;
 /// @param ink a role of the palette or a tint of one
 /// @param kind how it is drawn
 /// @param reach how far it goes
-public record RuleLine(double weight, String ink, Kind kind, Reach reach) {
+/// @param gap points that it leaves free at either end; −1 for the space at the sides of its cell
+///     where it is spanned, and none elsewhere
+/// @param stays whether it is drawn in the place of its row where a group has no such row
+public record RuleLine(
+    double weight, String ink, Kind kind, Reach reach, double gap, boolean stays) {
   /// How a rule is drawn.
   public enum Kind {
     /// One line.
@@ -28,7 +32,14 @@ public record RuleLine(double weight, String ink, Kind kind, Reach reach) {
     /// The whole width of its cells.
     FULL,
     /// Under the columns that a spanner spans, with a gap to its neighbours.
-    SPANNED
+    SPANNED,
+    /// Under or over the columns of figures only, not the stub.
+    FIGURES
+  }
+
+  /// A rule without a gap of its own, which goes with its row.
+  public RuleLine(double weight, String ink, Kind kind, Reach reach) {
+    this(weight, ink, kind, reach, -1, false);
   }
 
   /// No line.
@@ -47,19 +58,23 @@ public record RuleLine(double weight, String ink, Kind kind, Reach reach) {
               + setting
               + "”.");
     }
-    String[] words = setting.replaceFirst("([0-9]) ?pt ", "$1 ").split(" ");
+    String[] words = setting.replaceAll("([0-9]) ?pt\\b", "$1").split(" ");
     StringBuilder ink = new StringBuilder(words[1]);
     Kind kind = Kind.SINGLE;
     Reach reach = Reach.FULL;
+    double gap = -1;
+    boolean stays = false;
     for (int i = 2; i < words.length; i++) {
       String word = words[i].toUpperCase(Locale.ROOT);
       switch (word) {
         case "SINGLE", "DOUBLE", "DOTTED" -> kind = Kind.valueOf(word);
-        case "FULL", "SPANNED" -> reach = Reach.valueOf(word);
+        case "GAP" -> gap = Double.parseDouble(words[++i]);
+        case "STAYS" -> stays = true;
+        case "FULL", "SPANNED", "FIGURES" -> reach = Reach.valueOf(word);
         default -> ink.append(' ').append(words[i]);
       }
     }
-    return new RuleLine(Double.parseDouble(words[0]), ink.toString(), kind, reach);
+    return new RuleLine(Double.parseDouble(words[0]), ink.toString(), kind, reach, gap, stays);
   }
 
   /// Whether there is a line.
@@ -77,11 +92,16 @@ public record RuleLine(double weight, String ink, Kind kind, Reach reach) {
     if (!isDrawn()) {
       return "none";
     }
-    String points = weight == Math.rint(weight) ? "" + (int) weight : "" + weight;
-    return points
+    return plain(weight)
         + " pt "
         + ink
         + (kind == Kind.SINGLE ? "" : " " + kind.name().toLowerCase(Locale.ROOT))
-        + (reach == Reach.FULL ? "" : " " + reach.name().toLowerCase(Locale.ROOT));
+        + (reach == Reach.FULL ? "" : " " + reach.name().toLowerCase(Locale.ROOT))
+        + (gap < 0 ? "" : " gap " + plain(gap) + " pt")
+        + (stays ? " stays" : "");
+  }
+
+  private static String plain(double points) {
+    return points == Math.rint(points) ? "" + (int) points : "" + points;
   }
 }

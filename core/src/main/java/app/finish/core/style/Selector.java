@@ -1,6 +1,7 @@
 package app.finish.core.style;
 
 import app.finish.core.table.MeasureKind;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -22,6 +23,14 @@ public sealed interface Selector {
     }
   }
 
+  /// Every other column of figures.
+  record AlternateColumns() implements Selector {
+    @Override
+    public String toString() {
+      return "alternateColumns";
+    }
+  }
+
   /// The figures of one kind of measure.
   record OfKind(MeasureKind kind) implements Selector {
     @Override
@@ -38,6 +47,34 @@ public sealed interface Selector {
     }
   }
 
+  /// A part in the columns of a kind of measure or of one measure: the grand total row under
+  /// "Fares".
+  ///
+  /// @param of a kind or a measure
+  record OfBoth(OfPart part, Selector of) implements Selector {
+    @Override
+    public String toString() {
+      return part + ", " + of;
+    }
+  }
+
+  /// One place of one table, known by the labels that lead to it, on whatever side they stand: what
+  /// is set there goes with it when the table is arranged anew.
+  ///
+  /// @param labels the labels, in order of the alphabet
+  /// @param line whether it is the whole line to which the labels lead, or one cell
+  record OfPlace(List<String> labels, boolean line) implements Selector {
+    /// Orders the labels.
+    public OfPlace {
+      labels = labels.stream().sorted().toList();
+    }
+
+    @Override
+    public String toString() {
+      return (line ? "line " : "cell ") + String.join(" · ", labels);
+    }
+  }
+
   /// The settings of a part at all levels.
   static Selector of(PartName part) {
     return new OfPart(part, 0);
@@ -48,6 +85,13 @@ public sealed interface Selector {
   static Optional<Selector> parse(String key) {
     if (key.equals("alternate")) {
       return Optional.of(new Alternate());
+    }
+    if (key.equals("alternateColumns")) {
+      return Optional.of(new AlternateColumns());
+    }
+    int comma = key.indexOf(", ");
+    if (comma > 0 && !key.startsWith("measure ")) {
+      return both(parse(key.substring(0, comma)), parse(key.substring(comma + 2)));
     }
     if (key.startsWith("measure ")) {
       return Optional.of(new OfMeasure(key.substring(8)));
@@ -68,11 +112,23 @@ public sealed interface Selector {
         : Optional.empty();
   }
 
+  private static Optional<Selector> both(Optional<Selector> part, Optional<Selector> of) {
+    boolean fits =
+        part.isPresent()
+            && part.get() instanceof OfPart
+            && of.isPresent()
+            && (of.get() instanceof OfKind || of.get() instanceof OfMeasure);
+    return fits ? Optional.of(new OfBoth((OfPart) part.get(), of.get())) : Optional.empty();
+  }
+
   /// The name for people.
   default String label() {
     return switch (this) {
       case OfPart of -> new Part(of.part, of.level).label().toLowerCase(Locale.ROOT);
       case Alternate alternate -> "alternate rows";
+      case AlternateColumns alternate -> "alternate columns";
+      case OfBoth both -> both.part.label() + " of " + both.of.label();
+      case OfPlace place -> String.join(", ", place.labels);
       case OfKind of -> "measures of kind " + of.kind.word();
       case OfMeasure of -> of.name;
     };

@@ -12,7 +12,8 @@ import java.util.Optional;
 /// ```
 ///
 /// @param styles the styles in the order that they are shown
-public record StyleBook(List<HouseStyle> styles) {
+/// @param over a palette that re-inks them all; none for their own
+public record StyleBook(List<HouseStyle> styles, Palette over) {
   /// Copies the list.
   public StyleBook {
     styles = List.copyOf(styles);
@@ -20,7 +21,12 @@ public record StyleBook(List<HouseStyle> styles) {
 
   /// A book of these styles.
   public static StyleBook of(List<HouseStyle> styles) {
-    return new StyleBook(styles);
+    return new StyleBook(styles, Palette.NONE);
+  }
+
+  /// This book, with all styles in other inks.
+  public StyleBook inked(Palette other) {
+    return new StyleBook(styles, other);
   }
 
   /// The style of this name, if the book has it.
@@ -31,9 +37,13 @@ public record StyleBook(List<HouseStyle> styles) {
   /// This book with one more style, or with one of that name replaced.
   public StyleBook with(HouseStyle style) {
     List<HouseStyle> all = new ArrayList<>(styles);
-    all.removeIf(other -> other.name().equals(style.name()));
-    all.add(style);
-    return new StyleBook(all);
+    int at = all.indexOf(named(style.name()).orElse(style));
+    if (at >= 0) {
+      all.set(at, style);
+    } else {
+      all.add(style);
+    }
+    return new StyleBook(all, over);
   }
 
   /// The cascade of a style: the style, what it is based on, and so on to the base.
@@ -55,6 +65,6 @@ public record StyleBook(List<HouseStyle> styles) {
       chain.add(style);
       next = style.basedOn();
     }
-    return new Cascade(chain);
+    return new Cascade(chain, Touches.NONE, over);
   }
 }

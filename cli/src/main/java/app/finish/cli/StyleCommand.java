@@ -1,0 +1,122 @@
+package app.finish.cli;
+
+import app.finish.core.style.Cascade;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PaletteCheck;
+import app.finish.core.style.Sight;
+import app.finish.core.style.StyleBook;
+import app.finish.formats.StyleFile;
+import app.finish.formats.StyleReading;
+import app.finish.formats.WorkbookStyle;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// `finish style`: checks a style, or reads one from a workbook.
+@Command(
+    name = "style",
+    mixinStandardHelpOptions = true,
+    description = "Check a house style, or read one from the look of a workbook.")
+final class StyleCommand implements Runnable {
+  @Spec private CommandSpec spec;
+
+  @Override
+  public void run() {
+    spec.commandLine().usage(spec.commandLine().getOut());
+  }
+
+  /// `finish style check`.
+  @Command(
+      name = "check",
+      mixinStandardHelpOptions = true,
+      description =
+          "Say what is wrong with a style or not known, and which of its inks can't be read on"
+              + " their fills: in colour, in grey print, with colour blindness.")
+  int check(
+      @Parameters(paramLabel = "STYLE", description = "a style file, or a shipped style")
+          String named)
+      throws IOException {
+    PrintWriter out = spec.commandLine().getOut();
+    StyleBook shipped = StyleFile.shipped();
+    Optional<HouseStyle> known =
+        shipped.styles().stream().filter(one -> one.name().equalsIgnoreCase(named)).findFirst();
+    int found = 0;
+    HouseStyle style;
+    if (known.isPresent()) {
+      style = known.get();
+    } else {
+      StyleReading reading = StyleFile.check(Path.of(named));
+      reading.findings().forEach(finding -> out.println(named + ", " + finding));
+      found += reading.findings().size();
+      if (reading.findings().stream().anyMatch(StyleReading.Finding::isWrong)) {
+        return Main.MENDABLE;
+      }
+      style = ChosenStyle.of(named, shipped);
+    }
+    Cascade cascade = shipped.with(style).cascade(style.name());
+    found += tell(out, "", PaletteCheck.of(cascade));
+    if (!style.screen().roles().isEmpty()) {
+      found += tell(out, "on a screen, ", PaletteCheck.of(cascade.onScreen()));
+    }
+    out.println(found == 0 ? style.name() + " passes all checks." : found + " found.");
+    return found == 0 ? 0 : Main.FINDINGS;
+  }
+
+  private static int tell(PrintWriter out, String where, List<PaletteCheck.Pair> pairs) {
+    int found = 0;
+    for (PaletteCheck.Pair pair : pairs) {
+      for (Map.Entry<Sight, Double> fails : pair.failing().entrySet()) {
+        String how =
+            pair.wanted() > 0
+                ? String.format(
+                    Locale.ROOT, "%.2f : 1, not %.1f : 1", fails.getValue(), pair.wanted())
+                : "they look alike";
+        String mend =
+            pair.nearest().map(colour -> "; " + colour + " would pass").orElse("; no ink passes");
+        String on = pair.wanted() > 0 ? " on " : " and ";
+        String sight = fails.getKey().label().toLowerCase(Locale.ROOT);
+        out.println(where + pair.ink() + on + pair.fill() + ", " + sight + ": " + how + mend);
+        found++;
+      }
+    }
+    return found;
+  }
+
+  /// `finish style from`.
+  @Command(
+      name = "from",
+      mixinStandardHelpOptions = true,
+      description = "Read the look of a workbook's first table into a style.")
+  int from(
+      @Parameters(paramLabel = "WORKBOOK", description = "an XLSX workbook") Path workbook,
+      @Option(
+              names = {"-o", "--out"},
+              required = true,
+              paramLabel = "STYLE.json",
+              description = "the style file to write")
+          Path out,
+      @Option(
+              names = "--name",
+              defaultValue = "",
+              paramLabel = "NAME",
+              description = "what the style is called; as the workbook, if it is not said")
+          String name)
+      throws IOException {
+    String own = workbook.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+    HouseStyle style = WorkbookStyle.read(workbook, name.isEmpty() ? own : name);
+    StyleFile.write(style, out);
+    spec.commandLine()
+        .getOut()
+        .println("Wrote “" + style.name() + "”: " + style.settings().size() + " parts.");
+    return 0;
+  }
+}

@@ -1,0 +1,38 @@
+package app.finish.core.dress;
+
+import app.finish.core.style.Look;
+import app.finish.core.style.Property;
+
+/// Which rows or columns bear the alternate tint.
+///
+/// ```java
+/// Banding.PLAIN.tints(2); // the second, the fourth …
+/// ```
+///
+/// @param every one of so many bears it, at least 1
+/// @param from the first that bears it, counted from 1
+/// @param anew whether each group is counted anew
+/// @param totals whether totals are counted, and may bear it
+public record Banding(int every, int from, boolean anew, boolean totals) {
+  /// Every other one, counted anew in each group, without the totals.
+  public static final Banding PLAIN = new Banding(2, 2, true, false);
+
+  /// No tint.
+  public static final Banding NONE = new Banding(1, Integer.MAX_VALUE, true, false);
+
+  /// The banding that a look asks for.
+  static Banding of(Look look) {
+    return new Banding(
+        Integer.parseInt(look.setting(Property.EVERY)),
+        Integer.parseInt(look.setting(Property.FROM)),
+        look.setting(Property.COUNTED).equals("in groups"),
+        look.setting(Property.OVER).equals("totals"));
+  }
+
+  /// Whether one bears the tint.
+  ///
+  /// @param place its place, counted from 1
+  public boolean tints(int place) {
+    return place >= from && (place - from) % every == 0;
+  }
+}

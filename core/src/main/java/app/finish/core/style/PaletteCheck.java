@@ -1,0 +1,203 @@
+package app.finish.core.style;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/// Checks the inks of a style on the fills that they stand on: as they are, in grey print and as
+/// people with colour blindness see them. WCAG 2.2, 1.4.3, asks for a contrast of 4.5, and of 3
+/// for large text.
+///
+/// ```java
+/// PaletteCheck.of(cascade).stream().filter(pair -> !pair.passes()).toList();
+/// ```
+public final class PaletteCheck {
+  private static final double TEXT = 4.5;
+  private static final double LARGE_TEXT = 3;
+  private static final double APART = 0.08;
+
+  private PaletteCheck() {}
+
+  /// An ink on a fill, or two inks that must look different.
+  ///
+  /// @param ink the ink, as the style names it
+  /// @param fill what it stands on, or the other ink
+  /// @param where which parts are set so
+  /// @param inkColour the colour of the ink
+  /// @param fillColour the colour of the fill
+  /// @param wanted the contrast that is asked for; 0 for two inks that must differ
+  /// @param failing the sights in which the pair fails, with the contrast or distance in each
+  /// @param nearest the nearest ink that passes in all of them, if the pair fails
+  public record Pair(
+      String ink,
+      String fill,
+      List<String> where,
+      Colour inkColour,
+      Colour fillColour,
+      double wanted,
+      Map<Sight, Double> failing,
+      Optional<Colour> nearest) {
+    /// Whether it passes in all sights.
+    public boolean passes() {
+      return failing.isEmpty();
+    }
+
+    /// The contrast as it is.
+    public double contrast() {
+      return Light.contrast(inkColour, fillColour);
+    }
+  }
+
+  private record Key(String ink, String fill, double wanted) {}
+
+  /// The pairs of a style in its palette, those that fail first.
+  public static List<Pair> of(Cascade cascade) {
+    Map<Key, Set<String>> used = new LinkedHashMap<>();
+    for (List<Selector> selectors : places(cascade)) {
+      Look look = cascade.look(selectors);
+      String fill = look.setting(Property.FILL);
+      boolean large = look.size() >= 18 || (look.bold() && look.size() >= 14);
+      Key key =
+          new Key(
+              look.setting(Property.INK),
+              fill.equals("none") ? "paper" : fill,
+              large ? LARGE_TEXT : TEXT);
+      used.computeIfAbsent(key, one -> new LinkedHashSet<>()).add(selectors.getLast().label());
+    }
+    List<Pair> pairs = new ArrayList<>();
+    Palette palette = cascade.palette();
+    used.forEach((key, where) -> pairs.add(pair(key, List.copyOf(where), palette)));
+    if (palette.roles().containsKey("good") && palette.roles().containsKey("bad")) {
+      apart("good", "bad", palette).ifPresent(pairs::add);
+    }
+    pairs.sort((one, other) -> Boolean.compare(one.passes(), other.passes()));
+    return pairs;
+  }
+
+  private static List<List<Selector>> places(Cascade cascade) {
+    List<List<Selector>> places = new ArrayList<>();
+    for (PartName part : PartName.values()) {
+      if (!Cascade.isFamily(Selector.of(part)) || part == PartName.BODY || part == PartName.STUB) {
+        places.add(selectors(part, 0));
+        for (int level = 1; level <= 3; level++) {
+          if (cascade.knows(new Selector.OfPart(part, level))) {
+            places.add(selectors(part, level));
+          }
+        }
+      }
+    }
+    for (Selector alternate : List.of(new Selector.Alternate(), new Selector.AlternateColumns())) {
+      if (cascade.knows(alternate)) {
+        List<Selector> tinted = selectors(PartName.BODY, 0);
+        tinted.add(alternate);
+        places.add(tinted);
+      }
+    }
+    return places;
+  }
+
+  private static List<Selector> selectors(PartName part, int level) {
+    List<Selector> selectors = new ArrayList<>();
+    selectors.add(Selector.of(PartName.TABLE));
+    boolean row = part == PartName.SUBTOTAL_ROW || part == PartName.GRAND_TOTAL_ROW;
+    boolean column = part == PartName.SUBTOTAL_COLUMN || part == PartName.GRAND_TOTAL_COLUMN;
+    if (row || column) {
+      selectors.add(Selector.of(PartName.BODY));
+    }
+    part.family().map(Selector::of).ifPresent(selectors::add);
+    selectors.add(Selector.of(part));
+    if (level > 0) {
+      selectors.add(new Selector.OfPart(part, level));
+    }
+    return selectors;
+  }
+
+  private static Pair pair(Key key, List<String> where, Palette palette) {
+    Colour ink = palette.colour(key.ink);
+    Colour fill = palette.colour(key.fill);
+    Map<Sight, Double> failing = new LinkedHashMap<>();
+    for (Sight sight : Sight.values()) {
+      double contrast = Light.contrast(sight.of(ink), sight.of(fill));
+      if (contrast < key.wanted) {
+        failing.put(sight, contrast);
+      }
+    }
+    Optional<Colour> nearest =
+        failing.isEmpty() ? Optional.empty() : nearest(ink, one -> reads(one, fill, key.wanted));
+    return new Pair(key.ink, key.fill, where, ink, fill, key.wanted, failing, nearest);
+  }
+
+  private static boolean reads(Colour ink, Colour fill, double wanted) {
+    for (Sight sight : Sight.values()) {
+      if (Light.contrast(sight.of(ink), sight.of(fill)) < wanted) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /// Two inks that mean opposite things must look different, unless a palette has one ink for both.
+  private static Optional<Pair> apart(String one, String other, Palette palette) {
+    Colour first = palette.colour(one);
+    Colour second = palette.colour(other);
+    if (first.equals(second)) {
+      return Optional.empty();
+    }
+    Map<Sight, Double> failing = new LinkedHashMap<>();
+    for (Sight sight : Sight.values()) {
+      double distance = Light.distance(sight.of(first), sight.of(second));
+      if (distance < APART) {
+        failing.put(sight, distance);
+      }
+    }
+    Colour paper = palette.colour("paper");
+    Optional<Colour> nearest =
+        failing.isEmpty()
+            ? Optional.empty()
+            : nearest(first, ink -> differs(ink, second) && reads(ink, paper, TEXT));
+    return Optional.of(new Pair(one, other, List.of(), first, second, 0, failing, nearest));
+  }
+
+  private static boolean differs(Colour one, Colour other) {
+    for (Sight sight : Sight.values()) {
+      if (Light.distance(sight.of(one), sight.of(other)) < APART) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /// The colour that reads on a ground and is nearest to another.
+  ///
+  /// @param wanted the contrast that is asked for
+  public static Optional<Colour> nearest(Colour ink, Colour ground, double wanted) {
+    return nearest(ink, one -> reads(one, ground, wanted));
+  }
+
+  /// The nearest colour of the same hue that passes: lighter or darker, and as strong as can be.
+  private static Optional<Colour> nearest(Colour from, Predicate<Colour> passes) {
+    if (passes.test(from)) {
+      return Optional.of(from);
+    }
+    double[] lab = Light.oklab(from);
+    Optional<Colour> best = Optional.empty();
+    double least = Double.MAX_VALUE;
+    for (int step = 0; step <= 200; step++) {
+      for (int strength = 10; strength >= 0; strength -= 2) {
+        double share = strength / 10.0;
+        Colour colour = Light.ofOklab(step / 200.0, lab[1] * share, lab[2] * share);
+        double distance = Light.distance(from, colour);
+        if (distance < least && passes.test(colour)) {
+          least = distance;
+          best = Optional.of(colour);
+        }
+      }
+    }
+    return best;
+  }
+}

@@ -1,0 +1,68 @@
+package app.finish.formats;
+
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.style.Touches;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/// Touches as JSON: a list of places, each with what is set there.
+final class TouchesJson {
+  private static final ObjectMapper JSON = new ObjectMapper();
+
+  private TouchesJson() {}
+
+  static ArrayNode write(Touches touches) {
+    ArrayNode all = JSON.createArrayNode();
+    touches
+        .settings()
+        .forEach(
+            (selector, settings) -> {
+              ObjectNode one = all.addObject();
+              if (selector instanceof Selector.OfPlace place) {
+                ArrayNode labels = one.putArray(place.line() ? "line" : "cell");
+                place.labels().forEach(labels::add);
+              } else {
+                one.put("part", selector.toString());
+              }
+              ObjectNode set = one.putObject("set");
+              settings.forEach((property, setting) -> set.put(property.word(), setting));
+            });
+    return all;
+  }
+
+  static Touches read(JsonNode node, String name) throws Problem {
+    Touches touches = Touches.NONE;
+    for (JsonNode one : node) {
+      Selector selector = selector(one, name);
+      for (Map.Entry<String, JsonNode> set : one.path("set").properties()) {
+        Property property =
+            Property.of(set.getKey()).orElseThrow(() -> GridJson.damaged(name));
+        try {
+          touches = touches.with(selector, property, set.getValue().asText());
+        } catch (IllegalArgumentException e) {
+          throw GridJson.damaged(name);
+        }
+      }
+    }
+    return touches;
+  }
+
+  private static Selector selector(JsonNode one, String name) throws Problem {
+    if (one.has("part")) {
+      return Selector.parse(one.path("part").asText()).orElseThrow(() -> GridJson.damaged(name));
+    }
+    boolean line = one.has("line");
+    List<String> labels = new ArrayList<>();
+    one.path(line ? "line" : "cell").forEach(label -> labels.add(label.asText()));
+    if (labels.isEmpty()) {
+      throw GridJson.damaged(name);
+    }
+    return new Selector.OfPlace(labels, line);
+  }
+}

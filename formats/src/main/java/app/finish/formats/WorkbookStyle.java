@@ -1,0 +1,131 @@
+package app.finish.formats;
+
+import app.finish.core.document.Source;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.LineRole;
+import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.SourceRow;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Selector;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.apache.poi.xssf.usermodel.XSSFCell;
+import org.apache.poi.xssf.usermodel.XSSFRow;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+
+/// Reads the look of a workbook's table into a style: which face, ink, fill and rules most of the
+/// cells of each part have.
+///
+/// ```java
+/// HouseStyle style = WorkbookStyle.read(Path.of("report.xlsx"), "Report");
+/// ```
+public final class WorkbookStyle {
+  private final XSSFSheet sheet;
+  private final Recognition recognition;
+  private final int top;
+  private final int left;
+  private final Map<Selector, List<XSSFCell>> cells = new LinkedHashMap<>();
+
+  private WorkbookStyle(XSSFSheet sheet, Source source) {
+    this.sheet = sheet;
+    this.recognition = Recogniser.recognise(source.grid(), Corrections.NONE);
+    this.top = source.grid().top();
+    this.left = source.grid().left();
+  }
+
+  /// The style of the first table of a workbook.
+  ///
+  /// @param name what the style is called
+  /// @throws Problem if the workbook has no table, or can't be read
+  public static HouseStyle read(Path file, String name) throws IOException {
+    List<Source> sources = Sources.tables(file, ReadRequest.PLAIN.withHidden(true)).tables();
+    try (InputStream stream = Files.newInputStream(file);
+        XSSFWorkbook workbook = new XSSFWorkbook(stream)) {
+      for (Source source : sources) {
+        Optional<XSSFSheet> sheet = Optional.ofNullable(workbook.getSheet(source.grid().name()));
+        if (sheet.isPresent()) {
+          return new WorkbookStyle(sheet.get(), source).style(name);
+        }
+      }
+    } catch (RuntimeException e) {
+      throw XlsxReader.problem(Sources.name(file), "an XLSX workbook", e);
+    }
+    throw new Problem(
+        Sources.name(file)
+            + " holds no table whose look could be read. Pick an XLSX workbook with one.");
+  }
+
+  private HouseStyle style(String name) {
+    List<SourceRow> rows = recognition.rows();
+    int firstBody = rows.isEmpty() ? 0 : rows.getFirst().row();
+    int firstHead = firstBody - recognition.headRows();
+    for (int row = 0; row < firstHead; row++) {
+      take(row, row == 0 && firstHead > 1 ? PartName.TITLE : PartName.UNITS, 0, 1);
+    }
+    for (int row = Math.max(0, firstHead); row < firstBody; row++) {
+      boolean last = row == firstBody - 1;
+      take(row, last ? PartName.COLUMN_HEAD : PartName.SPANNER, firstValue(), endOfValues());
+      take(row, PartName.STUB_HEAD, 0, firstValue());
+    }
+    int place = 0;
+    for (SourceRow row : rows) {
+      place = row.role() == LineRole.BODY ? place + 1 : 0;
+      takeRow(row, place);
+    }
+    return new SeenLooks(cells).style(name);
+  }
+
+  private int firstValue() {
+    return recognition.valueColumns().isEmpty() ? 1 : recognition.valueColumns().getFirst();
+  }
+
+  private int endOfValues() {
+    return recognition.valueColumns().isEmpty() ? 1 : recognition.valueColumns().getLast() + 1;
+  }
+
+  private void takeRow(SourceRow row, int place) {
+    switch (row.role()) {
+      case BODY -> {
+        take(row.row(), PartName.STUB, 0, firstValue());
+        take(row.row(), PartName.BODY, firstValue(), endOfValues());
+        if (place > 0 && place % 2 == 0) {
+          take(row.row(), new Selector.Alternate(), firstValue(), endOfValues());
+        }
+      }
+      case SUBTOTAL -> take(row.row(), PartName.SUBTOTAL_ROW, 0, endOfValues());
+      case GRAND_TOTAL -> take(row.row(), PartName.GRAND_TOTAL_ROW, 0, endOfValues());
+      case GROUP -> take(row.row(), PartName.GROUP_ROW, 0, endOfValues());
+      case NOTE -> take(row.row(), PartName.NOTE, 0, 1);
+      case LEFT_OUT -> {}
+    }
+  }
+
+  private void take(int row, PartName part, int from, int to) {
+    take(row, Selector.of(part), from, to);
+  }
+
+  private void take(int row, Selector selector, int from, int to) {
+    Optional<XSSFRow> line = Optional.ofNullable(sheet.getRow(top + row));
+    for (int column = from; column < to && line.isPresent(); column++) {
+      Optional.ofNullable(line.get().getCell(left + column))
+          .filter(cell -> isSeen(cell, selector))
+          .ifPresent(cell -> cells.computeIfAbsent(selector, key -> new ArrayList<>()).add(cell));
+    }
+  }
+
+  /// A blank stub cell says nothing of how its labels look.
+  private static boolean isSeen(XSSFCell cell, Selector selector) {
+    boolean words = selector.equals(Selector.of(PartName.STUB));
+    return !words || !cell.toString().isBlank();
+  }
+}
