@@ -81,9 +81,7 @@ final class DressCommand implements Callable<Integer> {
     List<Integer> places = places(document.tables().size());
     if (places.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
-          held()
-              + places.size()
-              + " tables, and a picture shows one. Pick it with --table N.");
+          held() + places.size() + " tables, and a picture shows one. Pick it with --table N.");
     }
     new Sending(new Fonts(), shipped, new MeasureFormulas())
         .write(document, places, format, Paper.A4, out);

@@ -18,7 +18,13 @@ import picocli.CommandLine.Command;
     version = "Finish 0.1.0",
     description =
         "Turns crosstabs, pivots and statistical output into tables that can be published.",
-    subcommands = {ReadCommand.class, DressCommand.class, StyleCommand.class, RefreshCommand.class, TallyCommand.class},
+    subcommands = {
+      ReadCommand.class,
+      DressCommand.class,
+      StyleCommand.class,
+      RefreshCommand.class,
+      TallyCommand.class
+    },
     footer = {
       "",
       "Exit codes: 0 done; 1 done, with findings; 2 an error that you can mend;",

@@ -4,8 +4,10 @@ import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Move;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
+import app.finish.core.style.Touches;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BooleanSupplier;
 
 /// Every action of the window, by name.
@@ -92,6 +94,31 @@ final class Actions {
     for (HouseStyle style : bench.styles().styles()) {
       all.add(Action.of(Texts.of("action.wear", style.name()), "", table, () -> bench.wear(style)));
     }
+    Dressing dressing = bench.dressing();
+    for (Dressing.Leaf leaf : Dressing.Leaf.values()) {
+      String word = leaf.name().toLowerCase(Locale.ROOT).replace('_', '-');
+      all.add(
+          Action.of(
+              Texts.of("action.leaf", Texts.of("dress.leaf." + word)),
+              "",
+              table,
+              () -> {
+                bench.stepProperty().set(Step.DRESS);
+                dressing.leafProperty().set(leaf);
+              }));
+    }
+    BooleanSupplier touched = () -> !dressing.touches().isEmpty();
+    StyleSharing sharing = new StyleSharing(bench, files);
+    add(
+        all,
+        "action.liftTouches",
+        "Shortcut+Shift+L",
+        touched,
+        () -> dressing.touch(Texts.of("touches.lift"), Touches.NONE));
+    add(all, "action.exportStyle", "", table, sharing::exportStyle);
+    add(all, "action.importStyle", "", table, sharing::importStyle);
+    add(all, "action.importPalette", "", table, sharing::importPalette);
+    add(all, "action.styleFromWorkbook", "", table, sharing::fromWorkbook);
     add(all, "action.editTitle", "Shortcut+T", table, () -> proof.edit(PartName.TITLE));
     add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
     add(all, "action.liftCorrections", "", this::hasCorrections, bench::liftCorrections);

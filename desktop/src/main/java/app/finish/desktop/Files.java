@@ -51,6 +51,11 @@ final class Files {
     this.recent = recent;
   }
 
+  /// Asks the person for files.
+  FilePicker picker() {
+    return picker;
+  }
+
   /// The file of the document, if it has one.
   ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
     return file.getReadOnlyProperty();

@@ -68,6 +68,7 @@ public final class FinishApplication {
             sending,
             new WindowPicker(stage),
             new Recent(Preferences.userRoot().node("app/finish")),
+            new Habits(Preferences.userRoot().node("app/finish/habits")),
             () -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
     if (arguments.contains("--shots")) {
       Path folder = Path.of(arguments.get(arguments.indexOf("--shots") + 1));

@@ -34,6 +34,7 @@ final class MainWindow {
   private final ProofPainter painter;
   private final ProofView proof;
   private final FindBar findBar;
+  private final PaperView paper;
   private final ActionFinder finder;
   private final Actions actions;
   private final Map<Step, Supplier<Node>> builders;
@@ -52,14 +53,16 @@ final class MainWindow {
       Sending sending,
       FilePicker picker,
       Recent recent,
+      Habits habits,
       Runnable quit) {
     this.painter = new ProofPainter(new PaintFonts(fonts));
-    this.bench = new Workbench(proofs, sending, new Worker());
+    this.bench = new Workbench(proofs, sending, new Worker(), habits);
     this.recordsDesk = new RecordsDesk();
     this.tallies = new Tallies(bench, recordsDesk);
     this.files = new Files(bench, tallies, picker, recent);
     this.proof = new ProofView(bench, painter);
     this.findBar = new FindBar(bench, proof);
+    this.paper = new PaperView(bench, painter);
     StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
     SendOutBench sendOut = new SendOutBench(bench, files);
     this.actions =
@@ -78,7 +81,7 @@ final class MainWindow {
         Map.of(
             Step.BRING_IN, new BringInBench(bench, files, tallies)::build,
             Step.ARRANGE, new ArrangeBench(bench, tallies)::build,
-            Step.DRESS, new DressBench(bench, painter)::build,
+            Step.DRESS, new DressBench(bench, painter, files, paper)::build,
             Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(bench, painter, files::bringIn);
     this.slug = new Slug(bench);
@@ -89,6 +92,7 @@ final class MainWindow {
     takeDrops();
     bench.historyProperty().addListener((p, before, now) -> arrange());
     bench.stepProperty().addListener((p, before, now) -> arrange());
+    bench.dressing().leafProperty().addListener((p, before, now) -> arrange());
     bench.offerProperty().addListener((p, before, now) -> arrange());
     tallies.connectingProperty().addListener((p, before, now) -> arrange());
     arrange();
@@ -152,9 +156,12 @@ final class MainWindow {
       desk.getChildren().setAll(board);
       board.focusFirst();
     } else if (!desk.getChildren().contains(proof)) {
-      desk.getChildren().setAll(proof, legend, findBar);
+      desk.getChildren().setAll(proof, paper, legend, findBar);
       proof.requestFocus();
     }
+    paper.setVisible(
+        bench.stepProperty().get() == Step.DRESS
+            && bench.dressing().leafProperty().get() == Dressing.Leaf.PAPER);
     for (Node node : List.of(galley, slug)) {
       node.setVisible(!empty && offer.isEmpty() && !connecting);
       node.setManaged(!empty && offer.isEmpty() && !connecting);

@@ -58,6 +58,29 @@ final class ProofDrawing {
     }
   }
 
+  /// Draws another look of the table to the right of a divider.
+  void drawBeside(GraphicsContext gc, Scroll other, double from) {
+    double scale = view.scale();
+    double x = Math.round(view.left());
+    double y = Math.round(view.top());
+    gc.save();
+    gc.beginPath();
+    gc.rect(from, 0, view.getWidth() - from, view.getHeight());
+    gc.clip();
+    gc.clearRect(from, 0, view.getWidth() - from, view.getHeight());
+    gc.setFill(painter.colour(other.dressed().palette().colour("paper")));
+    double top = Math.max(0, y);
+    double foot = Math.min(view.getHeight(), y + other.paper().height() * scale);
+    gc.fillRect(x, top, other.paper().width() * scale, Math.max(0, foot - top));
+    Proof.Page page = other.between(-y / scale, (view.getHeight() - y) / scale);
+    double origin = Math.max(0, Math.floor(-y / scale));
+    gc.translate(x, y + origin * scale);
+    gc.scale(scale, scale);
+    double bottom = (view.getHeight() - y) / scale;
+    painter.paint(gc, page, -y / scale, bottom, 0.75 / scale, origin);
+    gc.restore();
+  }
+
   /// Paints a part of the table that stays in view.
   private void fixed(GraphicsContext gc, Proof.Page page, Bounds within, double x, double y) {
     gc.save();

@@ -32,6 +32,7 @@ final class ProofView extends Pane {
   private final Canvas canvas = new Canvas();
   private final Region sheet = new Region();
   private final TagLayer tags;
+  private final CompareSlider compared;
   private final ScrollBar down = new ScrollBar();
   private final ScrollBar across = new ScrollBar();
   private final DoubleProperty zoom = new SimpleDoubleProperty(1);
@@ -44,6 +45,7 @@ final class ProofView extends Pane {
     this.bench = bench;
     this.drawing = new ProofDrawing(bench, this, painter);
     this.tags = new TagLayer(bench, this);
+    this.compared = new CompareSlider(bench);
     getStyleClass().add("desk");
     setId("proof");
     setFocusTraversable(true);
@@ -53,7 +55,9 @@ final class ProofView extends Pane {
     sheet.visibleProperty().bind(bench.shownProperty().map(Optional::isPresent));
     bar(down, Orientation.VERTICAL);
     bar(across, Orientation.HORIZONTAL);
-    getChildren().addAll(sheet, canvas, tags, down, across);
+    getChildren().addAll(sheet, canvas, tags, compared, down, across);
+    compared.setManaged(false);
+    compared.whenChanged(this::draw);
     Rectangle sight = new Rectangle();
     sight.widthProperty().bind(widthProperty());
     sight.heightProperty().bind(heightProperty());
@@ -162,6 +166,7 @@ final class ProofView extends Pane {
   }
 
   private void arrange() {
+    compared.resizeRelocate(0, 0, getWidth(), getHeight());
     scroll()
         .ifPresent(
             now -> {
@@ -224,6 +229,7 @@ final class ProofView extends Pane {
             now -> {
               placeSheet(now);
               drawing.draw(gc, now);
+              compared.against().ifPresent(other -> drawing.drawBeside(gc, other, compared.x()));
             });
     landing.ifPresent(
         at -> {

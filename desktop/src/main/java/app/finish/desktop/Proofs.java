@@ -9,11 +9,13 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
+import app.finish.core.layout.Fit;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Recognition;
+import app.finish.core.style.Cascade;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
@@ -83,6 +85,18 @@ final class Proofs {
     return laidOut(document, place, finish, recognition, arranged, paper);
   }
 
+  /// A table of a document on a page, and what would make it fit.
+  Fit fit(Document document, int place, Paper paper) {
+    Finish finish = document.tables().get(place).finish();
+    Recognition recognition = recognised(document, place, finish);
+    Table table = recognition.table();
+    Arranged arranged =
+        known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
+    Dresser.Ready dresser = dresser(arranged).withWords(finish.wordsOver(table.words()));
+    Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
+    return Fit.of(dresser, cascade, place + 1, paper, fonts);
+  }
+
   private Recognition recognised(Document document, int place, Finish finish) {
     return recognition(document.tables().get(place).source(), finish.corrections());
   }
@@ -97,9 +111,13 @@ final class Proofs {
     DocumentTable table = document.tables().get(place);
     Words words = finish.wordsOver(recognition.table().words());
     StyleBook styles = sending.styles(document);
+    Dresser.Ready dresser = dresser(arranged);
     Dresser.Seen seen =
-        dresser(arranged).withWords(words).seen(styles.cascade(finish.style()), place + 1);
-    return new Shown(table, place + 1, recognition, arranged, Scroll.of(seen, fonts, paper));
+        dresser
+            .withWords(words)
+            .seen(styles.cascade(finish.style()).touched(finish.touches()).onScreen(), place + 1);
+    Scroll scroll = Scroll.of(seen, fonts, paper);
+    return new Shown(table, place + 1, recognition, arranged, scroll, dresser.naming());
   }
 
   /// A table in an arrangement. The last one is remembered: it does not change when a table is only
@@ -115,7 +133,7 @@ final class Proofs {
             .map(one -> one.ready)
             .orElseGet(() -> Arranger.ready(table, sending.formulas()));
     Arranged fresh = ready.arrange(arrangement);
-    Dresser.Ready dresser = Dresser.ready(fresh.table());
+    Dresser.Ready dresser = Dresser.ready(fresh);
     kept.set(Optional.of(new Kept(table, ready, arrangement, fresh, dresser)));
     return fresh;
   }
@@ -124,7 +142,7 @@ final class Proofs {
     return kept.get()
         .filter(one -> one.arranged == arranged)
         .map(one -> one.dresser)
-        .orElseGet(() -> Dresser.ready(arranged.table()));
+        .orElseGet(() -> Dresser.ready(arranged));
   }
 
   private Optional<Arranged> known(Table table, Arrangement arrangement) {
@@ -142,7 +160,7 @@ final class Proofs {
         .arrange(some);
   }
 
-  private Recognition recognition(Source source, Corrections corrections) {
+  Recognition recognition(Source source, Corrections corrections) {
     Key key = new Key(source, corrections);
     synchronized (recognised) {
       Recognition known = recognised.get(key);

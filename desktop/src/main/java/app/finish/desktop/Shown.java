@@ -3,6 +3,7 @@ package app.finish.desktop;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.Dressed;
+import app.finish.core.dress.Naming;
 import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Recognition;
 
@@ -13,8 +14,14 @@ import app.finish.core.recognise.Recognition;
 /// @param recognition what was recognised
 /// @param arranged the table in its arrangement
 /// @param scroll how it looks, laid out as it comes in sight
+/// @param naming the labels by which touches know its places
 record Shown(
-    DocumentTable table, int number, Recognition recognition, Arranged arranged, Scroll scroll) {
+    DocumentTable table,
+    int number,
+    Recognition recognition,
+    Arranged arranged,
+    Scroll scroll,
+    Naming naming) {
   Dressed dressed() {
     return scroll.dressed();
   }

@@ -8,6 +8,7 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.History;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
+import app.finish.core.document.Wear;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
@@ -16,12 +17,15 @@ import app.finish.core.recognise.Extent;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.StyleBook;
+import app.finish.core.style.Touches;
 import app.finish.formats.Problem;
 import app.finish.formats.Sending;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -50,15 +54,18 @@ final class Workbench {
       new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<List<Place>> also = new SimpleObjectProperty<>(List.of());
   private final Arranging arranging = new Arranging(this);
+  private final Dressing dressing;
   private final ReadOnlyObjectWrapper<Optional<Shown>> shown =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ObjectProperty<Optional<Notice>> notice =
       new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<Offer>> offer =
       new SimpleObjectProperty<>(Optional.empty());
+  private final Set<String> told = new HashSet<>();
   private int asked;
 
-  Workbench(Proofs proofs, Sending sending, Worker worker) {
+  Workbench(Proofs proofs, Sending sending, Worker worker, Habits habits) {
+    this.dressing = new Dressing(this, habits);
     this.proofs = proofs;
     this.sending = sending;
     this.worker = worker;
@@ -150,7 +157,7 @@ final class Workbench {
   }
 
   StyleBook styles() {
-    return sending.styles(document());
+    return dressing.styles();
   }
 
   /// Begins anew with a document, which counts as saved.
@@ -211,6 +218,11 @@ final class Workbench {
     }
   }
 
+  /// What dresses the table at hand.
+  Dressing dressing() {
+    return dressing;
+  }
+
   /// What arranges the table at hand.
   Arranging arranging() {
     return arranging;
@@ -233,7 +245,8 @@ final class Workbench {
       shown.set(Optional.empty());
       return;
     }
-    Document document = document();
+    Document document =
+        trying.get().map(style -> dressing.holding(document(), style)).orElse(document());
     int at = place.get();
     Finish finish = table.get().finish();
     Finish styled = trying.get().map(finish::withStyle).orElse(finish);
@@ -256,15 +269,38 @@ final class Workbench {
     table().ifPresent(table -> change(label, document().withFinish(place.get(), finish)));
   }
 
-  /// Puts a style on the table at hand.
+  /// Puts a style on the table at hand. Touches stay, and a line says how many; or they are lifted,
+  /// if that is wanted.
   void wear(HouseStyle style) {
     trying.set(Optional.empty());
-    table()
-        .ifPresent(
-            table ->
-                changeFinish(
-                    Texts.of("change.style", style.name()),
-                    table.finish().withStyle(style.name())));
+    if (table().isEmpty()) {
+      return;
+    }
+    Finish finish = table().get().finish();
+    boolean lifts = dressing.habits().lifts();
+    Finish worn = finish.withStyle(style.name());
+    change(
+        Texts.of("change.style", style.name()),
+        dressing
+            .holding(document(), style.name())
+            .withFinish(place.get(), lifts ? worn.withTouches(Touches.NONE) : worn));
+    int touches = finish.touches().count();
+    if (touches > 0) {
+      say(Texts.of(lifts ? "notice.touchesLifted" : "notice.touchesKept", touches));
+    }
+    tellOfFaces();
+  }
+
+  /// Says once of each face that is not at hand which one stands in for it.
+  private void tellOfFaces() {
+    for (String face : dressing.faces()) {
+      if (told.add(face)) {
+        sending
+            .fonts()
+            .standIn(face)
+            .ifPresent(other -> say(Texts.of("notice.standIn", face, other)));
+      }
+    }
   }
 
   void correct(String label, Corrections corrections) {
@@ -318,13 +354,28 @@ final class Workbench {
     return table().map(table -> table.finish().style()).orElse("Plain");
   }
 
+  /// The style that a new table wears: what is said for its kind in this document, or for all; or
+  /// that of the table at hand.
+  private String styleOf(Source source) {
+    Wear own = document().wear();
+    Wear always = dressing.habits().wear();
+    if (own.styles().isEmpty() && always.styles().isEmpty()) {
+      return styleAtHand();
+    }
+    Wear.Kind kind = Wear.Kind.of(proofs.recognition(source, Corrections.NONE).table());
+    return own.style(kind)
+        .or(() -> always.style(kind))
+        .filter(style -> styles().named(style).isPresent())
+        .orElse(styleAtHand());
+  }
+
   /// Adds tables, and shows the first of them.
   void add(List<Source> sources) {
     Document document = document();
     int first = document.tables().size();
-    String style = styleAtHand();
     for (Source source : sources) {
-      document = document.withAdded(source, Finish.in(style));
+      String style = styleOf(source);
+      document = dressing.holding(document, style).withAdded(source, Finish.in(style));
     }
     change(Texts.of("change.bringIn", sources.getFirst().name()), document);
     show(first);

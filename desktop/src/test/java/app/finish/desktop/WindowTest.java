@@ -91,6 +91,7 @@ abstract class WindowTest {
                   sending,
                   answers,
                   new Recent(Preferences.userRoot().node("app/finish/test" + System.nanoTime())),
+                  habits(),
                   () -> ended = true);
           window.bench().arranging().holdAfter(Long.MAX_VALUE);
           shown.setScene(window.scene());
@@ -99,6 +100,13 @@ abstract class WindowTest {
           shown.show();
         });
     settle();
+  }
+
+  /// Habits of nobody yet, with a style library of their own.
+  private Habits habits() {
+    Habits habits = new Habits(Preferences.userRoot().node("app/finish/test" + System.nanoTime()));
+    habits.keepLibrary(folder.resolve("library"));
+    return habits;
   }
 
   @AfterClass

@@ -79,6 +79,10 @@ final class DocxTable {
     if (row.band() == Band.HEAD) {
       xml.empty("w:tblHeader");
     }
+    double least = row.cells().stream().mapToDouble(one -> one.look().rowHeight()).max().orElse(0);
+    if (least > 0) {
+      xml.empty("w:trHeight", "w:val", DocxWriter.twips(least), "w:hRule", "atLeast");
+    }
     xml.close("w:trPr");
     int next = 0;
     int column = 0;
@@ -132,8 +136,8 @@ final class DocxTable {
     if (cell.place() instanceof Place.Body) {
       xml.empty("w:noWrap");
     }
-    boolean top = row.band() == Band.BODY && cell.rowSpan() > 1;
-    xml.empty("w:vAlign", "w:val", top ? "top" : "bottom");
+    double standing = cell.standing(row.band());
+    xml.empty("w:vAlign", "w:val", standing == 1 ? "bottom" : standing == 0 ? "top" : "center");
     xml.close("w:tcPr");
     if (merge.equals("continue")) {
       xml.empty("w:p");
@@ -144,9 +148,12 @@ final class DocxTable {
   }
 
   private void borders(DressedRow row, DressedCell cell, boolean begins, boolean ends) {
-    RuleLine above = begins ? cell.look().ruleAbove().orHeavier(row.above().rule()) : RuleLine.NONE;
+    RuleLine above =
+        begins ? cell.own(cell.look().ruleAbove().orHeavier(row.above().rule())) : RuleLine.NONE;
     RuleLine below =
-        ends ? full(cell.look().ruleBelow()).orHeavier(row.below().rule()) : RuleLine.NONE;
+        ends
+            ? cell.own(full(cell.look().ruleBelow()).orHeavier(row.below().rule()))
+            : RuleLine.NONE;
     RuleLine left = cell.look().ruleLeft();
     RuleLine right = cell.look().ruleRight();
     if (above.isDrawn() || below.isDrawn() || left.isDrawn() || right.isDrawn()) {
@@ -213,13 +220,19 @@ final class DocxTable {
       return;
     }
     xml.open("w:r");
-    if (run.bold() != look.bold() || run.italic() != look.italic() || run.raised()) {
+    boolean underlined = look.underline() != Look.Underline.NONE;
+    boolean differs = run.bold() != look.bold() || run.italic() != look.italic();
+    if (differs || run.raised() || underlined) {
       xml.open("w:rPr");
       if (run.bold() != look.bold()) {
         xml.empty("w:b", "w:val", run.bold() ? 1 : 0);
       }
       if (run.italic() != look.italic()) {
         xml.empty("w:i", "w:val", run.italic() ? 1 : 0);
+      }
+      if (underlined) {
+        boolean two = look.underline() == Look.Underline.DOUBLE;
+        xml.empty("w:u", "w:val", two ? "double" : "single");
       }
       if (run.raised()) {
         xml.empty("w:vertAlign", "w:val", "superscript");

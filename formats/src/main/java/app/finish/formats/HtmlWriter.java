@@ -10,6 +10,7 @@ import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
+import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -74,7 +75,8 @@ public final class HtmlWriter implements TableWriter {
         "border-collapse: collapse; width: "
             + points(width)
             + "; background: #"
-            + dressed.palette().colour("paper").hex());
+            + dressed.palette().colour("paper").hex()
+            + frame(dressed));
     List<DressedRow> above = dressed.band(Band.ABOVE);
     if (!above.isEmpty()) {
       Element caption = table.appendElement("caption");
@@ -96,6 +98,21 @@ public final class HtmlWriter implements TableWriter {
       below.forEach(row -> words(cell.appendElement("div"), row.cells().getFirst()));
     }
     return table;
+  }
+
+  /// A frame as a shadow without blur, which rounds its corners over collapsed borders.
+  private static String frame(Dressed dressed) {
+    String asked = dressed.root().setting(Property.FRAME);
+    if (asked.equals("none")) {
+      return "";
+    }
+    RuleLine line = RuleLine.parse(asked);
+    return "; box-shadow: 0 0 0 "
+        + points(line.weight())
+        + " "
+        + dressed.palette().colour(line.ink())
+        + "; border-radius: "
+        + points(dressed.root().points(Property.RADIUS));
   }
 
   private static Map<DressedCell, CellBox> boxes(Proof proof) {
@@ -208,14 +225,25 @@ public final class HtmlWriter implements TableWriter {
     }
     StringBuilder style = new StringBuilder(text(look));
     style.append("; text-align: ").append(align);
-    boolean top = row.band() == Band.BODY && cell.rowSpan() > 1;
-    style.append("; vertical-align: ").append(top ? "top" : "bottom");
+    double standing = cell.standing(row.band());
+    style
+        .append("; vertical-align: ")
+        .append(standing == 1 ? "bottom" : standing == 0 ? "top" : "middle");
+    if (look.rowHeight() > 0) {
+      style.append("; height: ").append(points(look.rowHeight()));
+    }
+    if (look.shortened()) {
+      style.append(
+          "; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; max-width: 0");
+    }
     style.append("; padding: ").append(padding(look, left, right));
     look.fill().ifPresent(fill -> style.append("; background: ").append(fill));
     RuleLine own = look.ruleBelow();
     boolean gapped = own.reach() == RuleLine.Reach.SPANNED;
-    rule(style, "top", look.ruleAbove().orHeavier(row.above().rule()), proof);
-    rule(style, "bottom", (gapped ? RuleLine.NONE : own).orHeavier(last.below().rule()), proof);
+    RuleLine above = look.ruleAbove().orHeavier(row.above().rule());
+    RuleLine below = (gapped ? RuleLine.NONE : own).orHeavier(last.below().rule());
+    rule(style, "top", cell.own(above), proof);
+    rule(style, "bottom", cell.own(below), proof);
     rule(style, "left", look.ruleLeft(), proof);
     rule(style, "right", look.ruleRight(), proof);
     return style.toString();
@@ -233,7 +261,12 @@ public final class HtmlWriter implements TableWriter {
         + "'"
         + generic(look.face())
         + "; color: "
-        + look.ink();
+        + look.ink()
+        + switch (look.underline()) {
+          case NONE -> "";
+          case SINGLE -> "; text-decoration: underline";
+          case DOUBLE -> "; text-decoration: underline double";
+        };
   }
 
   private static String generic(String face) {

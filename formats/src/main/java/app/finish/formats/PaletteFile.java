@@ -110,8 +110,7 @@ public final class PaletteFile {
     }
     StringBuilder hex = new StringBuilder("#");
     for (JsonNode part : value.path("components")) {
-      hex.append(
-          String.format("%02x", Math.clamp(Math.round(part.asDouble() * 255), 0, 255)));
+      hex.append(String.format("%02x", Math.clamp(Math.round(part.asDouble() * 255), 0, 255)));
     }
     return hex.toString();
   }
@@ -124,8 +123,7 @@ public final class PaletteFile {
       if (colour.isPresent()) {
         boolean taken = palette.roles().containsKey(role);
         String free = taken ? RoleNames.own(one.getKey()) : role;
-        palette =
-            palette.roles().containsKey(free) ? palette : palette.with(free, colour.get());
+        palette = palette.roles().containsKey(free) ? palette : palette.with(free, colour.get());
       }
     }
     return palette;

@@ -53,8 +53,7 @@ final class SeenLooks {
           }
           found.put(selector, own);
         });
-    Map<Property, String> alternate =
-        found.getOrDefault(new Selector.Alternate(), Map.of());
+    Map<Property, String> alternate = found.getOrDefault(new Selector.Alternate(), Map.of());
     String banding = alternate.getOrDefault(Property.FILL, "none");
     found.remove(new Selector.Alternate());
     if (!banding.equals("none")) {
@@ -140,9 +139,7 @@ final class SeenLooks {
   private static <T> Optional<T> most(List<XSSFCell> some, Function<XSSFCell, T> of) {
     Map<T, Integer> counts = new HashMap<>();
     some.forEach(cell -> counts.merge(of.apply(cell), 1, Integer::sum));
-    return counts.entrySet().stream()
-        .max(Map.Entry.comparingByValue())
-        .map(Map.Entry::getKey);
+    return counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
   }
 
   private static XSSFFont font(XSSFCell cell) {

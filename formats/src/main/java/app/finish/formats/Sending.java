@@ -34,6 +34,11 @@ public final class Sending {
     this.formulas = formulas;
   }
 
+  /// The shipped fonts.
+  public Fonts fonts() {
+    return fonts;
+  }
+
   /// What reads the expressions of calculated measures.
   public Formulas formulas() {
     return formulas;

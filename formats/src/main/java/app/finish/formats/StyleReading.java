@@ -18,7 +18,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// A style file as it was read: the style, if there is one, and all that is wrong or not known, each
+/// A style file as it was read: the style, if there is one, and all that is wrong or not known,
+// each
 /// with its place.
 ///
 /// ```java

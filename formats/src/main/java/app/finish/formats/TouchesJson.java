@@ -41,8 +41,7 @@ final class TouchesJson {
     for (JsonNode one : node) {
       Selector selector = selector(one, name);
       for (Map.Entry<String, JsonNode> set : one.path("set").properties()) {
-        Property property =
-            Property.of(set.getKey()).orElseThrow(() -> GridJson.damaged(name));
+        Property property = Property.of(set.getKey()).orElseThrow(() -> GridJson.damaged(name));
         try {
           touches = touches.with(selector, property, set.getValue().asText());
         } catch (IllegalArgumentException e) {

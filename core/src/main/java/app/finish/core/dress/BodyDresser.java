@@ -37,12 +37,7 @@ final class BodyDresser {
   private final StandingRules standing;
 
   BodyDresser(
-      Table table,
-      Cascade cascade,
-      int stub,
-      boolean indented,
-      RowPlan plan,
-      TouchPlaces touched) {
+      Table table, Cascade cascade, int stub, boolean indented, RowPlan plan, TouchPlaces touched) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;

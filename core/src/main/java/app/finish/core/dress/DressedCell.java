@@ -2,6 +2,7 @@ package app.finish.core.dress;
 
 import app.finish.core.style.Look;
 import app.finish.core.style.Part;
+import app.finish.core.style.RuleLine;
 import java.util.List;
 
 /// A cell of a dressed table.
@@ -27,6 +28,24 @@ public record DressedCell(
   public DressedCell withMoreSpace(double above, double below) {
     return new DressedCell(
         column, columnSpan, rowSpan, runs, indent, part, look.withMoreSpace(above, below), place);
+  }
+
+  /// A rule as far as it is drawn at this cell: one that is for figures only is not at a heading of
+  /// rows.
+  public RuleLine own(RuleLine rule) {
+    boolean stub = place instanceof Place.Stub || place instanceof Place.StubHead;
+    return stub && rule.reach() == RuleLine.Reach.FIGURES ? RuleLine.NONE : rule;
+  }
+
+  /// Whether its text stands at the foot, in the middle or at the top: 1, 0.5 or 0.
+  public double standing(DressedRow.Band band) {
+    boolean low = band == DressedRow.Band.HEAD || (band == DressedRow.Band.BODY && rowSpan == 1);
+    return switch (look.vertical()) {
+      case AS_USUAL -> low ? 1 : 0;
+      case TOP -> 0;
+      case MIDDLE -> 0.5;
+      case BOTTOM -> 1;
+    };
   }
 
   /// The text before any mark of a footnote.

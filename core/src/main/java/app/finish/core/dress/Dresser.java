@@ -105,7 +105,9 @@ public final class Dresser {
       RowPlan plan = form.plan(table, touched);
       boolean few = plan.size() <= FEW;
       return new Planned(
-          plan, few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan), touched);
+          plan,
+          few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan),
+          touched);
     }
   }
 

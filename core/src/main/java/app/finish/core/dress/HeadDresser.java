@@ -25,8 +25,7 @@ final class HeadDresser {
   private final int depth;
   private final TouchPlaces touched;
 
-  HeadDresser(
-      Table table, Cascade cascade, int stub, boolean indented, TouchPlaces touched) {
+  HeadDresser(Table table, Cascade cascade, int stub, boolean indented, TouchPlaces touched) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;

@@ -14,7 +14,8 @@ import app.finish.core.table.Leaf;
 import java.util.List;
 import java.util.Optional;
 
-/// Rules of total rows that stay: where a group, or the table, has no such row, they stand below its
+/// Rules of total rows that stay: where a group, or the table, has no such row, they stand below
+// its
 /// last row.
 final class StandingRules {
   private final Axis down;

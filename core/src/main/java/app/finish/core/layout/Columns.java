@@ -202,7 +202,8 @@ final class Columns {
       width = asked.equals("even") ? Math.max(width, widths[column]) : width;
     }
     for (int column = dressed.stubColumns(); column < widths.length; column++) {
-      widths[column] = Math.max(width, before[column] + after[column] + 2 * sides(column));
+      double figures = before[column] + after[column] + 2 * sides(column);
+      widths[column] = Math.max(width, Math.max(narrowest[column], figures));
     }
   }
 

@@ -28,7 +28,8 @@ public final class Fonts {
           "carlito", "Carlito");
   private static final List<String> SANS = List.of("arial", "helvetica", "liberation sans");
   private static final Pattern SERIFS =
-      Pattern.compile("serif|roman|garamond|palatino|cambria|book|bodoni|caslon|baskerville|minion");
+      Pattern.compile(
+          "serif|roman|garamond|palatino|cambria|book|bodoni|caslon|baskerville|minion");
   private static final String OTHER = "Liberation Sans";
   private static final List<String> FALLBACKS =
       List.of("Liberation Sans", "Carlito", "Liberation Serif");
@@ -39,9 +40,7 @@ public final class Fonts {
   /// The shipped font that stands in for a face. A face that none has the metrics of is set in the
   /// one of Arial.
   public Face face(String name, boolean bold, boolean italic) {
-    String family =
-        families.computeIfAbsent(
-            name, Fonts::nearest);
+    String family = families.computeIfAbsent(name, Fonts::nearest);
     return new Face(family, bold, italic);
   }
 

@@ -15,13 +15,7 @@ public sealed interface Mark {
 
   /// The outline of a rectangle with rounded corners, by the middle of its line.
   record Frame(
-      double x,
-      double y,
-      double width,
-      double height,
-      double radius,
-      double weight,
-      Colour colour)
+      double x, double y, double width, double height, double radius, double weight, Colour colour)
       implements Mark {}
 
   /// A text on its baseline, beginning at `x`.

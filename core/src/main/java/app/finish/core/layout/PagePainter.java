@@ -181,16 +181,8 @@ final class PagePainter {
   private static double textTop(
       DressedCell cell, DressedRow row, double y, double height, double block) {
     Look look = cell.look();
-    boolean low = row.band() == Band.HEAD || (row.band() == Band.BODY && cell.rowSpan() == 1);
     double spare = height - look.above() - look.below() - block;
-    return y
-        + look.above()
-        + switch (look.vertical()) {
-          case AS_USUAL -> low ? spare : 0;
-          case TOP -> 0;
-          case MIDDLE -> spare / 2;
-          case BOTTOM -> spare;
-        };
+    return y + look.above() + spare * cell.standing(row.band());
   }
 
   private void underline(Look look, double x, double baseline, double width) {

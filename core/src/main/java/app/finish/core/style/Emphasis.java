@@ -72,7 +72,8 @@ public record Emphasis(String label, List<Selector> selectors) {
   public Touches switched(Cascade cascade, boolean on) {
     Touches touches = cascade.touches();
     for (Selector selector : selectors) {
-      for (Property property : List.of(Property.WEIGHT, Property.SLANT, Property.FILL, Property.INK)) {
+      for (Property property :
+          List.of(Property.WEIGHT, Property.SLANT, Property.FILL, Property.INK)) {
         touches = touches.without(selector, property);
       }
     }

@@ -50,8 +50,7 @@ public record HouseStyle(
 
   /// A style of one's own that is based on this one and sets nothing yet.
   public HouseStyle derived(String newName) {
-    return new HouseStyle(
-        newName, name, false, Palette.NONE, Palette.NONE, Map.of(), Map.of());
+    return new HouseStyle(newName, name, false, Palette.NONE, Palette.NONE, Map.of(), Map.of());
   }
 
   /// A style that is based on none and sets nothing.

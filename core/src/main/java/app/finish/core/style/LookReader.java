@@ -12,8 +12,7 @@ import java.util.Optional;
 final class LookReader {
   private LookReader() {}
 
-  static Look look(
-      Map<Property, String> settings, Map<Property, Origin> origins, Palette palette) {
+  static Look look(Map<Property, String> settings, Map<Property, Origin> origins, Palette palette) {
     String fill = settings.get(Property.FILL);
     String rowHeight = settings.get(Property.ROW_HEIGHT);
     return new Look(

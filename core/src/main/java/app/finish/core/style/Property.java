@@ -210,7 +210,9 @@ public enum Property {
     if (!accepts(setting)) {
       List<String> choices = choices();
       String form =
-          choices.isEmpty() ? example() : String.join(", ", choices).replaceFirst(", (?=[^,]*$)", " or ");
+          choices.isEmpty()
+              ? example()
+              : String.join(", ", choices).replaceFirst(", (?=[^,]*$)", " or ");
       throw new IllegalArgumentException(
           label + " can't be “" + setting + "”. Write " + form + ".");
     }

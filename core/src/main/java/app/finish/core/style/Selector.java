@@ -76,7 +76,7 @@ public sealed interface Selector {
   }
 
   /// The settings of a part at all levels.
-  static Selector of(PartName part) {
+  static OfPart of(PartName part) {
     return new OfPart(part, 0);
   }
 

@@ -1,0 +1,354 @@
+package app.finish.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.document.Wear;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.CellBox;
+import app.finish.core.style.Colour;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.style.Sight;
+import app.finish.formats.DocumentFile;
+import app.finish.formats.StyleFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.testng.annotations.Test;
+
+/// Dresses tables in the real window, with keyboard and mouse.
+public class DressTest extends WindowTest {
+  private static final Place FIGURE = new Place.Body(4, 1);
+
+  private void openParts(Place place) {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    click("#leaf-parts");
+    clickCell(place);
+    settle();
+  }
+
+  private Workbench bench() {
+    return window.bench();
+  }
+
+  private Finish finish() {
+    return bench().table().orElseThrow().finish();
+  }
+
+  private DressedCell cell(Place place) {
+    return scroll().boxOf(place).map(CellBox::cell).orElseThrow();
+  }
+
+  private void choose(String selector, String setting) {
+    reveal(selector);
+    @SuppressWarnings("unchecked")
+    ChoiceBox<String> box = (ChoiceBox<String>) window.scene().lookup(selector);
+    robot.interact(() -> box.setValue(setting));
+    settle();
+  }
+
+  private void write(String selector, String text) {
+    reveal(selector);
+    @SuppressWarnings("unchecked")
+    ComboBox<String> box = (ComboBox<String>) window.scene().lookup(selector);
+    robot.interact(() -> box.getEditor().requestFocus());
+    press(KeyCode.CONTROL, KeyCode.A);
+    robot.write(text);
+    press(KeyCode.ENTER);
+    settle();
+  }
+
+  private void pickHeight(String label) {
+    for (int i = 0; i < 14; i++) {
+      String selector = "#height-" + i;
+      var card = window.scene().lookup(selector);
+      if (card != null && label.equals(card.getAccessibleText())) {
+        click(selector);
+        settle();
+        return;
+      }
+    }
+    throw new AssertionError("there is no height " + label);
+  }
+
+  @Test
+  public void triesEachStyleOnWithTheArrowKeysAndKeepsOneWithEnter() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    robot.interact(() -> window.scene().lookup("#style-plain").requestFocus());
+    settle();
+    List<String> seen = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      seen.add(dressed().style());
+      press(KeyCode.RIGHT);
+      settle();
+    }
+    assertThat(seen)
+        .containsExactly(
+            "Plain", "Marram house", "APA 7", "Hairline", "Ledger", "Watch", "Lectern", "Night");
+    assertThat(finish().style()).isEqualTo("Plain");
+    press(KeyCode.ENTER);
+    settle();
+    assertThat(finish().style()).isEqualTo("Night");
+    assertThat(dressed().palette().colour("paper")).isEqualTo(Colour.parse("#151b26"));
+    press(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(finish().style()).isEqualTo("Plain");
+  }
+
+  @Test
+  public void changesAPartOnThisTableAndHandsItBack() {
+    openParts(FIGURE);
+    pickHeight("Subtotal row");
+    choose("#property-slant", "italic");
+    assertThat(cell(FIGURE).look().italic()).isTrue();
+    assertThat(cell(new Place.Body(3, 1)).look().italic()).isFalse();
+    assertThat(finish().touches().count()).isEqualTo(1);
+    click("#hand-back-slant");
+    settle();
+    assertThat(cell(FIGURE).look().italic()).isFalse();
+    assertThat(finish().touches().isEmpty()).isTrue();
+  }
+
+  @Test
+  public void aTouchOnOneCellFollowsTheTableThroughASwapAndIsLifted() {
+    openParts(FIGURE);
+    pickHeight("This cell");
+    write("#property-fill", "signal 20%");
+    assertThat(cell(FIGURE).look().fill()).isPresent();
+    long filled = filled();
+    assertThat(filled).isEqualTo(1);
+    press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.X);
+    settle();
+    assertThat(filled()).isEqualTo(1);
+    assertThat(cell(new Place.Body(1, 4)).look().fill()).isPresent();
+    click("#leaf-try-on");
+    click("#style-marram-house");
+    settle();
+    assertThat(finish().touches().count()).isEqualTo(1);
+    assertThat(bench().noticeProperty().get().orElseThrow().sentence()).contains("1 touch stays");
+    click("#lift-touches");
+    settle();
+    assertThat(finish().touches().isEmpty()).isTrue();
+    assertThat(cell(new Place.Body(1, 4)).look().setting(Property.FILL)).isNotEqualTo("signal 20%");
+  }
+
+  private long filled() {
+    return scroll().between(0, 2000).boxes().stream()
+        .filter(box -> box.cell().look().fill().isPresent())
+        .count();
+  }
+
+  @Test
+  public void aChangeInAShippedStyleMakesOneOfTheDocumentsOwn() {
+    openParts(FIGURE);
+    click("#scope-style");
+    pickHeight("Everything");
+    write("#property-face", "Times New Roman");
+    HouseStyle own = bench().document().styles().getFirst();
+    assertThat(own.name()).isEqualTo("Plain, own");
+    assertThat(finish().style()).isEqualTo("Plain, own");
+    assertThat(finish().touches().isEmpty()).isTrue();
+    assertThat(dressed().rows())
+        .allSatisfy(
+            row ->
+                assertThat(row.cells())
+                    .allSatisfy(one -> assertThat(one.look().face()).isEqualTo("Times New Roman")));
+    write("#property-size", "8 pt");
+    assertThat(bench().document().styles()).hasSize(1);
+    assertThat(dressed().root().size()).isEqualTo(8);
+  }
+
+  @Test
+  public void whatIsWrongWithASettingIsSaidAndNothingChanges() {
+    openParts(FIGURE);
+    pickHeight("Subtotal row");
+    write("#property-size", "huge");
+    assertThat(bench().noticeProperty().get().orElseThrow().sentence())
+        .contains("Size can't be “huge”")
+        .contains("9.5 pt");
+    assertThat(finish().touches().isEmpty()).isTrue();
+  }
+
+  @Test
+  public void makesTheTouchesAStyleAndSharesItThroughTheLibrary() throws Exception {
+    openParts(FIGURE);
+    pickHeight("Subtotal row");
+    choose("#property-weight", "regular");
+    click("#leaf-try-on");
+    reveal("#new-style-name");
+    robot.interact(
+        () -> ((TextField) window.scene().lookup("#new-style-name")).setText("Quiet totals"));
+    click("#make-touches");
+    settle();
+    assertThat(finish().style()).isEqualTo("Quiet totals");
+    assertThat(finish().touches().isEmpty()).isTrue();
+    assertThat(cell(FIGURE).look().bold()).isFalse();
+    click("#to-library");
+    settle();
+    Path file = folder.resolve("library").resolve("quiet-totals.json");
+    waitFor(() -> Files.exists(file));
+    assertThat(StyleFile.read(file).name()).isEqualTo("Quiet totals");
+    Path out = folder.resolve("shared.finish");
+    DocumentFile.write(bench().document(), out);
+    assertThat(DocumentFile.read(out)).isEqualTo(bench().document());
+    robot.interact(() -> window.begin(Document.EMPTY, "another"));
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    waitFor(() -> window.scene().lookup("#style-quiet-totals") != null);
+    click("#style-quiet-totals");
+    settle();
+    assertThat(bench().document().styles()).extracting(HouseStyle::name).contains("Quiet totals");
+  }
+
+  @Test
+  public void importsAStyleUnderAnotherNameIfItIsAnother() throws Exception {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    Path file = folder.resolve("ledger-own.json");
+    Files.writeString(
+        file,
+        "{\"name\": \"Ledger\", \"basedOn\": \"Plain\", \"looks\": {\"table\": {\"size\": \"13 pt\"},"
+            + " \"gutter\": {\"size\": \"1 pt\"}}}");
+    answers.files.add(file);
+    click("#import-style");
+    settle();
+    waitFor(() -> finish().style().equals("Ledger 2"));
+    settle();
+    assertThat(dressed().root().size()).isEqualTo(13);
+    String said = bench().noticeProperty().get().orElseThrow().sentence();
+    assertThat(said).contains("Ledger 2").contains("gutter");
+    assertThat(StyleFile.write(bench().document().styles().getFirst())).contains("gutter");
+  }
+
+  @Test
+  public void anotherInkReInksEveryTableAndIsChecked() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    click("#style-marram-house");
+    settle();
+    click("#leaf-palette");
+    settle();
+    TextField accent = (TextField) window.scene().lookup("#role-accent");
+    robot.interact(accent::requestFocus);
+    robot.interact(() -> accent.setText("#9fd0c8"));
+    press(KeyCode.ENTER);
+    settle();
+    assertThat(dressed().palette().colour("accent")).isEqualTo(Colour.parse("#9fd0c8"));
+    assertThat(shows("#take-accent-on-paper")).isTrue();
+    click("#take-accent-on-paper");
+    settle();
+    assertThat(shows("#take-accent-on-paper")).isFalse();
+    robot.interact(() -> bench().show(1));
+    settle();
+    assertThat(dressed().palette().colour("accent")).isNotEqualTo(Colour.parse("#4a4a4a"));
+    click("#palette-back");
+    settle();
+    assertThat(dressed().palette().colour("accent")).isEqualTo(Colour.parse("#4a4a4a"));
+  }
+
+  @Test
+  public void comparesTwoLooksWithADivider() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    choose("#compare-with", "Night");
+    waitFor(() -> shows("#compare-slider"));
+    double before = window.scene().lookup("#compare-slider").getLayoutX();
+    robot.interact(() -> window.scene().lookup("#compare-slider").requestFocus());
+    press(KeyCode.RIGHT);
+    assertThat(window.scene().lookup("#compare-slider").getLayoutX()).isGreaterThan(before);
+    robot.drag("#compare-slider").moveBy(-200, 0).drop();
+    assertThat(window.scene().lookup("#compare-slider").getLayoutX()).isLessThan(before);
+    press(KeyCode.ESCAPE);
+    assertThat(bench().dressing().againstProperty().get()).isEqualTo(Optional.empty());
+    assertThat(finish().style()).isEqualTo("Plain");
+  }
+
+  @Test
+  public void showsTheTableOnItsPageAndMakesItFit() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    click("#leaf-paper");
+    settle();
+    waitFor(() -> shows("#remedy-smaller"));
+    click("#remedy-smaller");
+    settle();
+    waitFor(() -> !shows("#remedy-smaller"));
+    assertThat(finish().touches().count()).isEqualTo(1);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    waitFor(() -> shows("#remedy-turned"));
+    click("#remedy-turned");
+    waitFor(() -> !shows("#remedy-turned"));
+    @SuppressWarnings("unchecked")
+    ChoiceBox<Sight> sights = (ChoiceBox<Sight>) window.scene().lookup("#paper-sight");
+    robot.interact(() -> sights.setValue(Sight.DEUTAN));
+    settle();
+    click("#leaf-try-on");
+    assertThat(window.scene().lookup("#paper-view").isVisible()).isFalse();
+  }
+
+  @Test
+  public void switchesAnEmphasisOffAndOn() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    reveal("#emphasis-subtotals");
+    assertThat(((CheckBox) window.scene().lookup("#emphasis-subtotals")).isSelected()).isTrue();
+    click("#emphasis-subtotals");
+    settle();
+    assertThat(cell(FIGURE).look().bold()).isFalse();
+    click("#emphasis-subtotals");
+    settle();
+    assertThat(cell(FIGURE).look().bold()).isTrue();
+    assertThat(finish().touches().isEmpty()).isTrue();
+  }
+
+  @Test
+  public void newTablesComeInDressedByTheirKind() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    choose("#wear-counts", "Marram house");
+    choose("#wear-statistics", "APA 7");
+    assertThat(bench().document().wear().style(Wear.Kind.STATISTICS)).contains("APA 7");
+    var sources = bench().document().tables();
+    robot.interact(() -> bench().add(List.of(sources.get(0).source(), sources.get(2).source())));
+    settle();
+    int last = bench().document().tables().size() - 1;
+    assertThat(bench().document().tables().get(last - 1).finish().style())
+        .isEqualTo("Marram house");
+    assertThat(bench().document().tables().get(last).finish().style()).isEqualTo("APA 7");
+  }
+
+  @Test
+  public void manyPartsAreSetAtOnce() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    click("#leaf-parts");
+    settle();
+    pickHeight("All totals");
+    choose("#property-underline", "double");
+    assertThat(finish().touches().of(Selector.of(PartName.TOTALS))).hasSize(1);
+    assertThat(cell(FIGURE).look().underline().name()).isEqualTo("DOUBLE");
+    pickHeight("Alternate rows");
+    click("#chapter-0");
+    write("#property-fill", "mist");
+    assertThat(cell(new Place.Body(1, 0)).look().fill()).isPresent();
+    assertThat(cell(new Place.Body(2, 0)).look().fill()).isEmpty();
+    click("#chapter-5");
+    choose("#property-every", "3");
+    assertThat(cell(new Place.Body(2, 0)).look().fill()).isEmpty();
+  }
+}
