@@ -74,6 +74,23 @@ public final class RandomTables {
     this.marked = random.nextInt(3);
   }
 
+  /// A table of counts under these headings.
+  public static Table counts(List<Heading> down, List<Heading> across) {
+    Axis rows = Axis.of(List.of("Day"), down);
+    Axis columns = Axis.of(List.of("Pier"), across);
+    return new Table(
+        rows,
+        columns,
+        List.of(new Measure("", MeasureKind.COUNT, "", 0)),
+        Body.of(
+            rows.leaves().size(),
+            columns.leaves().size(),
+            (row, column) -> Value.number(row * 10 + column, "")),
+        List.of(),
+        Words.NONE,
+        Marks.NONE);
+  }
+
   /// The table.
   public Table table() {
     Axis down = down();

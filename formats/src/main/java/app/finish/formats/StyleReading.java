@@ -19,8 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /// A style file as it was read: the style, if there is one, and all that is wrong or not known,
-// each
-/// with its place.
+/// each with its place.
 ///
 /// ```java
 /// StyleReading reading = StyleFile.check(Path.of("mine.json"));

@@ -15,8 +15,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// Rules of total rows that stay: where a group, or the table, has no such row, they stand below
-// its
-/// last row.
+/// its last row.
 final class StandingRules {
   private final Axis down;
   private final Edge afterTable;

@@ -198,6 +198,11 @@ public enum Property {
     };
   }
 
+  /// The form of its settings, as a regular expression that a whole setting matches.
+  public String form() {
+    return form.pattern();
+  }
+
   /// Whether a setting has the form that this property asks for.
   public boolean accepts(String setting) {
     return form.matcher(setting).matches();
