@@ -34,7 +34,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
-/// From a change to the repainted page, as the window does it, for tables of a thousand and of a
+/// From a change to the repainted page, as the window does it, for tables of a thousand rows, of
+/// ten
+/// thousand figures and of a
 /// hundred thousand rows: a move, another style, and scrolling. The floor paints what is in sight
 /// and nothing else.
 @State(Scope.Benchmark)
@@ -52,7 +54,7 @@ import org.openjdk.jmh.annotations.Warmup;
     })
 public class RedrawBench {
   /// How many rows.
-  @Param({"1000", "100000"})
+  @Param({"1000", "2500", "100000"})
   public int rows;
 
   private final Fonts fonts = new Fonts();

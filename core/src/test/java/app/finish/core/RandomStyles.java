@@ -34,8 +34,12 @@ public final class RandomStyles {
       case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT ->
           random.nextInt(4) == 0
               ? "none"
-              : points + " " + ink + List.of("", " double", " dotted figures", " spanned gap 3 pt")
-                  .get(random.nextInt(4)) + (random.nextBoolean() ? " stays" : "");
+              : points
+                  + " "
+                  + ink
+                  + List.of("", " double", " dotted figures", " spanned gap 3 pt")
+                      .get(random.nextInt(4))
+                  + (random.nextBoolean() ? " stays" : "");
       case FRAME -> random.nextBoolean() ? "none" : points + " " + ink;
       case MISSING, LEAD_IN -> List.of("–", "n/a", "").get(random.nextInt(3));
       case WIDTH, COLUMN_WIDTH, ROW_HEIGHT -> random.nextBoolean() ? "content" : "30 pt";

@@ -88,18 +88,35 @@ final class Dressing {
             read -> {
               boolean same = shelf.get().equals(read);
               shelf.set(read);
-              if (!same && !read.findings().isEmpty()) {
-                bench.say(read.findings().getFirst());
+              if (!same) {
+                read.findings().stream().findFirst().or(this::fault).ifPresent(bench::say);
               }
             },
             bench::tell);
   }
 
+  /// Why a style of the library can't be worn, if there is one.
+  private Optional<String> fault() {
+    StyleBook all = bench.sending().styles(bench.document());
+    for (HouseStyle style : shelf.get().styles()) {
+      all = all.named(style.name()).isPresent() ? all : all.with(style);
+    }
+    StyleBook known = all;
+    return shelf.get().styles().stream()
+        .flatMap(style -> known.fault(style.name()).stream())
+        .findFirst();
+  }
+
   /// All styles at hand: the shipped ones, those of the library, the document's.
   StyleBook styles() {
     StyleBook book = bench.sending().styles(bench.document());
+    StyleBook all = book;
     for (HouseStyle style : shelf.get().styles()) {
-      book = book.named(style.name()).isPresent() ? book : book.with(style);
+      all = all.named(style.name()).isPresent() ? all : all.with(style);
+    }
+    for (HouseStyle style : all.styles()) {
+      boolean known = book.named(style.name()).isPresent();
+      book = known || all.fault(style.name()).isPresent() ? book : book.with(style);
     }
     return book;
   }

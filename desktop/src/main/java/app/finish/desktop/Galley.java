@@ -26,7 +26,10 @@ import javafx.scene.layout.VBox;
 /// with Alt and the arrow keys.
 final class Galley extends HBox {
   /// A table as its picture was drawn.
-  private record Drawn(DocumentTable table, int place, String title) {}
+  /// What was drawn last.
+  ///
+  /// @param inks what the styles and the palette of the document made of it
+  private record Drawn(DocumentTable table, int place, List<Object> inks, String title) {}
 
   private static final double WIDTH = 116;
   private static final double HEIGHT = 56;
@@ -138,9 +141,11 @@ final class Galley extends HBox {
   /// Draws a table's picture, if it is not the one that was drawn before.
   private void draw(Document document, int place, Thumbnail picture, Label title, Button tile) {
     DocumentTable table = document.tables().get(place);
+    List<Object> inks =
+        List.of(bench.styles().cascade(table.finish().style()).chain(), document.palette());
     Optional<Drawn> known =
         Optional.ofNullable(drawn.get(table.id()))
-            .filter(one -> one.table == table && one.place == place);
+            .filter(one -> one.table == table && one.place == place && one.inks.equals(inks));
     if (known.isPresent()) {
       call(title, tile, place, known.get().title);
       return;
@@ -152,7 +157,7 @@ final class Galley extends HBox {
             shown -> {
               String words = table.finish().wordsOver(shown.recognition().table().words()).title();
               String name = words.isEmpty() ? table.source().name() : words;
-              drawn.put(table.id(), new Drawn(table, place, name));
+              drawn.put(table.id(), new Drawn(table, place, inks, name));
               call(title, tile, place, name);
               picture.show(shown.scroll());
             },

@@ -5,6 +5,7 @@ import app.finish.core.arrange.Move;
 import app.finish.core.arrange.Side;
 import app.finish.core.document.Document;
 import app.finish.core.dress.Place;
+import app.finish.core.style.Colour;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.tally.RecordsName;
@@ -56,6 +57,14 @@ final class Shots {
             () -> pick(new Pick(new Place.Body(2, 4), Part.of(PartName.BODY), 0))));
     shots.add(new Shot("dress", () -> wear("Marram house", 0), this::pickGrandTotal));
     shots.add(new Shot("dress-apa", () -> wear("APA 7", 0), this::pickGrandTotal));
+    shots.add(new Shot("dress-parts", () -> wear("Ledger", 0), this::parts));
+    shots.add(new Shot("dress-palette", () -> wear("Marram house", 0), this::palette));
+    shots.add(new Shot("dress-paper", this::inkedBack, () -> {}));
+    shots.add(
+        new Shot(
+            "dress-compare",
+            () -> wear("Marram house", 0),
+            () -> bench.dressing().againstProperty().set(Optional.of("Night"))));
     shots.add(
         new Shot(
             "dress-try-on",
@@ -152,12 +161,31 @@ final class Shots {
     pick(new Pick(new Place.Body(15, 0), Part.of(PartName.GRAND_TOTAL_ROW), 1));
   }
 
+  private void parts() {
+    window.bench().dressing().leafProperty().set(Dressing.Leaf.PARTS);
+    pickGrandTotal();
+  }
+
+  private void palette() {
+    Dressing dressing = window.bench().dressing();
+    window.bench().pickProperty().set(Optional.empty());
+    dressing.ink("accent", Colour.parse("#8fc7bd"));
+    dressing.leafProperty().set(Dressing.Leaf.PALETTE);
+  }
+
+  private void inkedBack() {
+    window.bench().undo();
+    window.bench().dressing().leafProperty().set(Dressing.Leaf.PAPER);
+  }
+
   private void pick(Pick pick) {
     window.bench().pickProperty().set(Optional.of(pick));
   }
 
   private void wear(String style, int table) {
     Workbench bench = window.bench();
+    bench.dressing().leafProperty().set(Dressing.Leaf.TRY_ON);
+    bench.dressing().againstProperty().set(Optional.empty());
     bench.show(table);
     bench.stepProperty().set(Step.DRESS);
     bench.wear(bench.styles().named(style).orElseThrow());

@@ -136,6 +136,8 @@ final class Slug extends HBox {
   private void follow(DressedCell cell, Origin origin) {
     Pick pick = new Pick(cell.place(), cell.part(), 0);
     int reach = Math.max(0, pick.circles().indexOf(origin.selector().label()));
+    bench.dressing().leafProperty().set(Dressing.Leaf.PARTS);
+    bench.dressing().intoStyleProperty().set(!origin.isTouch());
     bench.stepProperty().set(Step.DRESS);
     bench.pickProperty().set(Optional.of(pick.withReach(reach)));
   }

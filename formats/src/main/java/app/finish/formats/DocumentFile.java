@@ -11,6 +11,7 @@ import app.finish.core.style.Colour;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Palette;
 import app.finish.core.style.PartName;
+import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -29,6 +30,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 
@@ -156,6 +158,16 @@ public final class DocumentFile {
     for (int i = 1; i <= root.path("styles").asInt(); i++) {
       String part = "styles/" + i + ".json";
       styles.add(StyleFile.parse(text(zip, part, name), name + ", " + part, false));
+    }
+    StyleBook book = StyleFile.shipped();
+    for (HouseStyle style : styles) {
+      book = book.with(style);
+    }
+    for (HouseStyle style : styles) {
+      Optional<String> fault = book.fault(style.name());
+      if (fault.isPresent()) {
+        throw new Problem(name + " can't be opened: " + fault.get() + " Mend the style in it.");
+      }
     }
     return new Document(tables, styles, palette(root.path("palette"), name), wear(root));
   }

@@ -25,7 +25,7 @@ import java.util.stream.IntStream;
 /// ```
 public final class Dresser {
   /// Up to so many rows all are measured.
-  private static final int FEW = 1500;
+  private static final int FEW = 200;
 
   private Dresser() {}
 

@@ -179,6 +179,13 @@ public final class PaletteCheck {
     return nearest(ink, one -> reads(one, ground, wanted));
   }
 
+  /// How far a colour is moved; to make it weaker weighs more than to make it lighter or darker,
+  /// since a brand is known by its hue.
+  private static double shift(double[] from, double[] to) {
+    double weaker = Math.hypot(from[1], from[2]) - Math.hypot(to[1], to[2]);
+    return Math.abs(from[0] - to[0]) + 3 * Math.abs(weaker);
+  }
+
   /// The nearest colour of the same hue that passes: lighter or darker, and as strong as can be.
   private static Optional<Colour> nearest(Colour from, Predicate<Colour> passes) {
     if (passes.test(from)) {
@@ -191,7 +198,7 @@ public final class PaletteCheck {
       for (int strength = 10; strength >= 0; strength -= 2) {
         double share = strength / 10.0;
         Colour colour = Light.ofOklab(step / 200.0, lab[1] * share, lab[2] * share);
-        double distance = Light.distance(from, colour);
+        double distance = shift(lab, Light.oklab(colour));
         if (distance < least && passes.test(colour)) {
           least = distance;
           best = Optional.of(colour);

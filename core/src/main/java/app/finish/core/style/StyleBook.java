@@ -46,6 +46,16 @@ public record StyleBook(List<HouseStyle> styles, Palette over) {
     return new StyleBook(all, over);
   }
 
+  /// Why a style can't be worn, in words for the person; nothing if it can.
+  public Optional<String> fault(String name) {
+    try {
+      cascade(name);
+      return Optional.empty();
+    } catch (IllegalArgumentException e) {
+      return Optional.of(e.getMessage());
+    }
+  }
+
   /// The cascade of a style: the style, what it is based on, and so on to the base.
   ///
   /// @throws IllegalArgumentException if the book lacks the style or one that it is based on, or if

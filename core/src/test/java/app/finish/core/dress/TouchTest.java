@@ -64,8 +64,7 @@ public class TouchTest {
             case 2 -> some.with(new Move.ByLabel(side, 0, random.nextBoolean()));
             case 3 ->
                 some.with(
-                    new Move.ByFigure(
-                        Side.DOWN, 1, paths.get(random.nextInt(paths.size())), true));
+                    new Move.ByFigure(Side.DOWN, 1, paths.get(random.nextInt(paths.size())), true));
             default ->
                 some.with(
                     new Move.Rename(
@@ -143,8 +142,7 @@ public class TouchTest {
           style.with(
               new Selector.Alternate(), Property.of(settings[i]).orElseThrow(), settings[i + 1]);
     }
-    Dressed dressed =
-        Dresser.dress(table, StyleBook.of(List.of(style)).cascade("Own"), 1);
+    Dressed dressed = Dresser.dress(table, StyleBook.of(List.of(style)).cascade("Own"), 1);
     return filled(dressed, "ink 10%").stream()
         .map(DressedCell::place)
         .filter(Place.Body.class::isInstance)
@@ -167,16 +165,14 @@ public class TouchTest {
   public void aRuleThatStaysIsDrawnWithoutItsRow() {
     HouseStyle style =
         HouseStyle.blank("Own")
-            .with(
-                Selector.of(PartName.GRAND_TOTAL_ROW), Property.RULE_ABOVE, "1 pt ink stays");
+            .with(Selector.of(PartName.GRAND_TOTAL_ROW), Property.RULE_ABOVE, "1 pt ink stays");
     Cascade cascade = StyleBook.of(List.of(style)).cascade("Own");
     Dressed without = Dresser.dress(rows(3, false), cascade, 1);
     assertThat(without.rows().getLast().below().rule().weight()).isEqualTo(1);
     HouseStyle goes =
         HouseStyle.blank("Own")
             .with(Selector.of(PartName.GRAND_TOTAL_ROW), Property.RULE_ABOVE, "1 pt ink");
-    Dressed gone =
-        Dresser.dress(rows(3, false), StyleBook.of(List.of(goes)).cascade("Own"), 1);
+    Dressed gone = Dresser.dress(rows(3, false), StyleBook.of(List.of(goes)).cascade("Own"), 1);
     assertThat(gone.rows().getLast().below().rule().isDrawn()).isFalse();
   }
 }

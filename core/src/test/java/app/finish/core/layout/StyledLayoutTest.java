@@ -91,8 +91,7 @@ public class StyledLayoutTest {
 
   @Test
   public void aTextIsShortenedToOneLine() {
-    HouseStyle style =
-        with(Property.WIDTH, "200 pt").with(TABLE, Property.LONG_TEXTS, "shorten");
+    HouseStyle style = with(Property.WIDTH, "200 pt").with(TABLE, Property.LONG_TEXTS, "shorten");
     Proof proof = proof(table(), style);
     boolean any = false;
     for (Mark mark : proof.pages().getFirst().marks()) {
@@ -108,8 +107,7 @@ public class StyledLayoutTest {
   @Test
   public void linesUnderTextsAreAsWideAsTheTexts() {
     HouseStyle style =
-        HouseStyle.blank("Own")
-            .with(Selector.of(PartName.BODY), Property.UNDERLINE, "double");
+        HouseStyle.blank("Own").with(Selector.of(PartName.BODY), Property.UNDERLINE, "double");
     Proof.Page page = proof(table(), style).pages().getFirst();
     long figures =
         page.boxes().stream()

@@ -24,8 +24,7 @@ public class CascadeLawsTest {
 
   private static StyleBook book(Random random) {
     return StyleBook.of(
-        List.of(
-            RandomStyles.style("Base", "", random), RandomStyles.style("Own", "Base", random)));
+        List.of(RandomStyles.style("Base", "", random), RandomStyles.style("Own", "Base", random)));
   }
 
   private static boolean isDrawnByCells(Property property, Selector selector) {
@@ -121,8 +120,7 @@ public class CascadeLawsTest {
     HouseStyle own = book.named("Own").orElseThrow();
     List<Selector> way = RandomStyles.way(random);
     Selector special = way.getLast();
-    boolean ownSets =
-        own.settings().getOrDefault(special, Map.of()).containsKey(Property.INDENT);
+    boolean ownSets = own.settings().getOrDefault(special, Map.of()).containsKey(Property.INDENT);
     HouseStyle changed = base.with(special, Property.INDENT, "33 pt");
     double indent = book.with(changed).cascade("Own").look(way).indent();
     if (!ownSets) {

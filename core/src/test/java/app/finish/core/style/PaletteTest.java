@@ -83,8 +83,7 @@ public class PaletteTest {
 
   @Test
   public void aPairThatFailsIsNamedWithWhatWouldPass() {
-    StyleBook book =
-        TestStyles.book().inked(Palette.NONE.with("accent", Colour.parse("#d8e4e0")));
+    StyleBook book = TestStyles.book().inked(Palette.NONE.with("accent", Colour.parse("#d8e4e0")));
     List<PaletteCheck.Pair> pairs = PaletteCheck.of(book.cascade("House"));
     PaletteCheck.Pair pair =
         pairs.stream().filter(one -> one.fill().equals("accent")).findFirst().orElseThrow();
