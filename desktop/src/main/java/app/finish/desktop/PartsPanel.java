@@ -131,7 +131,14 @@ final class PartsPanel {
 
   private Node picture(Heights height, int place, ToggleGroup group, Shown shown) {
     Thumbnail picture = new Thumbnail(painter, WIDTH, HEIGHT);
-    picture.show(shown.scroll(), height.covers());
+    double at =
+        bench
+            .pickProperty()
+            .get()
+            .flatMap(pick -> shown.scroll().boxOf(pick.place()))
+            .map(box -> box.y())
+            .orElse(0.0);
+    picture.show(shown.scroll(), height.covers(), at);
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
     Label name = Benches.caption(height.label());

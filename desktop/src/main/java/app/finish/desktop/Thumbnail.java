@@ -34,41 +34,44 @@ final class Thumbnail extends Canvas {
 
   /// Draws the upper part of a table, as wide as the picture.
   void show(Scroll scroll) {
-    show(scroll, box -> false);
+    show(scroll, box -> false, scroll.paper().textWidth(), 0);
   }
 
   /// Draws the upper left part of a table, near enough to tell how it is dressed.
   void showNear(Scroll scroll) {
-    show(scroll, box -> false, Math.min(scroll.paper().textWidth(), NEAR));
+    show(scroll, box -> false, Math.min(scroll.paper().textWidth(), NEAR), 0);
   }
 
-  /// Draws the upper part of a table with some of its cells lit; if none is in sight there, the
-  /// part where the first of them is.
-  void show(Scroll scroll, Predicate<CellBox> lit) {
-    show(scroll, lit, scroll.paper().textWidth());
+  /// Draws the part of a table around a height, with some of its cells lit.
+  ///
+  /// @param at the height on the paper that is in sight
+  void show(Scroll scroll, Predicate<CellBox> lit, double at) {
+    show(scroll, lit, scroll.paper().textWidth(), at);
   }
 
-  private void show(Scroll scroll, Predicate<CellBox> lit, double width) {
+  private void show(Scroll scroll, Predicate<CellBox> lit, double width, double at) {
     blank();
     GraphicsContext gc = getGraphicsContext2D();
     gc.setFill(painter.colour(scroll.dressed().palette().colour("paper")));
     gc.fillRect(0, 0, getWidth(), getHeight());
     double margin = scroll.paper().margin();
     double scale = (getWidth() - 10) / width;
-    Proof.Page page = scroll.between(0, getHeight() / scale + margin);
-    gc.translate(5 - margin * scale, 5 - margin * scale);
+    double seen = getHeight() / scale;
+    double most = Math.max(0, scroll.paper().height() - 2 * margin - seen + 10 / scale);
+    double from = Math.clamp(at - margin - seen * 0.6, 0, most);
+    double foot = from + seen + margin;
+    Proof.Page page = scroll.between(from, foot);
+    gc.translate(5 - margin * scale, 5 - (margin + from) * scale);
     gc.scale(scale, scale);
-    painter.paint(gc, page, 0, getHeight() / scale + margin, 0.4 / scale);
+    painter.paint(gc, page, from, foot, 0.4 / scale);
     List<CellBox> boxes = page.boxes().stream().filter(lit).toList();
     if (!boxes.isEmpty()) {
       gc.setFill(DIM);
-      gc.fillRect(0, 0, scroll.paper().width(), getHeight() / scale + margin);
-      for (CellBox box : boxes) {
-        gc.setFill(LIT);
-        gc.fillRect(box.x(), box.y(), box.width(), box.height());
-      }
+      gc.fillRect(0, from, scroll.paper().width(), seen + margin);
+      gc.setFill(LIT);
+      boxes.forEach(box -> gc.fillRect(box.x(), box.y(), box.width(), box.height()));
       gc.setGlobalBlendMode(BlendMode.MULTIPLY);
-      painter.paint(gc, only(page, boxes), 0, getHeight() / scale + margin, 0.4 / scale);
+      painter.paint(gc, only(page, boxes), from, foot, 0.4 / scale);
       gc.setGlobalBlendMode(BlendMode.SRC_OVER);
     }
     gc.setTransform(1, 0, 0, 1, 0, 0);
