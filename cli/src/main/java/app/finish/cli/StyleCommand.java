@@ -5,9 +5,9 @@ import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PaletteCheck;
 import app.finish.core.style.Sight;
 import app.finish.core.style.StyleBook;
+import app.finish.formats.FoundStyle;
 import app.finish.formats.StyleFile;
 import app.finish.formats.StyleReading;
-import app.finish.formats.WorkbookStyle;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -95,9 +95,10 @@ final class StyleCommand implements Runnable {
   @Command(
       name = "from",
       mixinStandardHelpOptions = true,
-      description = "Read the look of a workbook's first table into a style.")
+      description = "Read the look of the first table of a workbook or a document into a style.")
   int from(
-      @Parameters(paramLabel = "WORKBOOK", description = "an XLSX workbook") Path workbook,
+      @Parameters(paramLabel = "WORKBOOK", description = "an XLSX workbook or a DOCX document")
+          Path workbook,
       @Option(
               names = {"-o", "--out"},
               required = true,
@@ -112,7 +113,7 @@ final class StyleCommand implements Runnable {
           String name)
       throws IOException {
     String own = workbook.getFileName().toString().replaceFirst("\\.[^.]*$", "");
-    HouseStyle style = WorkbookStyle.read(workbook, name.isEmpty() ? own : name);
+    HouseStyle style = FoundStyle.read(workbook, name.isEmpty() ? own : name);
     StyleFile.write(style, out);
     spec.commandLine()
         .getOut()

@@ -160,10 +160,6 @@ record Heights(String label, Selector selector, List<Selector> way, Predicate<Ce
 
   private static boolean isOn(Shown shown, Selector.OfPlace line, CellBox box) {
     Optional<Selector.OfPlace> here = TouchPlaces.of(shown.naming(), box.cell().place(), false);
-    if (here.isEmpty()) {
-      return false;
-    }
-    List<String> left = new ArrayList<>(here.get().labels());
-    return line.labels().stream().allMatch(left::remove);
+    return here.isPresent() && TouchPlaces.isOn(line, here.get());
   }
 }

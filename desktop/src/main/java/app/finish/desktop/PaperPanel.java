@@ -133,7 +133,11 @@ final class PaperPanel {
       boolean fits = fit.get().proof().paper().equals(fit.get().asked());
       String sentence =
           fits
-              ? Texts.of(pages == 1 ? "paper.fits" : "paper.fitsOn", pages)
+              ? Texts.of(
+                  !fit.get().whole()
+                      ? "paper.fitsLong"
+                      : pages == 1 ? "paper.fits" : "paper.fitsOn",
+                  pages)
               : Texts.of("paper.tooWide");
       Label said = new Label(sentence);
       said.setWrapText(true);

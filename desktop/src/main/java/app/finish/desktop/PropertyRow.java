@@ -1,7 +1,9 @@
 package app.finish.desktop;
 
+import app.finish.core.style.Colour;
 import app.finish.core.style.Look;
 import app.finish.core.style.Origin;
+import app.finish.core.style.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -16,10 +18,12 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /// One property at one height: its value, where that comes from, and a way to change it or to hand
@@ -117,6 +121,10 @@ final class PropertyRow {
     box.setEditable(true);
     box.getItems().setAll(suggestions());
     box.setValue(setting);
+    if (property == Property.INK || property == Property.FILL) {
+      Palette palette = dressing.cascade().palette();
+      box.setCellFactory(list -> new InkCell(palette));
+    }
     box.setOnAction(event -> change(box.getEditor().getText(), setting));
     box.getEditor()
         .addEventFilter(
@@ -140,6 +148,30 @@ final class PropertyRow {
     box.getEditor().setId("property-" + property.word() + "-text");
     box.getEditor().setAccessibleText(property.label());
     return box;
+  }
+
+  /// An ink with its colour before it.
+  private static final class InkCell extends ListCell<String> {
+    private final Palette palette;
+
+    InkCell(Palette palette) {
+      this.palette = palette;
+    }
+
+    @Override
+    protected void updateItem(String ink, boolean empty) {
+      super.updateItem(ink, empty);
+      setText(empty ? null : ink);
+      setGraphic(empty || ink.equals("none") ? null : swatch(palette.colour(ink)));
+    }
+
+    private static Region swatch(Colour colour) {
+      Region swatch = new Region();
+      swatch.setMinSize(18, 12);
+      swatch.setMaxSize(18, 12);
+      swatch.setStyle("-fx-background-color: -line, " + colour + "; -fx-background-insets: 0, 1;");
+      return swatch;
+    }
   }
 
   private void change(String wanted, String before) {

@@ -2,9 +2,9 @@ package app.finish.desktop;
 
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Palette;
+import app.finish.formats.FoundStyle;
 import app.finish.formats.PaletteFile;
 import app.finish.formats.StyleFile;
-import app.finish.formats.WorkbookStyle;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -96,7 +96,7 @@ final class StyleSharing {
   void fromWorkbook() {
     files
         .picker()
-        .toRead(Texts.of("share.workbook"), "*.xlsx")
+        .toRead(Texts.of("share.workbook"), "*.xlsx", "*.docx")
         .ifPresent(
             file -> {
               String name = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
@@ -105,7 +105,7 @@ final class StyleSharing {
                   .worker()
                   .run(
                       Texts.of("busy.workbook", name),
-                      () -> WorkbookStyle.read(file, free),
+                      () -> FoundStyle.read(file, free),
                       style -> {
                         dressing.make(Texts.of("change.makeStyle", free), style);
                         bench.say(Texts.of("notice.madeOf", free, file.getFileName()));

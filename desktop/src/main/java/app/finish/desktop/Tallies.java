@@ -2,7 +2,6 @@ package app.finish.desktop;
 
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
-import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.Plan;
@@ -136,8 +135,7 @@ final class Tallies {
               return Tallying.of(records).tally(Plan.EMPTY);
             },
             tally -> {
-              Document document =
-                  bench.document().withAdded(Source.of(tally), Finish.in(bench.styleAtHand()));
+              Document document = bench.withAdded(bench.document(), Source.of(tally));
               bench.change(Texts.of("change.records", name.label()), document);
               bench.show(document.tables().size() - 1);
               bench.stepProperty().set(Step.BRING_IN);

@@ -369,13 +369,18 @@ final class Workbench {
         .orElse(styleAtHand());
   }
 
+  /// A document with one more table, in the style that new tables of its kind wear.
+  Document withAdded(Document document, Source source) {
+    String style = styleOf(source);
+    return dressing.holding(document, style).withAdded(source, Finish.in(style));
+  }
+
   /// Adds tables, and shows the first of them.
   void add(List<Source> sources) {
     Document document = document();
     int first = document.tables().size();
     for (Source source : sources) {
-      String style = styleOf(source);
-      document = dressing.holding(document, style).withAdded(source, Finish.in(style));
+      document = withAdded(document, source);
     }
     change(Texts.of("change.bringIn", sources.getFirst().name()), document);
     show(first);

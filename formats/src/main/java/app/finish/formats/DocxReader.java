@@ -51,7 +51,7 @@ public final class DocxReader implements TableReader {
   }
 
   /// Up to four short paragraphs just above a table.
-  private static List<String> wordsAbove(List<IBodyElement> elements, int table) {
+  static List<String> wordsAbove(List<IBodyElement> elements, int table) {
     List<String> words = new ArrayList<>();
     for (int i = table - 1; i >= 0 && words.size() < 4; i--) {
       if (!(elements.get(i) instanceof XWPFParagraph paragraph)) {
@@ -105,7 +105,7 @@ public final class DocxReader implements TableReader {
     return sheet.grid("");
   }
 
-  private static int span(XWPFTableCell cell) {
+  static int span(XWPFTableCell cell) {
     CTTcPr properties = cell.getCTTc().getTcPr();
     boolean spans = properties != null && properties.getGridSpan() != null;
     return spans ? Math.max(1, properties.getGridSpan().getVal().intValue()) : 1;

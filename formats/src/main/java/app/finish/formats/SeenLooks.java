@@ -16,14 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import org.apache.poi.ss.usermodel.BorderStyle;
-import org.apache.poi.ss.usermodel.FillPatternType;
-import org.apache.poi.ss.usermodel.Font;
-import org.apache.poi.ss.usermodel.HorizontalAlignment;
-import org.apache.poi.xssf.usermodel.XSSFCell;
-import org.apache.poi.xssf.usermodel.XSSFCellStyle;
-import org.apache.poi.xssf.usermodel.XSSFColor;
-import org.apache.poi.xssf.usermodel.XSSFFont;
 
 /// Makes a style of cells whose parts are known: of each property the setting that most cells of a
 /// part have; what a part has in common with the body is set for the table.
@@ -31,11 +23,11 @@ final class SeenLooks {
   private static final Selector TABLE = Selector.of(PartName.TABLE);
   private static final Selector BODY = Selector.of(PartName.BODY);
 
-  private final Map<Selector, List<XSSFCell>> cells;
+  private final Map<Selector, List<SeenCell>> cells;
   private final Map<Colour, String> roles = new LinkedHashMap<>();
   private Palette palette = Palette.NONE;
 
-  SeenLooks(Map<Selector, List<XSSFCell>> cells) {
+  SeenLooks(Map<Selector, List<SeenCell>> cells) {
     this.cells = cells;
   }
 
@@ -72,18 +64,16 @@ final class SeenLooks {
   /// The role of each colour: the ink and ground of the body, then strong fills, pale fills and
   /// other inks in the order of how often they are seen.
   private void nameColours() {
-    Colour ink = most(cells.getOrDefault(BODY, List.of()), this::ink).orElse(new Colour(0));
+    Colour ink = most(cells.getOrDefault(BODY, List.of()), SeenCell::ink).orElse(new Colour(0));
     Colour paper =
-        most(cells.getOrDefault(BODY, List.of()), cell -> fill(cell).orElse(new Colour(0xffffff)))
+        most(cells.getOrDefault(BODY, List.of()), cell -> cell.fill().orElse(new Colour(0xffffff)))
             .orElse(new Colour(0xffffff));
-    List<Colour> strong = new ArrayList<>();
     add("ink", ink);
     add("paper", paper);
-    for (List<XSSFCell> some : cells.values()) {
-      for (XSSFCell cell : some) {
-        fill(cell).ifPresent(one -> add(Light.luminance(one) > 0.6 ? "mist" : "accent", one));
-        add(fill(cell).isPresent() ? "onAccent" : "accent", ink(cell));
-        fill(cell).ifPresent(strong::add);
+    for (List<SeenCell> some : cells.values()) {
+      for (SeenCell cell : some) {
+        cell.fill().ifPresent(one -> add(Light.luminance(one) > 0.6 ? "mist" : "accent", one));
+        add(cell.fill().isPresent() ? "onAccent" : "accent", cell.ink());
       }
     }
     List<Colour> main = new ArrayList<>(roles.keySet());
@@ -103,24 +93,19 @@ final class SeenLooks {
     palette = palette.with(role, colour);
   }
 
-  private Map<Property, String> settings(List<XSSFCell> some, boolean whole) {
+  private Map<Property, String> settings(List<SeenCell> some, boolean whole) {
     Map<Property, String> settings = new EnumMap<>(Property.class);
-    put(settings, Property.FACE, some, cell -> font(cell).getFontName());
-    put(settings, Property.SIZE, some, cell -> font(cell).getFontHeightInPoints() + " pt");
-    put(settings, Property.WEIGHT, some, cell -> font(cell).getBold() ? "bold" : "regular");
-    put(settings, Property.SLANT, some, cell -> font(cell).getItalic() ? "italic" : "upright");
-    put(settings, Property.UNDERLINE, some, SeenLooks::underline);
-    put(settings, Property.INK, some, cell -> roles.getOrDefault(ink(cell), "ink"));
+    put(settings, Property.FACE, some, SeenCell::face);
+    put(settings, Property.SIZE, some, cell -> points(cell.size()));
+    put(settings, Property.WEIGHT, some, cell -> cell.bold() ? "bold" : "regular");
+    put(settings, Property.SLANT, some, cell -> cell.italic() ? "italic" : "upright");
+    put(settings, Property.UNDERLINE, some, SeenCell::underline);
+    put(settings, Property.INK, some, cell -> roles.getOrDefault(cell.ink(), "ink"));
     if (!whole) {
-      put(
-          settings,
-          Property.FILL,
-          some,
-          cell -> fill(cell).map(roles::get).filter(role -> !role.equals("paper")).orElse("none"));
-      put(settings, Property.ALIGN, some, SeenLooks::align);
-      put(settings, Property.RULE_ABOVE, some, cell -> rule(cell.getCellStyle(), true));
-      put(settings, Property.RULE_BELOW, some, cell -> rule(cell.getCellStyle(), false));
-      settings.values().removeIf(String::isEmpty);
+      put(settings, Property.FILL, some, this::fill);
+      put(settings, Property.ALIGN, some, SeenCell::align);
+      put(settings, Property.RULE_ABOVE, some, cell -> rule(cell.above()));
+      put(settings, Property.RULE_BELOW, some, cell -> rule(cell.below()));
       settings.remove(Property.FILL, "none");
       settings.remove(Property.RULE_ABOVE, "none");
       settings.remove(Property.RULE_BELOW, "none");
@@ -128,68 +113,33 @@ final class SeenLooks {
     return settings;
   }
 
+  private String fill(SeenCell cell) {
+    return cell.fill().map(roles::get).filter(role -> !role.equals("paper")).orElse("none");
+  }
+
+  private String rule(SeenCell.Line line) {
+    if (line.weight() == 0) {
+      return "none";
+    }
+    String ink = line.colour().map(one -> roles.getOrDefault(one, "ink")).orElse("ink");
+    return (points(line.weight()) + " " + ink + " " + line.kind()).strip();
+  }
+
+  private static String points(double points) {
+    return (points == Math.rint(points) ? "" + (long) points : "" + points) + " pt";
+  }
+
   private static void put(
       Map<Property, String> settings,
       Property property,
-      List<XSSFCell> some,
-      Function<XSSFCell, String> of) {
+      List<SeenCell> some,
+      Function<SeenCell, String> of) {
     most(some, of).filter(property::accepts).ifPresent(one -> settings.put(property, one));
   }
 
-  private static <T> Optional<T> most(List<XSSFCell> some, Function<XSSFCell, T> of) {
+  private static <T> Optional<T> most(List<SeenCell> some, Function<SeenCell, T> of) {
     Map<T, Integer> counts = new HashMap<>();
     some.forEach(cell -> counts.merge(of.apply(cell), 1, Integer::sum));
     return counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
-  }
-
-  private static XSSFFont font(XSSFCell cell) {
-    return cell.getCellStyle().getFont();
-  }
-
-  private static String underline(XSSFCell cell) {
-    byte line = font(cell).getUnderline();
-    return line == Font.U_NONE ? "none" : line == Font.U_DOUBLE ? "double" : "single";
-  }
-
-  private Colour ink(XSSFCell cell) {
-    return colour(font(cell).getXSSFColor()).orElse(new Colour(0));
-  }
-
-  private static Optional<Colour> fill(XSSFCell cell) {
-    XSSFCellStyle style = cell.getCellStyle();
-    return style.getFillPattern() == FillPatternType.SOLID_FOREGROUND
-        ? colour(style.getFillForegroundColorColor())
-        : Optional.empty();
-  }
-
-  private static Optional<Colour> colour(XSSFColor colour) {
-    return Optional.ofNullable(colour)
-        .map(XSSFColor::getRGBWithTint)
-        .map(rgb -> new Colour((rgb[0] & 0xff) << 16 | (rgb[1] & 0xff) << 8 | rgb[2] & 0xff));
-  }
-
-  private static String align(XSSFCell cell) {
-    HorizontalAlignment align = cell.getCellStyle().getAlignment();
-    return switch (align) {
-      case LEFT -> "start";
-      case CENTER, CENTER_SELECTION -> "centre";
-      case RIGHT -> "end";
-      default -> "";
-    };
-  }
-
-  private String rule(XSSFCellStyle style, boolean above) {
-    BorderStyle border = above ? style.getBorderTop() : style.getBorderBottom();
-    XSSFColor drawn = above ? style.getTopBorderXSSFColor() : style.getBottomBorderXSSFColor();
-    String ink = colour(drawn).map(one -> roles.getOrDefault(one, "ink")).orElse("ink");
-    return switch (border) {
-      case NONE -> "none";
-      case HAIR -> "0.25 pt " + ink;
-      case MEDIUM, MEDIUM_DASHED, MEDIUM_DASH_DOT, MEDIUM_DASH_DOT_DOT -> "1 pt " + ink;
-      case THICK -> "2 pt " + ink;
-      case DOUBLE -> "1.5 pt " + ink + " double";
-      case DOTTED -> "0.5 pt " + ink + " dotted";
-      default -> "0.5 pt " + ink;
-    };
   }
 }

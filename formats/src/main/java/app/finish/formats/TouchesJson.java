@@ -25,8 +25,9 @@ final class TouchesJson {
             (selector, settings) -> {
               ObjectNode one = all.addObject();
               if (selector instanceof Selector.OfPlace place) {
-                ArrayNode labels = one.putArray(place.line() ? "line" : "cell");
-                place.labels().forEach(labels::add);
+                ObjectNode at = one.putObject(place.line() ? "line" : "cell");
+                place.down().forEach(at.putArray("down")::add);
+                place.across().forEach(at.putArray("across")::add);
               } else {
                 one.put("part", selector.toString());
               }
@@ -57,11 +58,18 @@ final class TouchesJson {
       return Selector.parse(one.path("part").asText()).orElseThrow(() -> GridJson.damaged(name));
     }
     boolean line = one.has("line");
-    List<String> labels = new ArrayList<>();
-    one.path(line ? "line" : "cell").forEach(label -> labels.add(label.asText()));
-    if (labels.isEmpty()) {
+    JsonNode at = one.path(line ? "line" : "cell");
+    List<String> down = labels(at.path("down"));
+    List<String> across = labels(at.path("across"));
+    if (down.isEmpty() && across.isEmpty()) {
       throw GridJson.damaged(name);
     }
-    return new Selector.OfPlace(labels, line);
+    return new Selector.OfPlace(down, across, line);
+  }
+
+  private static List<String> labels(JsonNode node) {
+    List<String> labels = new ArrayList<>();
+    node.forEach(label -> labels.add(label.asText()));
+    return labels;
   }
 }

@@ -3,6 +3,9 @@ package app.finish.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.layout.Paper;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Colour;
 import app.finish.core.style.HouseStyle;
@@ -205,10 +208,10 @@ public class StyleFileTest {
         Touches.NONE
             .with(Selector.of(PartName.TITLE), Property.WEIGHT, "bold")
             .with(
-                new Selector.OfPlace(List.of("Hale–Orrin", "Fares"), false),
+                new Selector.OfPlace(List.of("Hale–Orrin"), List.of("Fares"), false),
                 Property.FILL,
                 "accent 20%")
-            .with(new Selector.OfPlace(List.of("2026"), true), Property.SLANT, "italic");
+            .with(new Selector.OfPlace(List.of(), List.of("2026"), true), Property.SLANT, "italic");
     assertThat(TouchesJson.read(TouchesJson.write(touches), "made")).isEqualTo(touches);
   }
 
@@ -311,7 +314,7 @@ public class StyleFileTest {
   public void aWorkbooksLookBecomesAStyle() throws IOException {
     Path workbook = folder.resolve("report.xlsx");
     StyledWorkbook.write(workbook);
-    HouseStyle style = WorkbookStyle.read(workbook, "Report");
+    HouseStyle style = FoundStyle.read(workbook, "Report");
     Cascade cascade = StyleFile.shipped().with(style).cascade("Report");
     var table = Selector.of(PartName.TABLE);
     var body = cascade.look(List.of(table, Selector.of(PartName.BODY)));
@@ -333,5 +336,26 @@ public class StyleFileTest {
     assertThat(total.bold()).isTrue();
     assertThat(total.ruleAbove().kind().name()).isEqualTo("DOUBLE");
     assertThat(style.settings()).containsKey(new Selector.Alternate());
+  }
+
+  @Test
+  public void aDocumentsTableGivesItsStyleBack() throws IOException {
+    Path out = folder.resolve("house.docx");
+    Document document =
+        Document.EMPTY.withAdded(
+            Sources.read(Samples.copy(Samples.PIVOTS, folder)).getFirst(),
+            Finish.in("Marram house"));
+    Given.sending().write(document, List.of(0), OutputFormat.DOCX, Paper.A4, out);
+    HouseStyle style = FoundStyle.read(out, "Found");
+    Cascade cascade = StyleFile.shipped().with(style).cascade("Found");
+    var table = Selector.of(PartName.TABLE);
+    assertThat(cascade.look(List.of(table)).face()).isEqualTo("Calibri");
+    assertThat(cascade.look(List.of(table)).size()).isEqualTo(10);
+    var total = cascade.look(List.of(table, Selector.of(PartName.GRAND_TOTAL_ROW)));
+    assertThat(total.fill()).contains(Colour.parse("#24605c"));
+    assertThat(total.ink()).isEqualTo(Colour.parse("#fffefb"));
+    assertThat(total.bold()).isTrue();
+    assertThat(cascade.look(List.of(table, Selector.of(PartName.SUBTOTAL_ROW))).fill())
+        .contains(Colour.parse("#ecf2ef"));
   }
 }

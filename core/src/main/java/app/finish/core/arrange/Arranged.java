@@ -1,5 +1,6 @@
 package app.finish.core.arrange;
 
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +41,7 @@ public record Arranged(
     private final Side side;
     private volatile List<List<String>> paths = List.of();
     private volatile List<Level> levels = List.of();
+    private volatile List<List<Branch>> branches = List.of();
 
     Names(Trees trees, Side side) {
       this.trees = trees;
@@ -52,6 +54,13 @@ public record Arranged(
         paths = List.copyOf(trees.paths(side));
       }
       return paths;
+    }
+
+    private List<Branch> branches(int leaf) {
+      if (branches.isEmpty()) {
+        branches = List.copyOf(trees.ways(side));
+      }
+      return branches.get(leaf);
     }
 
     /// The levels from the outermost.
@@ -68,6 +77,22 @@ public record Arranged(
     unplaced = Map.copyOf(unplaced);
     aside = List.copyOf(aside);
     refused = Map.copyOf(refused);
+  }
+
+  /// The table as the moves found it.
+  public Table source() {
+    return down.trees.source();
+  }
+
+  /// Where the source has a figure, if it is one figure of it.
+  public Optional<Spot.Figure> origin(int row, int column) {
+    return down.trees.place(down.branches(row).getLast(), across.branches(column).getLast());
+  }
+
+  /// Where the source has a heading, if it is one heading of it.
+  public Optional<Spot> origin(Side side, int leaf, int level) {
+    List<Branch> way = names(side).branches(leaf);
+    return level < way.size() ? way.get(level).origin() : Optional.empty();
   }
 
   /// A side as moves name it.

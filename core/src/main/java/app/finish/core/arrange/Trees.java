@@ -100,6 +100,25 @@ record Trees(
     }
   }
 
+  /// The branches that lead to each leaf.
+  List<List<Branch>> ways(Side side) {
+    List<List<Branch>> ways = new ArrayList<>();
+    follow(roots(side), List.of(), ways);
+    return ways;
+  }
+
+  private static void follow(List<Branch> branches, List<Branch> way, List<List<Branch>> ways) {
+    for (Branch branch : branches) {
+      List<Branch> here = new ArrayList<>(way);
+      here.add(branch);
+      if (branch.isLeaf()) {
+        ways.add(here);
+      } else {
+        follow(branch.children(), here, ways);
+      }
+    }
+  }
+
   /// The branch that labels lead to.
   Branch find(Side side, List<String> path) throws NoPlace {
     if (path.isEmpty()) {

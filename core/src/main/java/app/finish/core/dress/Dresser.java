@@ -72,7 +72,7 @@ public final class Dresser {
     /// @param number its number in the document, from 1
     public Dressed dressed(Cascade cascade, int number) {
       PlanForm form = PlanForm.of(cascade);
-      TouchPlaces touched = new TouchPlaces(form.places, naming);
+      TouchPlaces touched = form.touched(table, naming);
       Unrolled rows = unrolled(table, cascade, number, form.plan(table, touched), touched);
       return Dresser.dressed(table, cascade, rows, List.copyOf(rows));
     }
@@ -85,6 +85,10 @@ public final class Dresser {
           isIndented(cascade),
           Dresser.banding(cascade, new Selector.Alternate()),
           cascade.touches().places());
+    }
+
+    TouchPlaces touched(Table table, Naming naming) {
+      return new TouchPlaces(places, naming, table.across().leaves().size());
     }
 
     RowPlan plan(Table table, TouchPlaces touched) {
@@ -101,7 +105,7 @@ public final class Dresser {
 
   private record Planned(RowPlan plan, int[] decisive, TouchPlaces touched) {
     static Planned of(Table table, Naming naming, PlanForm form) {
-      TouchPlaces touched = new TouchPlaces(form.places, naming);
+      TouchPlaces touched = form.touched(table, naming);
       RowPlan plan = form.plan(table, touched);
       boolean few = plan.size() <= FEW;
       return new Planned(

@@ -1,29 +1,26 @@
 package app.finish.core.dress;
 
 import app.finish.core.arrange.Side;
+import app.finish.core.dress.Naming.Named;
 import app.finish.core.style.Selector;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
-/// Finds the touches that lie on a cell. A touch knows its place by labels; a cell has the labels
-/// of its row and of its column, whichever side they stand on.
+/// Finds the touches that lie on a cell, by the labels that lead to it in the source.
 public final class TouchPlaces {
   private final List<Selector.OfPlace> places;
   private final Naming naming;
-  private final Map<Set<Selector.OfPlace>, Integer> groups = new HashMap<>();
+  private final int columns;
+  private final Map<List<List<Selector>>, Integer> groups = new HashMap<>();
 
-  TouchPlaces(List<Selector.OfPlace> places, Naming naming) {
+  /// @param columns how many columns of figures the table has
+  TouchPlaces(List<Selector.OfPlace> places, Naming naming, int columns) {
     this.places = List.copyOf(places);
     this.naming = naming;
-  }
-
-  boolean isEmpty() {
-    return places.isEmpty();
+    this.columns = columns;
   }
 
   /// How touches know a place; a place that is a part of its own is known by that part.
@@ -32,51 +29,52 @@ public final class TouchPlaces {
   public static Optional<Selector.OfPlace> of(Naming naming, Place place, boolean line) {
     return switch (place) {
       case Place.Body body -> {
-        List<String> labels = new ArrayList<>(naming.path(Side.DOWN, body.row()));
-        if (!line) {
-          labels.addAll(naming.path(Side.ACROSS, body.column()));
-        }
-        yield Optional.of(new Selector.OfPlace(labels, line));
+        Named named =
+            line
+                ? naming.heading(Side.DOWN, body.row(), Integer.MAX_VALUE - 1)
+                : naming.figure(body.row(), body.column());
+        yield Optional.of(named(named, line));
       }
       case Place.Stub stub ->
-          Optional.of(
-              new Selector.OfPlace(upTo(naming.path(Side.DOWN, stub.leaf()), stub.level()), line));
+          Optional.of(named(naming.heading(Side.DOWN, stub.leaf(), stub.level()), line));
       case Place.Head head ->
-          Optional.of(
-              new Selector.OfPlace(
-                  upTo(naming.path(Side.ACROSS, head.first()), head.level()), line));
+          Optional.of(named(naming.heading(Side.ACROSS, head.first(), head.level()), line));
       case Place.StubHead head -> Optional.empty();
       case Place.Word word -> Optional.empty();
     };
   }
 
-  private static List<String> upTo(List<String> path, int level) {
-    return path.subList(0, Math.min(path.size(), level + 1));
+  private static Selector.OfPlace named(Named named, boolean line) {
+    return new Selector.OfPlace(named.down(), named.across(), line);
+  }
+
+  /// Whether a cell is on a line.
+  public static boolean isOn(Selector.OfPlace line, Selector.OfPlace cell) {
+    return begins(cell.down(), line.down()) && begins(cell.across(), line.across());
+  }
+
+  private static boolean begins(List<String> labels, List<String> some) {
+    return labels.size() >= some.size() && labels.subList(0, some.size()).equals(some);
   }
 
   /// The touches on a figure: those of its lines first, then its own.
   List<Selector> onFigure(int row, int column) {
-    if (places.isEmpty()) {
-      return List.of();
-    }
-    List<String> labels = new ArrayList<>(naming.path(Side.DOWN, row));
-    labels.addAll(naming.path(Side.ACROSS, column));
-    return on(labels);
+    return places.isEmpty() ? List.of() : on(naming.figure(row, column));
   }
 
   /// The touches on a heading.
   List<Selector> onHeading(Side side, int leaf, int level) {
-    return places.isEmpty() ? List.of() : on(upTo(naming.path(side, leaf), level));
+    return places.isEmpty() ? List.of() : on(naming.heading(side, leaf, level));
   }
 
-  private List<Selector> on(List<String> labels) {
+  private List<Selector> on(Named named) {
     List<Selector> lines = new ArrayList<>();
     List<Selector> cells = new ArrayList<>();
-    List<String> sorted = labels.stream().sorted().toList();
+    Selector.OfPlace cell = named(named, false);
     for (Selector.OfPlace place : places) {
-      if (place.line() && isWithin(place.labels(), labels)) {
+      if (place.line() && isOn(place, cell)) {
         lines.add(place);
-      } else if (!place.line() && place.labels().equals(sorted)) {
+      } else if (place.equals(cell)) {
         cells.add(place);
       }
     }
@@ -84,28 +82,23 @@ public final class TouchPlaces {
     return lines;
   }
 
-  private static boolean isWithin(List<String> some, List<String> labels) {
-    List<String> left = new ArrayList<>(labels);
-    for (String label : some) {
-      if (!left.remove(label)) {
-        return false;
-      }
-    }
-    return true;
-  }
-
   /// A number that rows have in common on which the same touches lie; 0 where there are none.
   int group(int row) {
     if (places.isEmpty()) {
       return 0;
     }
-    Set<String> labels = new HashSet<>(naming.path(Side.DOWN, row));
-    Set<Selector.OfPlace> here = new HashSet<>();
-    for (Selector.OfPlace place : places) {
-      if (place.labels().stream().anyMatch(labels::contains)) {
-        here.add(place);
-      }
+    List<List<Selector>> here = new ArrayList<>();
+    boolean any = false;
+    for (int column = 0; column < columns; column++) {
+      List<Selector> touches = onFigure(row, column);
+      any |= !touches.isEmpty();
+      here.add(touches);
     }
-    return here.isEmpty() ? 0 : groups.computeIfAbsent(here, key -> groups.size() + 1);
+    for (int level = 0; level < 8; level++) {
+      List<Selector> touches = onHeading(Side.DOWN, row, level);
+      any |= !touches.isEmpty();
+      here.add(touches);
+    }
+    return any ? groups.computeIfAbsent(here, key -> groups.size() + 1) : 0;
   }
 }

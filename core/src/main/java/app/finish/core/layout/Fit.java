@@ -21,8 +21,10 @@ import java.util.Optional;
 ///
 /// @param proof the table laid out on the page, or on the wider one that it needs
 /// @param asked the page that was asked for
+/// @param whole whether the whole table was laid out; of a very long one it is the beginning
 /// @param remedies what would make it fit
-public record Fit(Proof proof, Paper asked, List<Remedy> remedies) {
+public record Fit(Proof proof, Paper asked, boolean whole, List<Remedy> remedies) {
+  private static final int MOST = 4000;
   private static final Selector TABLE = Selector.of(PartName.TABLE);
 
   /// Copies the list.
@@ -49,43 +51,61 @@ public record Fit(Proof proof, Paper asked, List<Remedy> remedies) {
 
   /// Lays a table out on a page and looks for what makes it fit.
   public static Fit of(Dresser.Ready table, Cascade cascade, int number, Paper paper, Fonts fonts) {
-    Compositor compositor = new Compositor(fonts);
-    Proof proof = compositor.layOut(table.dressed(cascade, number), paper);
+    Dresser.Seen seen = table.seen(cascade, number);
+    boolean whole = seen.plan().size() <= MOST;
+    Dressed dressed = whole ? table.dressed(cascade, number) : beginning(seen.dressed());
+    Proof proof = new Compositor(fonts).layOut(dressed, paper);
     if (proof.paper().equals(paper)) {
-      return new Fit(proof, paper, List.of());
+      return new Fit(proof, paper, whole, List.of());
     }
     List<Remedy> remedies = new ArrayList<>();
     if (paper.height() > paper.width() && proof.paper().equals(paper.turned())) {
       remedies.add(new Remedy.Turned());
     }
     Touches touches = cascade.touches();
-    smaller(table, cascade, number, paper, compositor).ifPresent(remedies::add);
+    smaller(table, cascade, number, paper, fonts).ifPresent(remedies::add);
     Touches closer = touches.with(TABLE, Property.PADDING_SIDES, "2 pt");
-    if (fits(table.dressed(cascade.touched(closer), number), paper, compositor)) {
+    if (fits(table.seen(cascade.touched(closer), number), paper, fonts)) {
       remedies.add(new Remedy.Closer());
     }
     Touches broken = touches.with(TABLE, Property.COLUMN_WIDTH, "1 pt");
-    if (fits(table.dressed(cascade.touched(broken), number), paper, compositor)) {
+    if (fits(table.seen(cascade.touched(broken), number), paper, fonts)) {
       remedies.add(new Remedy.BrokenHeads());
     }
-    return new Fit(proof, paper, remedies);
+    return new Fit(proof, paper, whole, remedies);
   }
 
   private static Optional<Remedy> smaller(
-      Dresser.Ready table, Cascade cascade, int number, Paper paper, Compositor compositor) {
+      Dresser.Ready table, Cascade cascade, int number, Paper paper, Fonts fonts) {
     double size = cascade.look(List.of(TABLE)).size();
     double least = cascade.look(List.of(TABLE)).points(Property.LEAST_SIZE);
     for (int share = 95; share >= 50 && size * share / 100 >= least; share -= 5) {
       Touches touches = cascade.touches().with(TABLE, Property.SIZE, share + "%");
-      if (fits(table.dressed(cascade.touched(touches), number), paper, compositor)) {
+      if (fits(table.seen(cascade.touched(touches), number), paper, fonts)) {
         return Optional.of(new Remedy.Smaller(share));
       }
     }
     return Optional.empty();
   }
 
-  private static boolean fits(Dressed dressed, Paper paper, Compositor compositor) {
-    return compositor.layOut(dressed, paper).paper().equals(paper);
+  /// Only the widest rows are measured for that.
+  private static boolean fits(Dresser.Seen seen, Paper paper, Fonts fonts) {
+    return Scroll.of(seen, fonts, paper).paper().width() == paper.width();
+  }
+
+  /// The words, the heads and the first rows of a long table.
+  private static Dressed beginning(Dressed all) {
+    Dressed.Bands bands = all.bands();
+    int end = bands.firstBody() + MOST;
+    return new Dressed(
+        all.style(),
+        all.palette(),
+        all.root(),
+        List.copyOf(all.rows().subList(0, end)),
+        new Dressed.Bands(bands.firstHead(), bands.firstBody(), end),
+        all.stubColumns(),
+        all.columns(),
+        all.measures());
   }
 
   /// Whether the table fits the page that was asked for.

@@ -4,6 +4,8 @@ import app.finish.core.table.MeasureKind;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// What a group of settings in a style is for.
 public sealed interface Selector {
@@ -58,20 +60,25 @@ public sealed interface Selector {
     }
   }
 
-  /// One place of one table, known by the labels that lead to it, on whatever side they stand: what
-  /// is set there goes with it when the table is arranged anew.
+  /// One place of one table, known by the labels that lead to it in the source: what is set there
+  /// goes with it when the table is arranged anew.
   ///
-  /// @param labels the labels, in order of the alphabet
+  /// @param down the labels down the source; none for a head or a column
+  /// @param across the labels across the source; none for a heading of rows or a row
   /// @param line whether it is the whole line to which the labels lead, or one cell
-  record OfPlace(List<String> labels, boolean line) implements Selector {
-    /// Orders the labels.
+  record OfPlace(List<String> down, List<String> across, boolean line) implements Selector {
+    /// Copies the labels.
     public OfPlace {
-      labels = labels.stream().sorted().toList();
+      down = List.copyOf(down);
+      across = List.copyOf(across);
     }
 
     @Override
     public String toString() {
-      return (line ? "line " : "cell ") + String.join(" · ", labels);
+      return (line ? "line " : "cell ")
+          + String.join(" · ", down)
+          + " × "
+          + String.join(" · ", across);
     }
   }
 
@@ -128,7 +135,9 @@ public sealed interface Selector {
       case Alternate alternate -> "alternate rows";
       case AlternateColumns alternate -> "alternate columns";
       case OfBoth both -> both.part.label() + " of " + both.of.label();
-      case OfPlace place -> String.join(", ", place.labels);
+      case OfPlace place ->
+          Stream.concat(place.down.stream(), place.across.stream())
+              .collect(Collectors.joining(", "));
       case OfKind of -> "measures of kind " + of.kind.word();
       case OfMeasure of -> of.name;
     };

@@ -89,10 +89,37 @@ public class TouchTest {
     List<DressedCell> cells = filled(Dresser.ready(before).dressed(cascade, 1), "accent 77%");
     assertThat(cells).extracting(DressedCell::place).contains(new Place.Body(row, column));
     String text = cells.getFirst().text();
+    assertThat(cells).hasSize(1);
     Arranged after = arranged(table, random);
     List<DressedCell> found = filled(Dresser.ready(after).dressed(cascade, 1), "accent 77%");
     assertThat(found).hasSameSizeAs(cells);
     assertThat(found).extracting(DressedCell::text).contains(text);
+  }
+
+  /// From and to bear the same names: a touch on one way is none on the way back.
+  @Test
+  public void aTouchKnowsTheSideOfItsLabels() {
+    List<Heading> islands = List.of(Heading.member("Hale"), Heading.member("Orrin"));
+    Table table = RandomTables.counts(islands, islands);
+    Arranged swapped = Arranger.arrange(table, Arrangement.NONE.with(new Move.SwapAxes()));
+    Selector.OfPlace there = new Selector.OfPlace(List.of("Hale"), List.of("Orrin"), false);
+    Selector.OfPlace line = new Selector.OfPlace(List.of("Hale"), List.of(), true);
+    Cascade cascade =
+        HOUSE.touched(
+            Touches.NONE
+                .with(there, Property.FILL, "accent 77%")
+                .with(line, Property.SLANT, "italic"));
+    Dressed dressed = Dresser.ready(swapped).dressed(cascade, 1);
+    assertThat(filled(dressed, "accent 77%"))
+        .singleElement()
+        .extracting(DressedCell::place)
+        .isEqualTo(new Place.Body(1, 0));
+    long slanted =
+        dressed.rows().stream()
+            .flatMap(row -> row.cells().stream())
+            .filter(cell -> cell.look().italic())
+            .count();
+    assertThat(slanted).isEqualTo(3);
   }
 
   @Test(dataProvider = "seeds")

@@ -16,53 +16,78 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Optional;
-import org.apache.poi.xssf.usermodel.XSSFCell;
-import org.apache.poi.xssf.usermodel.XSSFRow;
 import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.apache.poi.xwpf.usermodel.XWPFTable;
 
-/// Reads the look of a workbook's table into a style: which face, ink, fill and rules most of the
-/// cells of each part have.
+/// Reads the look of a table in a workbook or a document into a style: which face, ink, fill and
+/// rules most of the cells of each part have.
 ///
 /// ```java
-/// HouseStyle style = WorkbookStyle.read(Path.of("report.xlsx"), "Report");
+/// HouseStyle style = FoundStyle.read(Path.of("report.xlsx"), "Report");
 /// ```
-public final class WorkbookStyle {
-  private final XSSFSheet sheet;
+public final class FoundStyle {
+  private final SeenCell.Sheet sheet;
   private final Recognition recognition;
   private final int top;
   private final int left;
-  private final Map<Selector, List<XSSFCell>> cells = new LinkedHashMap<>();
+  private final Map<Selector, List<SeenCell>> cells = new LinkedHashMap<>();
 
-  private WorkbookStyle(XSSFSheet sheet, Source source) {
+  private FoundStyle(SeenCell.Sheet sheet, Source source) {
     this.sheet = sheet;
     this.recognition = Recogniser.recognise(source.grid(), Corrections.NONE);
     this.top = source.grid().top();
     this.left = source.grid().left();
   }
 
-  /// The style of the first table of a workbook.
+  /// The style of the first table of an XLSX workbook or a DOCX document.
   ///
   /// @param name what the style is called
-  /// @throws Problem if the workbook has no table, or can't be read
+  /// @throws Problem if the file has no table, or can't be read
   public static HouseStyle read(Path file, String name) throws IOException {
     List<Source> sources = Sources.tables(file, ReadRequest.PLAIN.withHidden(true)).tables();
-    try (InputStream stream = Files.newInputStream(file);
-        XSSFWorkbook workbook = new XSSFWorkbook(stream)) {
+    boolean document = file.toString().toLowerCase(Locale.ROOT).endsWith(".docx");
+    try (InputStream stream = Files.newInputStream(file)) {
+      return document ? ofDocument(stream, sources, name) : ofWorkbook(stream, sources, name);
+    } catch (NoSuchElementException e) {
+      throw new Problem(
+          Sources.name(file)
+              + " holds no table whose look could be read. Pick an XLSX workbook or a DOCX document"
+              + " with one.",
+          e);
+    } catch (RuntimeException e) {
+      throw XlsxReader.problem(Sources.name(file), "a workbook or a document", e);
+    }
+  }
+
+  private static HouseStyle ofWorkbook(InputStream stream, List<Source> sources, String name)
+      throws IOException {
+    try (XSSFWorkbook workbook = new XSSFWorkbook(stream)) {
       for (Source source : sources) {
         Optional<XSSFSheet> sheet = Optional.ofNullable(workbook.getSheet(source.grid().name()));
         if (sheet.isPresent()) {
-          return new WorkbookStyle(sheet.get(), source).style(name);
+          return new FoundStyle(new XlsxLook(sheet.get()), source).style(name);
         }
       }
-    } catch (RuntimeException e) {
-      throw XlsxReader.problem(Sources.name(file), "an XLSX workbook", e);
     }
-    throw new Problem(
-        Sources.name(file)
-            + " holds no table whose look could be read. Pick an XLSX workbook with one.");
+    throw new NoSuchElementException("no sheet with a table");
+  }
+
+  private static HouseStyle ofDocument(InputStream stream, List<Source> sources, String name)
+      throws IOException {
+    try (XWPFDocument document = new XWPFDocument(stream)) {
+      XWPFTable table = document.getTables().getFirst();
+      int above =
+          DocxReader.wordsAbove(
+                  document.getBodyElements(), document.getBodyElements().indexOf(table))
+              .size();
+      return new FoundStyle(new DocxLook(document, table, above), sources.getFirst()).style(name);
+    }
   }
 
   private HouseStyle style(String name) {
@@ -115,17 +140,17 @@ public final class WorkbookStyle {
   }
 
   private void take(int row, Selector selector, int from, int to) {
-    Optional<XSSFRow> line = Optional.ofNullable(sheet.getRow(top + row));
-    for (int column = from; column < to && line.isPresent(); column++) {
-      Optional.ofNullable(line.get().getCell(left + column))
+    for (int column = from; column < to; column++) {
+      sheet
+          .at(top + row, left + column)
           .filter(cell -> isSeen(cell, selector))
           .ifPresent(cell -> cells.computeIfAbsent(selector, key -> new ArrayList<>()).add(cell));
     }
   }
 
   /// A blank stub cell says nothing of how its labels look.
-  private static boolean isSeen(XSSFCell cell, Selector selector) {
+  private static boolean isSeen(SeenCell cell, Selector selector) {
     boolean words = selector.equals(Selector.of(PartName.STUB));
-    return !words || !cell.toString().isBlank();
+    return !words || !cell.blank();
   }
 }
