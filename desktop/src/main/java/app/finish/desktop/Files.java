@@ -240,7 +240,7 @@ final class Files {
     }
     if (offer.tables().tables().size() == 1 && !offer.tables().hides()) {
       bench.offerProperty().set(Optional.empty());
-      bench.add(offer.tables().tables());
+      bench.intake().add(offer.tables().tables());
     } else {
       bench.offerProperty().set(Optional.of(offer));
     }
@@ -268,7 +268,7 @@ final class Files {
             Texts.of("busy.reading", path.getFileName()),
             progress -> Renewal.of(document, path, new Asking(progress)),
             renewal -> {
-              bench.refresh(renewal.refreshed(), path.getFileName().toString());
+              bench.intake().refresh(renewal.refreshed(), path.getFileName().toString());
               bench.add(renewal.said());
             },
             bench::tell);

@@ -152,7 +152,7 @@ final class Galley extends HBox {
     }
     bench
         .worker()
-        .behind(
+        .draw(
             () -> bench.proofs().picture(document, place, table.finish(), Paper.A4),
             shown -> {
               String words = table.finish().wordsOver(shown.recognition().table().words()).title();

@@ -131,7 +131,7 @@ final class PickBoard extends VBox {
   }
 
   private void draw(int place, Thumbnail picture, Label title, ToggleButton tile) {
-    Finish finish = Finish.in(bench.styleAtHand());
+    Finish finish = Finish.in(bench.intake().styleAtHand());
     Document all = new Document(List.of(), bench.document().styles());
     for (Source one : offer.tables().tables()) {
       all = all.withAdded(one, finish);
@@ -180,7 +180,7 @@ final class PickBoard extends VBox {
       }
     }
     bench.offerProperty().set(Optional.empty());
-    bench.add(picked);
+    bench.intake().add(picked);
   }
 
   /// Puts the focus on bringing them in.

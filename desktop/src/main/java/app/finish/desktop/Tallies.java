@@ -135,7 +135,7 @@ final class Tallies {
               return Tallying.of(records).tally(Plan.EMPTY);
             },
             tally -> {
-              Document document = bench.withAdded(bench.document(), Source.of(tally));
+              Document document = bench.intake().withAdded(bench.document(), Source.of(tally));
               bench.change(Texts.of("change.records", name.label()), document);
               bench.show(document.tables().size() - 1);
               bench.stepProperty().set(Step.BRING_IN);

@@ -173,7 +173,7 @@ final class TryOnPanel {
       drawn.put(style.name(), wanted);
       bench
           .worker()
-          .behind(
+          .draw(
               () -> bench.proofs().picture(document, place, finish, Paper.A4.unpaged()),
               made -> pictures.get(style.name()).showNear(made.scroll()),
               bench::tell);

@@ -6,9 +6,6 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.History;
-import app.finish.core.document.Refresh;
-import app.finish.core.document.Source;
-import app.finish.core.document.Wear;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
@@ -21,7 +18,6 @@ import app.finish.core.style.Touches;
 import app.finish.formats.Problem;
 import app.finish.formats.Sending;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -349,66 +345,9 @@ final class Workbench {
     table().ifPresent(table -> changeFinish(label, table.finish().withWord(part, text)));
   }
 
-  /// The style that a new table wears: that of the table at hand.
-  String styleAtHand() {
-    return table().map(table -> table.finish().style()).orElse("Plain");
-  }
-
-  /// The style that a new table wears: what is said for its kind in this document, or for all; or
-  /// that of the table at hand.
-  private String styleOf(Source source) {
-    Wear own = document().wear();
-    Wear always = dressing.habits().wear();
-    if (own.styles().isEmpty() && always.styles().isEmpty()) {
-      return styleAtHand();
-    }
-    Wear.Kind kind = Wear.Kind.of(proofs.recognition(source, Corrections.NONE).table());
-    return own.style(kind)
-        .or(() -> always.style(kind))
-        .filter(style -> styles().named(style).isPresent())
-        .orElse(styleAtHand());
-  }
-
-  /// A document with one more table, in the style that new tables of its kind wear.
-  Document withAdded(Document document, Source source) {
-    String style = styleOf(source);
-    return dressing.holding(document, style).withAdded(source, Finish.in(style));
-  }
-
-  /// Adds tables, and shows the first of them.
-  void add(List<Source> sources) {
-    Document document = document();
-    int first = document.tables().size();
-    for (Source source : sources) {
-      document = withAdded(document, source);
-    }
-    change(Texts.of("change.bringIn", sources.getFirst().name()), document);
-    show(first);
-    step.set(Step.BRING_IN);
-    say(Texts.of("notice.broughtIn", sources.size(), sources.getFirst().name()));
-  }
-
-  /// Takes new numbers over, and says what came, what went and what has no place any more.
-  void refresh(Refresh.Refreshed refreshed, String name) {
-    if (refreshed.changes().isEmpty()) {
-      notice.set(Optional.of(new Notice(Texts.of("notice.refreshNothing", name), true)));
-      return;
-    }
-    change(Texts.of("change.refresh", name), refreshed.document());
-    int rowsCome = 0;
-    int rowsGone = 0;
-    List<String> unplaced = new ArrayList<>();
-    for (Refresh.Change one : refreshed.changes()) {
-      rowsCome += one.rowsCome().size();
-      rowsGone += one.rowsGone().size();
-      one.unplaced().forEach(row -> unplaced.add(row.toString()));
-    }
-    String told =
-        Texts.of("notice.refreshed", refreshed.changes().size(), name, rowsCome, rowsGone);
-    say(
-        unplaced.isEmpty()
-            ? told
-            : told + " " + Texts.of("notice.unplaced", String.join(", ", unplaced)));
+  /// What takes tables and new numbers in.
+  Intake intake() {
+    return new Intake(this);
   }
 
   void removeTable() {

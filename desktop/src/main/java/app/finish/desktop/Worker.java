@@ -26,6 +26,8 @@ final class Worker {
   }
 
   private final ExecutorService back = Executors.newSingleThreadExecutor(r -> daemon(r, "proofs"));
+  private final ExecutorService pictures =
+      Executors.newSingleThreadExecutor(r -> daemon(r, "pictures"));
   private final ReadOnlyStringWrapper busy = new ReadOnlyStringWrapper("");
   private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
   private Thread running = new Thread();
@@ -106,7 +108,17 @@ final class Worker {
 
   /// Does something small that nobody waits for.
   <T> void behind(Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
-    back.submit(
+    submit(back, work, done, failed);
+  }
+
+  /// Makes a small picture; what is shown large does not wait for it.
+  <T> void draw(Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    submit(pictures, work, done, failed);
+  }
+
+  private static <T> void submit(
+      ExecutorService thread, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    thread.submit(
         () -> {
           try {
             T result = work.call();
@@ -121,5 +133,6 @@ final class Worker {
   void close() {
     running.interrupt();
     back.shutdownNow();
+    pictures.shutdownNow();
   }
 }

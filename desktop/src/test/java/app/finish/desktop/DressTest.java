@@ -324,7 +324,8 @@ public class DressTest extends WindowTest {
     choose("#wear-statistics", "APA 7");
     assertThat(bench().document().wear().style(Wear.Kind.STATISTICS)).contains("APA 7");
     var sources = bench().document().tables();
-    robot.interact(() -> bench().add(List.of(sources.get(0).source(), sources.get(2).source())));
+    robot.interact(
+        () -> bench().intake().add(List.of(sources.get(0).source(), sources.get(2).source())));
     settle();
     int last = bench().document().tables().size() - 1;
     assertThat(bench().document().tables().get(last - 1).finish().style())

@@ -121,11 +121,10 @@ abstract class WindowTest {
     waitFor(() -> window.bench().worker().busyProperty().get().isEmpty());
     on(
         () -> {
-          java.util.concurrent.CountDownLatch latch = new java.util.concurrent.CountDownLatch(1);
-          window
-              .bench()
-              .worker()
-              .behind(() -> true, done -> latch.countDown(), failed -> latch.countDown());
+          java.util.concurrent.CountDownLatch latch = new java.util.concurrent.CountDownLatch(2);
+          Worker worker = window.bench().worker();
+          worker.behind(() -> true, done -> latch.countDown(), failed -> latch.countDown());
+          worker.draw(() -> true, done -> latch.countDown(), failed -> latch.countDown());
           return latch;
         },
         latch -> {
