@@ -51,7 +51,10 @@ final class WearPanel {
       dressing.styles().styles().stream().map(HouseStyle::name).forEach(style.getItems()::add);
       style.setValue(wear().style(kind).orElse(Texts.of("wear.same")));
       style.setOnAction(event -> keep(kind, style.getValue()));
-      nodes.add(Benches.spread(new Label(Texts.of("wear." + word)), style));
+      style.setPrefWidth(140);
+      Label name = new Label(Texts.of("wear." + word));
+      name.setMinWidth(Label.USE_PREF_SIZE);
+      nodes.add(Benches.spread(name, style));
     }
     Benches.replace(rows, nodes);
   }

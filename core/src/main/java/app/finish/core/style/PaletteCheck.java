@@ -53,25 +53,34 @@ public final class PaletteCheck {
     }
   }
 
-  private record Key(String ink, String fill, double wanted) {}
+  private record Key(String ink, String fill) {}
+
+  /// How a pair is used.
+  ///
+  /// @param where which parts are set so
+  /// @param wanted the contrast that the smallest text of them asks for
+  private record Use(Set<String> where, double wanted) {
+    Use with(String part, double contrast) {
+      Set<String> all = new LinkedHashSet<>(where);
+      all.add(part);
+      return new Use(all, Math.max(wanted, contrast));
+    }
+  }
 
   /// The pairs of a style in its palette, those that fail first.
   public static List<Pair> of(Cascade cascade) {
-    Map<Key, Set<String>> used = new LinkedHashMap<>();
+    Map<Key, Use> used = new LinkedHashMap<>();
     for (List<Selector> selectors : places(cascade)) {
       Look look = cascade.look(selectors);
       String fill = look.setting(Property.FILL);
       boolean large = look.size() >= 18 || (look.bold() && look.size() >= 14);
-      Key key =
-          new Key(
-              look.setting(Property.INK),
-              fill.equals("none") ? "paper" : fill,
-              large ? LARGE_TEXT : TEXT);
-      used.computeIfAbsent(key, one -> new LinkedHashSet<>()).add(selectors.getLast().label());
+      Key key = new Key(look.setting(Property.INK), fill.equals("none") ? "paper" : fill);
+      Use before = used.getOrDefault(key, new Use(Set.of(), 0));
+      used.put(key, before.with(selectors.getLast().label(), large ? LARGE_TEXT : TEXT));
     }
     List<Pair> pairs = new ArrayList<>();
     Palette palette = cascade.palette();
-    used.forEach((key, where) -> pairs.add(pair(key, List.copyOf(where), palette)));
+    used.forEach((key, use) -> pairs.add(pair(key, use, palette)));
     if (palette.roles().containsKey("good") && palette.roles().containsKey("bad")) {
       apart("good", "bad", palette).ifPresent(pairs::add);
     }
@@ -117,19 +126,20 @@ public final class PaletteCheck {
     return selectors;
   }
 
-  private static Pair pair(Key key, List<String> where, Palette palette) {
+  private static Pair pair(Key key, Use use, Palette palette) {
     Colour ink = palette.colour(key.ink);
     Colour fill = palette.colour(key.fill);
     Map<Sight, Double> failing = new LinkedHashMap<>();
     for (Sight sight : Sight.values()) {
       double contrast = Light.contrast(sight.of(ink), sight.of(fill));
-      if (contrast < key.wanted) {
+      if (contrast < use.wanted) {
         failing.put(sight, contrast);
       }
     }
     Optional<Colour> nearest =
-        failing.isEmpty() ? Optional.empty() : nearest(ink, one -> reads(one, fill, key.wanted));
-    return new Pair(key.ink, key.fill, where, ink, fill, key.wanted, failing, nearest);
+        failing.isEmpty() ? Optional.empty() : nearest(ink, one -> reads(one, fill, use.wanted));
+    return new Pair(
+        key.ink, key.fill, List.copyOf(use.where), ink, fill, use.wanted, failing, nearest);
   }
 
   private static boolean reads(Colour ink, Colour fill, double wanted) {
