@@ -3,6 +3,7 @@ package app.finish.desktop;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -36,10 +37,21 @@ final class DressBench {
   Node build() {
     Node node = Benches.bench(Step.DRESS.label(), tabs(), shown);
     node.setId("bench-dress");
+    bench.pickProperty().addListener((p, before, now) -> turnToParts(before, now));
     Benches.follow(
         bench.dressing().leafProperty(),
         () -> shown.getChildren().setAll(leaves.get(bench.dressing().leafProperty().get())));
     return node;
+  }
+
+  /// A cell that is picked while styles are tried on is asked about.
+  private void turnToParts(Optional<Pick> before, Optional<Pick> now) {
+    Dressing dressing = bench.dressing();
+    boolean tryingOn = dressing.leafProperty().get() == Dressing.Leaf.TRY_ON;
+    boolean dresses = bench.stepProperty().get() == Step.DRESS;
+    if (dresses && tryingOn && before.isEmpty() && now.isPresent()) {
+      dressing.leafProperty().set(Dressing.Leaf.PARTS);
+    }
   }
 
   private Node tabs() {

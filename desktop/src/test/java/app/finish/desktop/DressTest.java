@@ -110,6 +110,17 @@ public class DressTest extends WindowTest {
   }
 
   @Test
+  public void aCellThatIsPickedIsShownWithItsParts() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    assertThat(shows("#styles")).isTrue();
+    clickCell(FIGURE);
+    settle();
+    assertThat(shows("#heights")).isTrue();
+    assertThat(shows("#property-face")).isTrue();
+  }
+
+  @Test
   public void changesAPartOnThisTableAndHandsItBack() {
     openParts(FIGURE);
     pickHeight("Subtotal row");

@@ -300,6 +300,16 @@ public class StyleFileTest {
     Palette palette = PaletteFile.read(picture);
     assertThat(Light.contrast(palette.colour("accent"), palette.colour("paper")))
         .isGreaterThanOrEqualTo(4.5);
+    byte[] wide = Files.readAllBytes(picture);
+    wide[16] = 0x00;
+    wide[17] = 0x02;
+    wide[20] = 0x00;
+    wide[21] = 0x02;
+    Path huge = Files.write(folder.resolve("huge.png"), wide);
+    assertThatThrownBy(() -> PaletteFile.read(huge))
+        .isInstanceOf(Problem.class)
+        .hasMessageContaining("huge.png")
+        .hasMessageContaining("too large to look through");
     Path none = file("torn.png", "no picture at all");
     assertThatThrownBy(() -> PaletteFile.read(none))
         .isInstanceOf(Problem.class)
