@@ -6,6 +6,7 @@ import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -57,6 +58,16 @@ final class Benches {
     caption.getStyleClass().add("caption");
     caption.setWrapText(true);
     return caption;
+  }
+
+  /// A button that does something.
+  ///
+  /// @param text the name of its text
+  static Button button(String id, String text, Runnable work) {
+    Button button = new Button(Texts.of(text));
+    button.setId(id);
+    button.setOnAction(event -> work.run());
+    return button;
   }
 
   static HBox spread(Node left, Node right) {

@@ -34,9 +34,9 @@ final class LibraryPanel {
     FlowPane ways = new FlowPane(6, 6);
     ways.getChildren()
         .addAll(
-            button("to-library", "library.add", sharing::toLibrary),
-            button("export-style", "library.export", sharing::exportStyle),
-            button("import-style", "library.import", sharing::importStyle));
+            Benches.button("to-library", "library.add", sharing::toLibrary),
+            Benches.button("export-style", "library.export", sharing::exportStyle),
+            Benches.button("import-style", "library.import", sharing::importStyle));
     Benches.follow(bench.shownProperty(), this::show);
     Benches.follow(dressing.shelfProperty(), this::show);
     dressing.readLibrary();
@@ -46,13 +46,6 @@ final class LibraryPanel {
         folder,
         ways,
         differences);
-  }
-
-  private static Button button(String id, String text, Runnable work) {
-    Button button = new Button(Texts.of(text));
-    button.setId(id);
-    button.setOnAction(event -> work.run());
-    return button;
   }
 
   private void move() {

@@ -36,19 +36,12 @@ final class MakeStylePanel {
     FlowPane ways = new FlowPane(6, 6);
     ways.getChildren()
         .addAll(
-            button("make-based", "make.based", this::based),
-            button("make-touches", "make.touches", this::ofTouches),
-            button("make-scratch", "make.scratch", this::fromScratch),
-            button("make-workbook", "make.workbook", sharing::fromWorkbook));
+            Benches.button("make-based", "make.based", this::based),
+            Benches.button("make-touches", "make.touches", this::ofTouches),
+            Benches.button("make-scratch", "make.scratch", this::fromScratch),
+            Benches.button("make-workbook", "make.workbook", sharing::fromWorkbook));
     Benches.follow(bench.shownProperty(), this::show);
     return Benches.section(Texts.of("make.section"), name, ways, own);
-  }
-
-  private Button button(String id, String text, Runnable work) {
-    Button button = new Button(Texts.of(text));
-    button.setId(id);
-    button.setOnAction(event -> work.run());
-    return button;
   }
 
   private String named(String otherwise) {
@@ -108,7 +101,7 @@ final class MakeStylePanel {
       base.setValue(worn.basedOn().isEmpty() ? Texts.of("make.none") : worn.basedOn());
       base.setOnAction(event -> baseOn(worn, base));
       nodes.add(Benches.spread(new Label(Texts.of("make.basedOn")), base));
-      Button remove = button("remove-style", "make.remove", () -> remove(worn));
+      Button remove = Benches.button("remove-style", "make.remove", () -> remove(worn));
       remove.getStyleClass().add("quiet-button");
       nodes.add(remove);
     }

@@ -42,9 +42,9 @@ final class PalettePanel {
     FlowPane ways = new FlowPane(6, 6);
     ways.getChildren()
         .addAll(
-            button("palette-import", "palette.import", sharing::importPalette),
-            button("palette-keep", "palette.keep", this::keep),
-            button(
+            Benches.button("palette-import", "palette.import", sharing::importPalette),
+            Benches.button("palette-keep", "palette.keep", this::keep),
+            Benches.button(
                 "palette-back",
                 "palette.back",
                 () -> dressing.ink(Texts.of("palette.back"), Palette.NONE)));
@@ -52,13 +52,6 @@ final class PalettePanel {
         Benches.section(
             Texts.of("palette.roles"), Benches.caption(Texts.of("palette.hint")), roles, ways),
         Benches.section(Texts.of("palette.checks"), checks));
-  }
-
-  private static Button button(String id, String text, Runnable work) {
-    Button button = new Button(Texts.of(text));
-    button.setId(id);
-    button.setOnAction(event -> work.run());
-    return button;
   }
 
   /// Makes the inks of the document those of the style that is worn.
@@ -110,7 +103,12 @@ final class PalettePanel {
             });
     HBox pair = new HBox(4, swatch, hex);
     pair.setAlignment(Pos.CENTER_LEFT);
-    return new VBox(2, Benches.caption(role), pair);
+    return new VBox(2, Benches.caption(worded(role)), pair);
+  }
+
+  /// A role in words: "on accent".
+  private static String worded(String role) {
+    return role.replaceAll("([a-z])([A-Z])", "$1 $2").toLowerCase(Locale.ROOT);
   }
 
   private void ink(String role, TextField hex, Colour before) {
@@ -133,7 +131,10 @@ final class PalettePanel {
         "-fx-background-color: " + pair.fillColour() + "; -fx-text-fill: " + pair.inkColour());
     sample.setMinWidth(Region.USE_PREF_SIZE);
     String names =
-        Texts.of(pair.wanted() > 0 ? "palette.on" : "palette.apart", pair.ink(), pair.fill());
+        Texts.of(
+            pair.wanted() > 0 ? "palette.on" : "palette.apart",
+            worded(pair.ink()),
+            worded(pair.fill()));
     String ratio = pair.wanted() > 0 ? String.format(Locale.ROOT, "%.1f : 1", pair.contrast()) : "";
     Label words = new Label(names);
     words.setWrapText(true);
@@ -171,7 +172,7 @@ final class PalettePanel {
         .filter(nearest -> pair.ink().matches("[a-zA-Z]+"))
         .ifPresent(
             nearest -> {
-              Button take = new Button(Texts.of("palette.take", pair.ink(), nearest));
+              Button take = new Button(Texts.of("palette.take", worded(pair.ink()), nearest));
               take.setId("take-" + pair.ink() + "-on-" + pair.fill().replaceAll("[ %]", ""));
               take.getStyleClass().add("quiet-link");
               take.setOnAction(event -> dressing.ink(pair.ink(), nearest));

@@ -6,6 +6,7 @@ import app.finish.core.style.Origin;
 import app.finish.core.style.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +17,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.input.KeyCode;
@@ -48,13 +48,13 @@ final class PropertyRow {
     name.setMinWidth(NAME);
     name.setMaxWidth(NAME);
     name.setWrapText(true);
-    Control editor = editor(value.setting);
+    Region editor = editor(value.setting);
     editor.setId("property-" + property.word());
     editor.setAccessibleText(property.label());
     editor.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(editor, Priority.ALWAYS);
     HBox first = new HBox(8, name, editor);
-    first.setAlignment(Pos.CENTER_LEFT);
+    first.setAlignment(property.isRule() ? Pos.TOP_LEFT : Pos.CENTER_LEFT);
     Label from = new Label(value.origin);
     from.getStyleClass().add(value.isSet ? "property-origin" : "caption");
     HBox second = new HBox(8, spacer(), from);
@@ -108,7 +108,14 @@ final class PropertyRow {
     return Texts.of("dress.from", worn ? origin.selector().label() : origin.toString());
   }
 
-  private Control editor(String setting) {
+  private Region editor(String setting) {
+    if (property.isRule()) {
+      return new RuleEditor(
+          "property-" + property.word(),
+          RuleLine.parse(setting),
+          List.copyOf(dressing.cascade().palette().roles().keySet()),
+          wanted -> change(wanted, setting));
+    }
     List<String> choices = property.choices();
     if (!choices.isEmpty() && choices.contains(setting)) {
       ChoiceBox<String> box = new ChoiceBox<>();
@@ -196,15 +203,6 @@ final class PropertyRow {
         inks.add("accent 20%");
         yield inks;
       }
-      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT ->
-          List.of(
-              "none",
-              "0.5 pt ink",
-              "1 pt ink",
-              "1.5 pt ink double",
-              "0.5 pt rule dotted",
-              "0.5 pt ink figures gap 4 pt",
-              "0.5 pt ink stays");
       case LINE_HEIGHT -> List.of("1", "1.15", "1.3", "1.5", "2");
       case ROW_HEIGHT -> List.of("content", "16 pt", "20 pt");
       case WIDTH -> List.of("content", "page", "400 pt");

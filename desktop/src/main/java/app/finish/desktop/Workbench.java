@@ -254,6 +254,7 @@ final class Workbench {
         made -> {
           if (own == asked) {
             shown.set(Optional.of(made));
+            tellOfFaces();
             arranging.drawn(System.nanoTime() - began);
           }
         },
@@ -284,7 +285,6 @@ final class Workbench {
     if (touches > 0) {
       say(Texts.of(lifts ? "notice.touchesLifted" : "notice.touchesKept", touches));
     }
-    tellOfFaces();
   }
 
   /// Says once of each face that is not at hand which one stands in for it.

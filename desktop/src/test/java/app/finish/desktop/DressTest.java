@@ -12,6 +12,7 @@ import app.finish.core.style.Colour;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import app.finish.core.style.Sight;
 import app.finish.formats.DocumentFile;
@@ -107,6 +108,28 @@ public class DressTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.Z);
     settle();
     assertThat(finish().style()).isEqualTo("Plain");
+  }
+
+  @Test
+  @SuppressWarnings("unchecked")
+  public void aRuleIsChangedByItsFeatures() {
+    openParts(FIGURE);
+    pickHeight("Subtotal row");
+    click("#chapter-2");
+    reveal("#property-ruleBelow-weight");
+    ChoiceBox<Double> weight =
+        (ChoiceBox<Double>) window.scene().lookup("#property-ruleBelow-weight");
+    robot.interact(() -> weight.setValue(1.5));
+    settle();
+    reveal("#property-ruleBelow-kind");
+    ChoiceBox<RuleLine.Kind> kind =
+        (ChoiceBox<RuleLine.Kind>) window.scene().lookup("#property-ruleBelow-kind");
+    robot.interact(() -> kind.setValue(RuleLine.Kind.DOUBLE));
+    settle();
+    assertThat(cell(FIGURE).look().setting(Property.RULE_BELOW)).isEqualTo("1.5 pt ink double");
+    click("#hand-back-ruleBelow");
+    settle();
+    assertThat(cell(FIGURE).look().ruleBelow().isDrawn()).isFalse();
   }
 
   @Test

@@ -239,11 +239,7 @@ public final class Dresser {
 
   /// Adds the selectors of a part: its family, itself, itself at its level.
   static void addPart(List<Selector> selectors, Part part) {
-    part.name().family().ifPresent(family -> addOnce(selectors, Selector.of(family)));
-    addOnce(selectors, Selector.of(part.name()));
-    if (part.level() > 0) {
-      selectors.add(new Selector.OfPart(part.name(), part.level()));
-    }
+    part.selectors().forEach(selector -> addOnce(selectors, selector));
   }
 
   private static void addOnce(List<Selector> selectors, Selector selector) {

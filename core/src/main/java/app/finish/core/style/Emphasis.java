@@ -10,11 +10,11 @@ import java.util.List;
 /// ```
 ///
 /// @param label its name for people
-/// @param selectors what it is for
-public record Emphasis(String label, List<Selector> selectors) {
+/// @param parts what it is for
+public record Emphasis(String label, List<Part> parts) {
   /// Copies the list.
   public Emphasis {
-    selectors = List.copyOf(selectors);
+    parts = List.copyOf(parts);
   }
 
   /// The switches of a table.
@@ -22,43 +22,29 @@ public record Emphasis(String label, List<Selector> selectors) {
   /// @param levels how many levels of subtotals it has
   public static List<Emphasis> all(int levels) {
     List<Emphasis> all = new ArrayList<>();
-    all.add(new Emphasis("Column heads", List.of(Selector.of(PartName.COLUMN_HEAD))));
-    all.add(new Emphasis("Row headings", List.of(Selector.of(PartName.STUB))));
+    all.add(new Emphasis("Column heads", List.of(Part.of(PartName.COLUMN_HEAD))));
+    all.add(new Emphasis("Row headings", List.of(Part.of(PartName.STUB))));
     for (int level = 1; level <= levels; level++) {
       String label = levels == 1 ? "Subtotals" : "Subtotals, level " + level;
       all.add(
           new Emphasis(
               label,
               List.of(
-                  new Selector.OfPart(PartName.SUBTOTAL_ROW, level),
-                  new Selector.OfPart(PartName.SUBTOTAL_COLUMN, level))));
+                  new Part(PartName.SUBTOTAL_ROW, level),
+                  new Part(PartName.SUBTOTAL_COLUMN, level))));
     }
     all.add(
         new Emphasis(
             "Grand totals",
-            List.of(
-                Selector.of(PartName.GRAND_TOTAL_ROW), Selector.of(PartName.GRAND_TOTAL_COLUMN))));
+            List.of(Part.of(PartName.GRAND_TOTAL_ROW), Part.of(PartName.GRAND_TOTAL_COLUMN))));
     return all;
-  }
-
-  private static List<Selector> way(Selector selector) {
-    List<Selector> way = new ArrayList<>();
-    way.add(Selector.of(PartName.TABLE));
-    if (selector instanceof Selector.OfPart of) {
-      of.part().family().map(Selector::of).ifPresent(way::add);
-      way.add(Selector.of(of.part()));
-    }
-    if (!way.contains(selector)) {
-      way.add(selector);
-    }
-    return way;
   }
 
   /// Whether the part stands out: it is bold, slanted, filled or in another ink than the table.
   public boolean isOn(Cascade cascade) {
-    Look plain = cascade.look(List.of(Selector.of(PartName.TABLE)));
-    return selectors.stream()
-        .map(selector -> cascade.look(way(selector)))
+    Look plain = cascade.look(Part.of(PartName.TABLE).way());
+    return parts.stream()
+        .map(part -> cascade.look(part.way()))
         .anyMatch(
             look ->
                 look.bold() != plain.bold()
@@ -71,7 +57,8 @@ public record Emphasis(String label, List<Selector> selectors) {
   /// comes back; where it does nothing, the part becomes bold.
   public Touches switched(Cascade cascade, boolean on) {
     Touches touches = cascade.touches();
-    for (Selector selector : selectors) {
+    for (Part part : parts) {
+      Selector selector = part.selectors().getLast();
       for (Property property :
           List.of(Property.WEIGHT, Property.SLANT, Property.FILL, Property.INK)) {
         touches = touches.without(selector, property);
@@ -79,12 +66,14 @@ public record Emphasis(String label, List<Selector> selectors) {
     }
     boolean byStyle = isOn(cascade.touched(touches));
     if (on && !byStyle) {
-      for (Selector selector : selectors) {
+      for (Part part : parts) {
+        Selector selector = part.selectors().getLast();
         touches = touches.with(selector, Property.WEIGHT, "bold");
       }
     } else if (!on && byStyle) {
-      Look plain = cascade.look(List.of(Selector.of(PartName.TABLE)));
-      for (Selector selector : selectors) {
+      Look plain = cascade.look(Part.of(PartName.TABLE).way());
+      for (Part part : parts) {
+        Selector selector = part.selectors().getLast();
         for (Property property :
             List.of(Property.WEIGHT, Property.SLANT, Property.FILL, Property.INK)) {
           touches = touches.with(selector, property, plain.setting(property));

@@ -92,38 +92,22 @@ public final class PaletteCheck {
     List<List<Selector>> places = new ArrayList<>();
     for (PartName part : PartName.values()) {
       if (!Cascade.isFamily(Selector.of(part)) || part == PartName.BODY || part == PartName.STUB) {
-        places.add(selectors(part, 0));
+        places.add(Part.of(part).way());
         for (int level = 1; level <= 3; level++) {
           if (cascade.knows(new Selector.OfPart(part, level))) {
-            places.add(selectors(part, level));
+            places.add(new Part(part, level).way());
           }
         }
       }
     }
     for (Selector alternate : List.of(new Selector.Alternate(), new Selector.AlternateColumns())) {
       if (cascade.knows(alternate)) {
-        List<Selector> tinted = selectors(PartName.BODY, 0);
+        List<Selector> tinted = Part.of(PartName.BODY).way();
         tinted.add(alternate);
         places.add(tinted);
       }
     }
     return places;
-  }
-
-  private static List<Selector> selectors(PartName part, int level) {
-    List<Selector> selectors = new ArrayList<>();
-    selectors.add(Selector.of(PartName.TABLE));
-    boolean row = part == PartName.SUBTOTAL_ROW || part == PartName.GRAND_TOTAL_ROW;
-    boolean column = part == PartName.SUBTOTAL_COLUMN || part == PartName.GRAND_TOTAL_COLUMN;
-    if (row || column) {
-      selectors.add(Selector.of(PartName.BODY));
-    }
-    part.family().map(Selector::of).ifPresent(selectors::add);
-    selectors.add(Selector.of(part));
-    if (level > 0) {
-      selectors.add(new Selector.OfPart(part, level));
-    }
-    return selectors;
   }
 
   private static Pair pair(Key key, Use use, Palette palette) {
