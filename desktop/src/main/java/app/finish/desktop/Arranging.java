@@ -161,6 +161,11 @@ final class Arranging {
   void drawn(long nanoseconds) {
     afterwards.ifPresent(Runnable::run);
     afterwards = Optional.empty();
+    inSight(nanoseconds);
+  }
+
+  /// What is in sight of the table was drawn: that is what the person waited for.
+  void inSight(long nanoseconds) {
     long allowed = warm || limit == 0 ? limit : Math.max(limit, FIRST);
     warm |= timed;
     if (timed && nanoseconds > allowed && !holding.get()) {

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
@@ -31,6 +32,9 @@ final class Galley extends HBox {
   /// @param inks what the styles and the palette of the document made of it
   private record Drawn(DocumentTable table, int place, List<Object> inks, String title) {}
 
+  /// A picture that the proof is about to give.
+  private record Waiting(DocumentTable table, Consumer<Shown> take) {}
+
   private static final double WIDTH = 116;
   private static final double HEIGHT = 56;
 
@@ -42,6 +46,7 @@ final class Galley extends HBox {
   private final ScrollPane scroll = new ScrollPane();
   private final Map<String, Thumbnail> pictures = new HashMap<>();
   private final Map<String, Drawn> drawn = new HashMap<>();
+  private Optional<Waiting> waiting = Optional.empty();
   private double grip = -1;
 
   Galley(Workbench bench, ProofPainter painter, Runnable bringIn) {
@@ -67,6 +72,7 @@ final class Galley extends HBox {
     getChildren().addAll(head, scroll, bringInTile());
     bench.historyProperty().addListener((p, before, now) -> show());
     bench.placeProperty().addListener((p, before, now) -> show());
+    bench.shownProperty().addListener((p, before, now) -> take(now));
     show();
   }
 
@@ -150,18 +156,45 @@ final class Galley extends HBox {
       call(title, tile, place, known.get().title);
       return;
     }
+    Consumer<Shown> take =
+        shown -> {
+          String words = table.finish().wordsOver(shown.recognition().table().words()).title();
+          String name = words.isEmpty() ? table.source().name() : words;
+          drawn.put(table.id(), new Drawn(table, place, inks, name));
+          call(title, tile, place, name);
+          picture.show(shown.scroll());
+        };
+    Optional<DocumentTable> before = Optional.ofNullable(drawn.get(table.id())).map(Drawn::table);
+    if (place == bench.placeProperty().get() && before.isPresent() && isOnItsWay(table)) {
+      waiting = Optional.of(new Waiting(table, take));
+      call(title, tile, place, drawn.get(table.id()).title);
+      return;
+    }
     bench
         .worker()
         .draw(
             () -> bench.proofs().picture(document, place, table.finish(), Paper.A4),
-            shown -> {
-              String words = table.finish().wordsOver(shown.recognition().table().words()).title();
-              String name = words.isEmpty() ? table.source().name() : words;
-              drawn.put(table.id(), new Drawn(table, place, inks, name));
-              call(title, tile, place, name);
-              picture.show(shown.scroll());
-            },
+            take,
             failure -> title.setText(table.source().name()));
+  }
+
+  /// Whether the proof is about to show a table just as its picture does.
+  private boolean isOnItsWay(DocumentTable table) {
+    boolean asItCame =
+        bench.stepProperty().get() == Step.BRING_IN && !table.finish().arrangement().isEmpty();
+    return !asItCame && bench.tryingProperty().get().isEmpty();
+  }
+
+  /// Takes the picture of the table at hand from the proof.
+  private void take(Optional<Shown> now) {
+    Optional<Shown> awaited =
+        now.filter(shown -> waiting.filter(one -> one.table == shown.table()).isPresent())
+            .filter(shown -> shown.finish().equals(shown.table().finish()));
+    awaited.ifPresent(
+        shown -> {
+          waiting.get().take.accept(shown);
+          waiting = Optional.empty();
+        });
   }
 
   private static void call(Label title, Button tile, int place, String name) {

@@ -11,12 +11,12 @@ import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
 import app.finish.core.layout.Fit;
 import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Glimpse;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.style.Cascade;
-import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
 import app.finish.formats.Sending;
@@ -51,6 +51,9 @@ final class Proofs {
       Arranged arranged,
       Dresser.Ready dresser) {}
 
+  private record Last(Document document, Shown shown) {}
+
+  private final AtomicReference<Optional<Last>> last = new AtomicReference<>(Optional.empty());
   private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
   private final Fonts fonts;
   private final Sending sending;
@@ -73,7 +76,45 @@ final class Proofs {
   Shown shown(Document document, int place, Finish finish, Paper paper) {
     Recognition recognition = recognised(document, place, finish);
     Arranged arranged = arranged(recognition.table(), finish.arrangement());
-    return laidOut(document, place, finish, recognition, arranged, paper);
+    Shown shown = laidOut(document, place, finish, recognition, arranged, paper);
+    last.set(Optional.of(new Last(document, shown)));
+    return shown;
+  }
+
+  /// What is in sight of a long table that was shown last and of which only the rows are put in
+  /// another order: it is there long before the whole of it is.
+  ///
+  /// @param bottom down to where its sheet is in sight, in points
+  Optional<Scroll> glimpse(Document document, int place, Finish finish, double bottom) {
+    Recognition recognition = recognised(document, place, finish);
+    Optional<Arranger.Ready> ready =
+        kept.get().filter(one -> one.table == recognition.table()).map(one -> one.ready);
+    Optional<Shown> before =
+        before(document, place, finish, recognition)
+            .filter(Shown::isLong)
+            .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
+    if (ready.isEmpty() || before.isEmpty()) {
+      return Optional.empty();
+    }
+    return Glimpse.of(
+        before.get().scroll(),
+        rows -> {
+          Arranged first = ready.get().arrangeFirst(finish.arrangement(), rows);
+          return seen(document, place, finish, recognition, Dresser.ready(first));
+        },
+        bottom);
+  }
+
+  /// The table as it was shown last, if only the order of its rows differed.
+  private Optional<Shown> before(
+      Document document, int place, Finish finish, Recognition recognition) {
+    return last.get()
+        .filter(one -> one.document.styles().equals(document.styles()))
+        .filter(one -> one.document.palette().equals(document.palette()))
+        .map(Last::shown)
+        .filter(shown -> shown.recognition() == recognition && shown.number() == place + 1)
+        .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish))
+        .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()));
   }
 
   /// The same for a small picture: what is remembered of the table at hand stays.
@@ -109,15 +150,21 @@ final class Proofs {
       Arranged arranged,
       Paper paper) {
     DocumentTable table = document.tables().get(place);
-    Words words = finish.wordsOver(recognition.table().words());
-    StyleBook styles = sending.styles(document);
     Dresser.Ready dresser = dresser(arranged);
-    Dresser.Seen seen =
-        dresser
-            .withWords(words)
-            .seen(styles.cascade(finish.style()).touched(finish.touches()).onScreen(), place + 1);
-    Scroll scroll = Scroll.of(seen, fonts, paper);
-    return new Shown(table, place + 1, recognition, arranged, scroll, dresser.naming());
+    Dresser.Seen seen = seen(document, place, finish, recognition, dresser);
+    Scroll scroll =
+        before(document, place, finish, recognition)
+            .filter(Shown::isLong)
+            .flatMap(shown -> shown.scroll().reordered(seen))
+            .orElseGet(() -> Scroll.of(seen, fonts, paper));
+    return new Shown(table, place + 1, finish, recognition, arranged, scroll, dresser.naming());
+  }
+
+  private Dresser.Seen seen(
+      Document document, int place, Finish finish, Recognition recognition, Dresser.Ready dresser) {
+    Words words = finish.wordsOver(recognition.table().words());
+    Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
+    return dresser.withWords(words).seen(cascade.onScreen(), place + 1);
   }
 
   /// A table in an arrangement. The last one is remembered: it does not change when a table is only

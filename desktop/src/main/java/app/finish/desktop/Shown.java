@@ -2,6 +2,7 @@ package app.finish.desktop;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Naming;
 import app.finish.core.layout.Scroll;
@@ -11,6 +12,7 @@ import app.finish.core.recognise.Recognition;
 ///
 /// @param table the table of the document
 /// @param number its number
+/// @param finish the finish that it is shown in
 /// @param recognition what was recognised
 /// @param arranged the table in its arrangement
 /// @param scroll how it looks, laid out as it comes in sight
@@ -18,10 +20,18 @@ import app.finish.core.recognise.Recognition;
 record Shown(
     DocumentTable table,
     int number,
+    Finish finish,
     Recognition recognition,
     Arranged arranged,
     Scroll scroll,
     Naming naming) {
+  private static final int LONG = 2000;
+
+  /// Whether it has so many rows that what is in sight of it is worth looking for first.
+  boolean isLong() {
+    return arranged.table().body().rows() > LONG;
+  }
+
   Dressed dressed() {
     return scroll.dressed();
   }

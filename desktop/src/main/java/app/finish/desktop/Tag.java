@@ -34,7 +34,7 @@ record Tag(
       List<Level> levels = arranged.levels(side);
       for (int i = 0; i < levels.size(); i++) {
         Level level = levels.get(i);
-        String first = level.members().isEmpty() ? "" : level.members().getFirst();
+        String first = level.first().isEmpty() ? "" : level.first().getFirst();
         tags.add(
             new Tag(nameOf(level, i), side, i, levels.size(), first, level.isMeasures(), none()));
       }
@@ -70,10 +70,11 @@ record Tag(
       return level.name();
     }
     List<String> some =
-        level.members().stream().filter(member -> !member.isBlank()).limit(2).toList();
+        level.first().stream().filter(member -> !member.isBlank()).limit(3).toList();
     return some.isEmpty()
         ? Texts.of("tag.level", place + 1)
-        : String.join(", ", some) + (level.members().size() > 2 ? " …" : "");
+        : String.join(", ", some.subList(0, Math.min(2, some.size())))
+            + (some.size() > 2 ? " …" : "");
   }
 
   boolean isHeld() {

@@ -9,6 +9,7 @@ import app.finish.core.document.History;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
+import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Extent;
 import app.finish.core.style.HouseStyle;
@@ -22,9 +23,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -53,6 +56,9 @@ final class Workbench {
   private final Dressing dressing;
   private final ReadOnlyObjectWrapper<Optional<Shown>> shown =
       new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyObjectWrapper<Optional<Scroll>> glimpse =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final DoubleProperty sight = new SimpleDoubleProperty();
   private final ObjectProperty<Optional<Notice>> notice =
       new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<Offer>> offer =
@@ -107,6 +113,16 @@ final class Workbench {
   /// Further cells that are picked beside the one of [#pickProperty].
   ObjectProperty<List<Place>> alsoProperty() {
     return also;
+  }
+
+  /// What is in sight of the table at hand while the rest of it is on its way.
+  ReadOnlyObjectProperty<Optional<Scroll>> glimpseProperty() {
+    return glimpse.getReadOnlyProperty();
+  }
+
+  /// Down to where the sheet of the table at hand is in sight, in points.
+  DoubleProperty sightProperty() {
+    return sight;
   }
 
   ReadOnlyObjectProperty<Optional<Shown>> shownProperty() {
@@ -238,6 +254,7 @@ final class Workbench {
     int own = ++asked;
     Optional<DocumentTable> table = table();
     if (table.isEmpty()) {
+      glimpse.set(Optional.empty());
       shown.set(Optional.empty());
       return;
     }
@@ -249,10 +266,21 @@ final class Workbench {
     boolean asItCame = step.get() == Step.BRING_IN;
     Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
     long began = System.nanoTime();
+    double bottom = sight.get();
+    worker.behind(
+        () -> proofs.glimpse(document, at, wearing, bottom),
+        top -> {
+          if (own == asked && top.isPresent()) {
+            glimpse.set(top);
+            arranging.inSight(System.nanoTime() - began);
+          }
+        },
+        this::tell);
     worker.behind(
         () -> proofs.shown(document, at, wearing, Paper.A4.unpaged()),
         made -> {
           if (own == asked) {
+            glimpse.set(Optional.empty());
             shown.set(Optional.of(made));
             tellOfFaces();
             arranging.drawn(System.nanoTime() - began);

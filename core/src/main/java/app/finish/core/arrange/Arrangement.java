@@ -83,6 +83,31 @@ public record Arrangement(List<Entry> entries) {
     return new Arrangement(others);
   }
 
+  /// Whether these moves and others give the same rows, each in an order of its own: they differ
+  /// only in moves at the end that put rows in order within their groups.
+  public boolean hasRowsOf(Arrangement other) {
+    return unordered().equals(other.unordered());
+  }
+
+  private List<Entry> unordered() {
+    int end = entries.size();
+    while (end > 0 && (!entries.get(end - 1).on || ordersRows(entries.get(end - 1).move))) {
+      end--;
+    }
+    return entries.subList(0, end);
+  }
+
+  private static boolean ordersRows(Move move) {
+    return switch (move) {
+      case Move.ByLabel order ->
+          order.side() == Side.DOWN && !(order.overAll() && order.level() > 0);
+      case Move.ByFigure order ->
+          order.side() == Side.DOWN && !(order.overAll() && order.level() > 0);
+      case Move.Reverse reverse -> reverse.side() == Side.DOWN;
+      default -> false;
+    };
+  }
+
   /// Whether nothing is arranged.
   public boolean isEmpty() {
     return entries.isEmpty();

@@ -5,12 +5,15 @@ import app.finish.core.arrange.Arranged.Names;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
 
 /// Puts a table into its arrangement. The figures are those of the source; where headings were
 /// gathered, they are taken together if they can be, and missing otherwise.
@@ -21,11 +24,12 @@ import java.util.Set;
 public final class Arranger {
   private final Table source;
   private final Formulas formulas;
-  private final List<Aside> aside = new ArrayList<>();
-  private final Map<Integer, String> unplaced = new LinkedHashMap<>();
-  private final Map<Integer, List<String>> refused = new HashMap<>();
+  private final List<Aside> aside;
+  private final Map<Integer, String> unplaced;
+  private final Map<Integer, List<String>> refused;
   private final List<Held> held;
   private Trees trees;
+  private int done;
 
   /// A table that is arranged again and again, each time from how it came.
   ///
@@ -36,25 +40,84 @@ public final class Arranger {
   public static final class Ready {
     private final Table table;
     private final Formulas formulas;
-    private final Trees trees;
+    private final Moved unmoved;
+    private final AtomicReference<List<Moved>> lately;
 
     private Ready(Table table, Formulas formulas) {
       this.table = table;
       this.formulas = formulas;
-      this.trees = Trees.of(table);
+      this.unmoved = Moved.of(table);
+      this.lately = new AtomicReference<>(List.of());
     }
 
     /// The table in an arrangement.
     public Arranged arrange(Arrangement arrangement) {
-      return new Arranger(table, formulas, trees).arranged(arrangement);
+      Moved all = moved(arrangement);
+      return new Arranger(table, formulas, all).arranged(all.entries.isEmpty());
+    }
+
+    /// The table in an arrangement, but only its first rows. Of a long table that was only put in
+    /// another order they are there long before the others.
+    ///
+    /// @param rows how many rows, if the table has as many
+    public Arranged arrangeFirst(Arrangement arrangement, int rows) {
+      Moved all = moved(arrangement);
+      Trees few = all.trees().first(Side.DOWN, rows);
+      return new Arranger(table, formulas, all.withTrees(few)).arranged(false);
+    }
+
+    /// What the moves come to. It is remembered with what it was before the last move: mostly one
+    /// move is added or taken back.
+    private Moved moved(Arrangement arrangement) {
+      List<Arrangement.Entry> entries = arrangement.entries();
+      Moved from =
+          Stream.concat(lately.get().stream(), Stream.of(unmoved))
+              .filter(one -> one.leadsTo(entries))
+              .max(Comparator.comparingInt(one -> one.entries().size()))
+              .orElseThrow();
+      if (from.entries().size() == entries.size()) {
+        return from;
+      }
+      Arranger arranger = new Arranger(table, formulas, from);
+      int last = entries.size() - 1;
+      Moved before = arranger.moved(entries.subList(0, last));
+      Moved all = arranger.moved(entries);
+      lately.set(List.of(before, all));
+      return all;
     }
   }
 
-  private Arranger(Table source, Formulas formulas, Trees trees) {
+  /// What moves came to.
+  private record Moved(
+      List<Arrangement.Entry> entries,
+      Trees trees,
+      List<Aside> aside,
+      Map<Integer, String> unplaced,
+      Map<Integer, List<String>> refused,
+      List<Held> held) {
+    static Moved of(Table table) {
+      return new Moved(List.of(), Trees.of(table), List.of(), Map.of(), Map.of(), table.held());
+    }
+
+    boolean leadsTo(List<Arrangement.Entry> others) {
+      int own = entries.size();
+      return own <= others.size() && entries.equals(others.subList(0, own));
+    }
+
+    Moved withTrees(Trees others) {
+      return new Moved(entries, others, aside, unplaced, refused, held);
+    }
+  }
+
+  private Arranger(Table source, Formulas formulas, Moved from) {
     this.source = source;
     this.formulas = formulas;
-    this.trees = trees;
-    this.held = new ArrayList<>(source.held());
+    this.trees = from.trees;
+    this.aside = new ArrayList<>(from.aside);
+    this.unplaced = new LinkedHashMap<>(from.unplaced);
+    this.refused = new HashMap<>(from.refused);
+    this.held = new ArrayList<>(from.held);
+    this.done = from.entries.size();
   }
 
   /// The table with all moves made that have a place in it, but for calculated measures.
@@ -74,15 +137,27 @@ public final class Arranger {
     return new Ready(table, formulas);
   }
 
-  private Arranged arranged(Arrangement arrangement) {
-    for (int i = 0; i < arrangement.entries().size(); i++) {
-      Arrangement.Entry entry = arrangement.entries().get(i);
+  /// Makes those of the moves that were not made yet.
+  private Moved moved(List<Arrangement.Entry> entries) {
+    for (int i = done; i < entries.size(); i++) {
+      Arrangement.Entry entry = entries.get(i);
       if (entry.on()) {
         make(entry.move(), i);
       }
     }
+    done = entries.size();
+    return new Moved(
+        List.copyOf(entries),
+        trees,
+        List.copyOf(aside),
+        Map.copyOf(unplaced),
+        Map.copyOf(refused),
+        List.copyOf(held));
+  }
+
+  private Arranged arranged(boolean asItCame) {
     return new Arranged(
-        arrangement.isEmpty() ? source : build(),
+        asItCame ? source : build(),
         unplaced,
         aside,
         refused,
@@ -209,7 +284,7 @@ public final class Arranger {
     return trees.with(out.side(), Pruning.without(trees.roots(out.side()), out.path()));
   }
 
-  private Trees ordered(Side side, int level, boolean overAll, Order<?> order, int place)
+  private Trees ordered(Side side, int level, boolean overAll, Order order, int place)
       throws NoPlace {
     if (!overAll || level == 0) {
       return Ordering.sorted(trees, side, level, order);

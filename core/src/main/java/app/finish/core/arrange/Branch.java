@@ -5,30 +5,104 @@ import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 
 /// A heading while its table is being arranged: it knows of which leaves of the source it is made.
-///
-/// @param label what the source calls it
-/// @param shown what it is called
-/// @param role what it is to its dimension
-/// @param measure its measure, if it names one
-/// @param children the headings under it
-/// @param from for a leaf the leaves of the source whose figures it adds up, one for most
-/// @param origin where the source has it
-record Branch(
-    String label,
-    String shown,
-    Role role,
-    OptionalInt measure,
-    List<Branch> children,
-    List<Integer> from,
-    Optional<Spot> origin) {
-  Branch {
-    children = List.copyOf(children);
-    from = List.copyOf(from);
+final class Branch {
+  private final String label;
+  private final String shown;
+  private final Role role;
+  private final OptionalInt measure;
+  private final List<Branch> children;
+  private final List<Integer> from;
+  private final Optional<Spot> origin;
+  private volatile boolean isStandInKnown;
+  private Optional<Branch> standIn = Optional.empty();
+
+  /// @param label what the source calls it
+  /// @param shown what it is called
+  /// @param role what it is to its dimension
+  /// @param measure its measure, if it names one
+  /// @param children the headings under it
+  /// @param from for a leaf the leaves of the source whose figures it adds up, one for most
+  /// @param origin where the source has it
+  Branch(
+      String label,
+      String shown,
+      Role role,
+      OptionalInt measure,
+      List<Branch> children,
+      List<Integer> from,
+      Optional<Spot> origin) {
+    this.label = label;
+    this.shown = shown;
+    this.role = role;
+    this.measure = measure;
+    this.children = OnDemand.kept(children);
+    this.from = List.copyOf(from);
+    this.origin = origin;
+  }
+
+  String label() {
+    return label;
+  }
+
+  String shown() {
+    return shown;
+  }
+
+  Role role() {
+    return role;
+  }
+
+  OptionalInt measure() {
+    return measure;
+  }
+
+  List<Branch> children() {
+    return children;
+  }
+
+  List<Integer> from() {
+    return from;
+  }
+
+  Optional<Spot> origin() {
+    return origin;
+  }
+
+  /// The leaf whose figures stand for those of the branch: itself, its total's, else its first
+  /// measure's; none if its members have to be added up.
+  Optional<Branch> standIn() {
+    if (isLeaf()) {
+      return Optional.of(this);
+    }
+    if (!isStandInKnown) {
+      standIn = firstTotal().or(this::firstMeasure).flatMap(Branch::standIn);
+      isStandInKnown = true;
+    }
+    return standIn;
+  }
+
+  private Optional<Branch> firstTotal() {
+    for (Branch child : children) {
+      if (child.role != Role.MEMBER) {
+        return Optional.of(child);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private Optional<Branch> firstMeasure() {
+    for (Branch child : children) {
+      if (child.measure.isPresent()) {
+        return Optional.of(child);
+      }
+    }
+    return Optional.empty();
   }
 
   /// The branches of an axis.
@@ -54,7 +128,29 @@ record Branch(
               from,
               Optional.of(spot)));
     }
-    return branches;
+    return Branches.of(branches);
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Branch that
+        && label.equals(that.label)
+        && shown.equals(that.shown)
+        && role == that.role
+        && measure.equals(that.measure)
+        && from.equals(that.from)
+        && origin.equals(that.origin)
+        && children.equals(that.children);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(label, shown, role, from);
+  }
+
+  @Override
+  public String toString() {
+    return "Branch " + label;
   }
 
   boolean isLeaf() {
@@ -123,6 +219,19 @@ record Branch(
         collect(branch.children, leaves);
       }
     }
+  }
+
+  /// The branches that the first leaves stand in.
+  ///
+  /// @param left how many leaves are left to take; it counts down
+  static List<Branch> first(List<Branch> branches, int[] left) {
+    List<Branch> some = new ArrayList<>();
+    for (int i = 0; i < branches.size() && left[0] > 0; i++) {
+      Branch branch = branches.get(i);
+      left[0] -= branch.isLeaf() ? 1 : 0;
+      some.add(branch.isLeaf() ? branch : branch.withChildren(first(branch.children, left)));
+    }
+    return some;
   }
 
   /// Branches as one of another name: headings of the same name under them become one. Where some

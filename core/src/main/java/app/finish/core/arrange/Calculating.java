@@ -3,8 +3,8 @@ package app.finish.core.arrange;
 import app.finish.core.number.Digits;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
+import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
-import app.finish.core.table.Leaf;
 import app.finish.core.table.Marks;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
@@ -52,19 +52,22 @@ final class Calculating {
   /// The names that an expression may use: the measures that are in the table.
   static List<String> names(Table table) {
     List<String> names = new ArrayList<>();
-    for (Axis axis : List.of(table.down(), table.across())) {
-      for (Leaf leaf : axis.leaves()) {
-        leaf.measure()
-            .ifPresent(
-                measure -> {
-                  String name = nameOf(table.measures().get(measure));
-                  if (!names.contains(name)) {
-                    names.add(name);
-                  }
-                });
+    name(table, table.down().headings(), names);
+    name(table, table.across().headings(), names);
+    return names.isEmpty() ? List.of(nameOf(table.measures().getFirst())) : names;
+  }
+
+  private static void name(Table table, List<Heading> headings, List<String> names) {
+    for (Heading heading : headings) {
+      if (heading.measure().isPresent()) {
+        String name = nameOf(table.measures().get(heading.measure().getAsInt()));
+        if (!names.contains(name)) {
+          names.add(name);
+        }
+      } else {
+        name(table, heading.children(), names);
       }
     }
-    return names.isEmpty() ? List.of(nameOf(table.measures().getFirst())) : names;
   }
 
   Trees calculated(Formulas formulas) throws NoPlace {

@@ -6,10 +6,14 @@ import java.util.List;
 ///
 /// @param name its name, or the empty string if the source gives none
 /// @param isMeasures whether the measures run here
-/// @param members the labels of its members as moves name them, each once, without totals
-public record Level(String name, boolean isMeasures, List<String> members) {
-  /// Copies the members.
+/// @param first the labels of its first members as moves name them, each once, without totals: so
+///     many that three of them are not blank, if it has as many
+public record Level(String name, boolean isMeasures, List<String> first) {
+  /// How many members that are not blank are named.
+  static final int NAMED = 3;
+
+  /// Copies the labels.
   public Level {
-    members = List.copyOf(members);
+    first = List.copyOf(first);
   }
 }

@@ -1,14 +1,12 @@
 package app.finish.core.arrange;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 
 /// Finds the levels of a side, as [Slots] counts them, without looking at each leaf's whole path.
 final class Levels {
-  private final List<Set<String>> members = new ArrayList<>();
-  private final Set<String> measures = new LinkedHashSet<>();
+  private final List<First> members = new ArrayList<>();
+  private final First measures = new First();
   private int measurePlace = -1;
 
   private Levels() {}
@@ -20,20 +18,32 @@ final class Levels {
     Levels found = new Levels();
     found.walk(roots, 0);
     List<Level> levels = new ArrayList<>();
-    for (Set<String> one : found.members) {
-      levels.add(new Level("", false, List.copyOf(one)));
+    for (First one : found.members) {
+      levels.add(new Level("", false, one.labels));
     }
     if (found.measurePlace >= 0) {
       levels.add(
-          Math.min(found.measurePlace, levels.size()),
-          new Level("", true, List.copyOf(found.measures)));
+          Math.min(found.measurePlace, levels.size()), new Level("", true, found.measures.labels));
     }
     for (int i = 0; i < levels.size(); i++) {
       Level level = levels.get(i);
       String name = i < names.size() ? names.get(i) : "";
-      levels.set(i, new Level(name, level.isMeasures(), level.members()));
+      levels.set(i, new Level(name, level.isMeasures(), level.first()));
     }
     return levels;
+  }
+
+  /// The labels of the first members of a level.
+  private static final class First {
+    private final List<String> labels = new ArrayList<>();
+    private int named;
+
+    void add(String label) {
+      if (named < Level.NAMED && !labels.contains(label)) {
+        labels.add(label);
+        named += label.isBlank() ? 0 : 1;
+      }
+    }
   }
 
   /// @param depth how many headings that are no measures stand above
@@ -46,7 +56,7 @@ final class Levels {
         continue;
       }
       while (members.size() <= depth) {
-        members.add(new LinkedHashSet<>());
+        members.add(new First());
       }
       if (branch.isMember()) {
         members.get(depth).add(branch.label());

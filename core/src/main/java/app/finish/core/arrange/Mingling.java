@@ -25,7 +25,7 @@ final class Mingling {
   }
 
   /// The branches in the order.
-  List<Branch> mingled(List<Branch> roots, Order<?> order) throws NoPlace {
+  List<Branch> mingled(List<Branch> roots, Order order) throws NoPlace {
     for (Branch root : roots) {
       if (root.isMember() && !(root.isLeaf() && level > 0)) {
         collect(root, new ArrayList<>(), List.of(root.label()));
@@ -37,9 +37,18 @@ final class Mingling {
       throw new NoPlace("there is no such level on this side now");
     }
     List<Branch> all = new ArrayList<>(before);
-    all.addAll(grown(order.sorted(members, Member::branch), 0));
+    all.addAll(grown(inOrder(order), 0));
     all.addAll(behind);
     return all;
+  }
+
+  private List<Member> inOrder(Order order) {
+    Ranking ranking = order.ranking(members.stream().map(Member::branch).toList());
+    List<Member> ordered = new ArrayList<>(members.size());
+    for (int rank = 0; rank < members.size(); rank++) {
+      ordered.add(members.get(ranking.at(rank)));
+    }
+    return ordered;
   }
 
   /// What lost its place.

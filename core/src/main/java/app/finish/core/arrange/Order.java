@@ -5,26 +5,43 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 
-/// An order of branches by a key of each, which is looked up once. What is equal stays in its
-/// order.
+/// An order of branches. What is equal in it stays as it was.
 ///
-/// @param key the key of a branch
-/// @param keys the order of the keys
-record Order<K>(Function<Branch, K> key, Comparator<K> keys) {
+/// ```java
+/// Ranking ranking = Order.by(Branch::label, NaturalOrder.PLAIN).ranking(branches);
+/// Branch first = branches.get(ranking.at(0));
+/// ```
+interface Order {
+  /// The places of these branches in their order.
+  Ranking ranking(List<Branch> branches);
 
-  private record Keyed<T, K>(T item, K key) {}
+  /// By a key of each, which is looked up once.
+  static <K> Order by(Function<Branch, K> key, Comparator<K> keys) {
+    return branches ->
+        Ranking.of(
+            branches.size(),
+            () -> {
+              List<K> all = new ArrayList<>(branches.size());
+              branches.forEach(branch -> all.add(key.apply(branch)));
+              return (one, two) -> keys.compare(all.get(one), all.get(two));
+            });
+  }
 
-  /// Things in the order of the branches that they have.
-  <T> List<T> sorted(List<T> items, Function<T, Branch> branch) {
-    List<Keyed<T, K>> keyed = new ArrayList<>(items.size());
-    for (T item : items) {
-      keyed.add(new Keyed<>(item, key.apply(branch.apply(item))));
-    }
-    keyed.sort((one, two) -> keys.compare(one.key, two.key));
-    List<T> sorted = new ArrayList<>(keyed.size());
-    for (Keyed<T, K> one : keyed) {
-      sorted.add(one.item);
-    }
-    return sorted;
+  /// By a number of each, from the least.
+  ///
+  /// @param numbers the numbers of some branches
+  static Order byNumber(Function<List<Branch>, double[]> numbers) {
+    return branches ->
+        Ranking.of(
+            branches.size(),
+            () -> {
+              double[] all = numbers.apply(branches);
+              return (one, two) -> Double.compare(all[one], all[two]);
+            });
+  }
+
+  /// The other way round.
+  static Order backwards() {
+    return branches -> Ranking.of(branches.size(), () -> (one, two) -> Integer.compare(two, one));
   }
 }

@@ -3,50 +3,50 @@ package app.finish.core.arrange;
 import app.finish.core.words.NaturalOrder;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
 
-/// Puts members in another order within their groups. Totals and measures stay where they are.
+/// Puts members in another order within their groups. Totals and measures stay where they are. Of a
+/// long table only those groups and members are put in order that somebody looks at.
 final class Ordering {
   private Ordering() {}
 
-  static Order<String> byLabel(Move.ByLabel order) {
+  static Order byLabel(Move.ByLabel order) {
     Comparator<String> labels = NaturalOrder.PLAIN;
-    return new Order<>(Branch::label, order.descending() ? labels.reversed() : labels);
+    return Order.by(Branch::label, order.descending() ? labels.reversed() : labels);
   }
 
-  static Order<Double> byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
+  static Order byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
     Branch at = trees.leaf(order.side().other(), order.at());
-    return new Order<>(
-        branch -> key(trees.figure(branch, at, order.side()), order.descending()), Double::compare);
+    return Order.byNumber(
+        branches -> {
+          double[] keys = trees.figures(branches, at, order.side());
+          for (int i = 0; i < keys.length; i++) {
+            keys[i] = key(keys[i], order.descending());
+          }
+          return keys;
+        });
   }
 
   /// Each group of a level the other way round.
   static Trees reversed(Trees trees, Move.Reverse reverse) throws NoPlace {
-    Map<Branch, Integer> places = new IdentityHashMap<>();
-    number(trees.roots(reverse.side()), reverse.level(), places);
-    if (places.isEmpty()) {
+    if (!reaches(trees.roots(reverse.side()), reverse.level())) {
       throw new NoPlace("there is no such level on this side now");
     }
-    Order<Integer> backwards = new Order<>(places::get, Comparator.reverseOrder());
-    return sorted(trees, reverse.side(), reverse.level(), backwards);
+    return sorted(trees, reverse.side(), reverse.level(), Order.backwards());
   }
 
-  private static void number(List<Branch> branches, int level, Map<Branch, Integer> places) {
+  private static boolean reaches(List<Branch> branches, int level) {
     for (Branch branch : branches) {
-      if (level == 0) {
-        places.put(branch, places.size());
-      } else {
-        number(branch.children(), level - 1, places);
+      if (level == 0 || reaches(branch.children(), level - 1)) {
+        return true;
       }
     }
+    return false;
   }
 
   /// Each group of a level in this order.
-  static Trees sorted(Trees trees, Side side, int level, Order<?> order) {
-    return trees.with(side, sorted(trees.roots(side), level, 0, order));
+  static Trees sorted(Trees trees, Side side, int level, Order order) {
+    return trees.with(side, sorted(trees.roots(side), level, order));
   }
 
   /// What has no figure comes last, whatever the direction.
@@ -54,28 +54,29 @@ final class Ordering {
     return Double.isNaN(figure) ? Double.POSITIVE_INFINITY : descending ? -figure : figure;
   }
 
-  private static List<Branch> sorted(List<Branch> branches, int wanted, int level, Order<?> order) {
-    if (level < wanted) {
-      List<Branch> all = new ArrayList<>();
-      for (Branch branch : branches) {
-        List<Branch> under = sorted(branch.children(), wanted, level + 1, order);
-        all.add(branch.isMember() ? branch.withChildren(under) : branch);
-      }
-      return all;
+  private static List<Branch> sorted(List<Branch> branches, int deeper, Order order) {
+    if (deeper == 0) {
+      return sorted(branches, order);
     }
-    List<Branch> members = new ArrayList<>(branches.size());
-    for (Branch branch : branches) {
-      if (branch.isMember()) {
-        members.add(branch);
-      }
-    }
-    List<Branch> ordered = order.sorted(members, Function.identity());
-    List<Branch> all = new ArrayList<>(branches.size());
-    int next = 0;
-    for (Branch branch : branches) {
-      all.add(branch.isMember() ? ordered.get(next++) : branch);
-    }
-    return all;
+    return OnDemand.of(
+        branches.size(),
+        place -> {
+          Branch branch = branches.get(place);
+          boolean group = branch.isMember() && !branch.isLeaf();
+          return group ? branch.withChildren(sorted(branch.children(), deeper - 1, order)) : branch;
+        });
+  }
+
+  private static List<Branch> sorted(List<Branch> branches, Order order) {
+    Branches.Members members = Branches.of(branches).members();
+    int[] ranks = members.ranks();
+    Ranking ranking = order.ranking(members.branches());
+    return OnDemand.of(
+        ranks.length,
+        place ->
+            ranks[place] < 0
+                ? branches.get(place)
+                : members.branches().get(ranking.at(ranks[place])));
   }
 
   static Trees shifted(Trees trees, Move.Shift shift) throws NoPlace {

@@ -1,5 +1,6 @@
 package app.finish.core.arrange;
 
+import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
@@ -25,8 +26,8 @@ record Trees(
     List<String> acrossNames,
     boolean isSwapped) {
   Trees {
-    down = List.copyOf(down);
-    across = List.copyOf(across);
+    down = OnDemand.kept(down);
+    across = OnDemand.kept(across);
   }
 
   static Trees of(Table table) {
@@ -75,6 +76,11 @@ record Trees(
 
   List<String> dimensions(Side side) {
     return side == Side.DOWN ? downNames : acrossNames;
+  }
+
+  /// The same with only the first leaves of a side.
+  Trees first(Side side, int leaves) {
+    return with(side, Branch.first(roots(side), new int[] {leaves}));
   }
 
   List<Branch> leaves(Side side) {
@@ -195,7 +201,10 @@ record Trees(
   /// The figure by which a branch is ordered: its own, its subtotal's, or the sum of its members';
   /// not a number where there is none.
   double figure(Branch branch, Branch at, Side side) {
-    Optional<Branch> one = representative(branch);
+    if (branch.isLeaf()) {
+      return side == Side.DOWN ? number(branch, at) : number(at, branch);
+    }
+    Optional<Branch> one = branch.standIn();
     if (one.isPresent()) {
       return side == Side.DOWN ? number(one.get(), at) : number(at, one.get());
     }
@@ -207,19 +216,22 @@ record Trees(
     return sum;
   }
 
-  private static Optional<Branch> representative(Branch branch) {
-    if (branch.isLeaf()) {
-      return Optional.of(branch);
+  /// The figures by which branches are ordered.
+  double[] figures(List<Branch> branches, Branch at, Side side) {
+    double[] figures = new double[branches.size()];
+    boolean single = branches instanceof Branches && at.from().size() == 1;
+    int[] places = single ? Branches.of(branches).places() : new int[0];
+    int other = single ? at.from().getFirst() : 0;
+    boolean rows = (side == Side.DOWN) != isSwapped;
+    Body body = source().body();
+    for (int i = 0; i < figures.length; i++) {
+      if (!single || places[i] < 0) {
+        figures[i] = figure(branches.get(i), at, side);
+      } else {
+        figures[i] = rows ? body.number(places[i], other) : body.number(other, places[i]);
+      }
     }
-    return branch.children().stream()
-        .filter(child -> child.role() != Role.MEMBER)
-        .findFirst()
-        .or(() -> firstMeasure(branch))
-        .flatMap(Trees::representative);
-  }
-
-  private static Optional<Branch> firstMeasure(Branch branch) {
-    return branch.children().stream().filter(child -> child.measure().isPresent()).findFirst();
+    return figures;
   }
 
   /// The leaf that labels lead to; of a heading with several under it the first.

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /// Puts a style on a table.
@@ -64,7 +65,11 @@ public final class Dresser {
       Planned planned =
           plans.computeIfAbsent(PlanForm.of(cascade), key -> Planned.of(table, naming, key));
       Unrolled rows = unrolled(table, cascade, number, planned.plan, planned.touched);
-      return new Seen(Dresser.dressed(table, cascade, rows, rows), planned.plan, planned.decisive);
+      return new Seen(
+          Dresser.dressed(table, cascade, rows, rows),
+          planned.plan,
+          planned::decisive,
+          !cascade.changesTextsBy(new Selector.Alternate()));
     }
 
     /// The table in this style, dressed whole.
@@ -103,15 +108,29 @@ public final class Dresser {
         : Banding.NONE;
   }
 
-  private record Planned(RowPlan plan, int[] decisive, TouchPlaces touched) {
+  private static final class Planned {
+    private final Table table;
+    private final RowPlan plan;
+    private final TouchPlaces touched;
+    private int[] decisive = {};
+
+    private Planned(Table table, RowPlan plan, TouchPlaces touched) {
+      this.table = table;
+      this.plan = plan;
+      this.touched = touched;
+    }
+
     static Planned of(Table table, Naming naming, PlanForm form) {
       TouchPlaces touched = form.touched(table, naming);
-      RowPlan plan = form.plan(table, touched);
-      boolean few = plan.size() <= FEW;
-      return new Planned(
-          plan,
-          few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan),
-          touched);
+      return new Planned(table, form.plan(table, touched), touched);
+    }
+
+    synchronized int[] decisive() {
+      if (decisive.length == 0) {
+        boolean few = plan.size() <= FEW;
+        decisive = few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan);
+      }
+      return decisive;
     }
   }
 
@@ -119,8 +138,15 @@ public final class Dresser {
   ///
   /// @param dressed the table
   /// @param plan which rows its body has
-  /// @param decisive the rows that decide how wide the columns are, by their places in the body
-  public record Seen(Dressed dressed, RowPlan plan, int[] decisive) {}
+  /// @param deciding finds the rows that decide how wide the columns are, by their places in the
+  ///     body
+  /// @param anyOrder whether the columns are as wide in whatever order the rows are
+  public record Seen(Dressed dressed, RowPlan plan, Supplier<int[]> deciding, boolean anyOrder) {
+    /// The rows that decide how wide the columns are, by their places in the body.
+    public int[] decisive() {
+      return deciding.get();
+    }
+  }
 
   /// The table in this style.
   ///

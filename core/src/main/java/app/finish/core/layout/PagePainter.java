@@ -64,18 +64,27 @@ final class PagePainter {
 
   /// Paints rows from a height on.
   Proof.Page paint(List<SetRow> rows, double top) {
-    return paint(rows, top, false, false);
+    return paint(rows, top, false, false, (at, span) -> SetRow.height(rows, at, span));
+  }
+
+  /// How high rows are together.
+  interface Heights {
+    /// The height of so many rows from one of those that are painted on; some of them may stand
+    /// below what is painted.
+    double of(int at, int span);
   }
 
   /// Paints rows from a height on.
   ///
   /// @param goesUp whether there are rows of the table above them
   /// @param goesDown whether there are rows of the table below them
-  Proof.Page paint(List<SetRow> rows, double top, boolean goesUp, boolean goesDown) {
+  /// @param heights how high the rows are that a cell goes over
+  Proof.Page paint(
+      List<SetRow> rows, double top, boolean goesUp, boolean goesDown, Heights heights) {
     frame(rows, top, goesUp, goesDown);
     double y = top;
     for (int i = 0; i < rows.size(); i++) {
-      paintRow(rows, i, y);
+      paintRow(rows.get(i), i, y, heights);
       y += rows.get(i).height();
     }
     rules.addAll(new RulePainter(dressed, columns, paper).paint(rows, top, reached));
@@ -115,14 +124,13 @@ final class PagePainter {
     return row.band() == Band.ABOVE || row.band() == Band.BELOW;
   }
 
-  private void paintRow(List<SetRow> rows, int at, double y) {
-    SetRow row = rows.get(at);
+  private void paintRow(SetRow row, int at, double y, Heights heights) {
     for (SetRow.SetCell set : row.cells()) {
       DressedCell cell = set.cell();
       boolean words = isWords(row.row());
       double x = paper.margin() + (words ? 0 : columns.left(cell.column()));
       double width = words ? paper.textWidth() : columns.width(cell.column(), cell.columnSpan());
-      double height = SetRow.height(rows, at, cell.rowSpan());
+      double height = heights.of(at, cell.rowSpan());
       Line first = set.lines().getFirst();
       double gap = first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();
       boxes.add(new CellBox(x, y, width, height, row.row(), cell, gap));

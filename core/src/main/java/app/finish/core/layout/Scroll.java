@@ -27,21 +27,41 @@ public final class Scroll {
   private final Columns columns;
   private final Paper paper;
   private final SheetRows rows;
+  private final boolean anyOrder;
 
-  private Scroll(Dresser.Seen seen, Fonts fonts, Paper wanted) {
+  private Scroll(Dresser.Seen seen, Columns columns, Paper fitting) {
     this.dressed = seen.dressed();
     this.plan = seen.plan();
-    Measurer measurer = new Measurer(fonts);
-    this.columns = new Columns(dressed, decisive(seen, measurer), measurer);
-    Paper fitting = Compositor.fit(columns, wanted.unpaged());
-    this.rows = new SheetRows(seen, measurer, columns, fitting);
+    this.anyOrder = seen.anyOrder();
+    this.columns = columns;
+    this.rows = new SheetRows(seen, new Measurer(columns.fonts()), columns, fitting);
     double height = rows.end() + fitting.margin();
     this.paper = new Paper(fitting.width(), Math.max(height, 120), fitting.margin(), false);
   }
 
   /// The table on a sheet of this width, or a wider one if it needs it.
   public static Scroll of(Dresser.Seen seen, Fonts fonts, Paper paper) {
-    return new Scroll(seen, fonts, paper);
+    Measurer measurer = new Measurer(fonts);
+    Columns columns = new Columns(seen.dressed(), decisive(seen, measurer), measurer);
+    return new Scroll(seen, columns, Compositor.fit(columns, paper.unpaged()));
+  }
+
+  /// The rows of this table in another order, or the first of them: the columns are as wide as
+  /// here. There is none if they might not be, since words, heads or the style differ.
+  public Optional<Scroll> reordered(Dresser.Seen seen) {
+    Dressed other = seen.dressed();
+    boolean alike =
+        anyOrder
+            && seen.anyOrder()
+            && other.root().equals(dressed.root())
+            && other.stubColumns() == dressed.stubColumns()
+            && other.measures().equals(dressed.measures())
+            && above(other).equals(above(dressed));
+    return alike ? Optional.of(new Scroll(seen, columns, paper)) : Optional.empty();
+  }
+
+  private static List<DressedRow> above(Dressed one) {
+    return one.rows().subList(0, one.bands().firstBody());
   }
 
   private static List<DressedRow> decisive(Dresser.Seen seen, Measurer measurer) {
@@ -148,7 +168,8 @@ public final class Scroll {
     }
     boolean goesUp = first > dressed.bands().firstHead() && first < dressed.bands().end();
     boolean goesDown = last >= dressed.bands().firstHead() && last < dressed.bands().end() - 1;
-    return painter.paint(strip, rows.top(first), goesUp, goesDown);
+    return painter.paint(
+        strip, rows.top(first), goesUp, goesDown, (at, span) -> rows.height(first + at, span));
   }
 
   /// Where a cell stands, if the table has it.

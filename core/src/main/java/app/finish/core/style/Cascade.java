@@ -2,6 +2,7 @@ package app.finish.core.style;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 /// Resolves looks: goes through selectors from general to specific and, for each, through a style
 /// and its bases; then through the touches of the table. Remembers where each property was set.
@@ -18,6 +20,15 @@ import java.util.concurrent.ConcurrentHashMap;
 /// look.origin(Property.WEIGHT); // Marram house › title
 /// ```
 public final class Cascade {
+  private static final Set<Property> TINTS =
+      EnumSet.of(
+          Property.INK,
+          Property.FILL,
+          Property.EVERY,
+          Property.FROM,
+          Property.COUNTED,
+          Property.OVER);
+
   private final List<HouseStyle> chain;
   private final Touches touches;
   private final Palette palette;
@@ -93,6 +104,16 @@ public final class Cascade {
   /// Whether the style, one of its bases or a touch sets anything for this.
   public boolean knows(Selector selector) {
     return known.contains(selector);
+  }
+
+  /// Whether the style, one of its bases or a touch sets anything for this but inks, fills and
+  /// rules: then texts may be set wider or higher by it.
+  public boolean changesTextsBy(Selector selector) {
+    return Stream.concat(
+            chain.stream().map(style -> style.settings().getOrDefault(selector, Map.of())),
+            Stream.of(touches.of(selector)))
+        .flatMap(settings -> settings.keySet().stream())
+        .anyMatch(property -> !(property.isRule() || TINTS.contains(property)));
   }
 
   /// The look that the selectors make, from general to specific. Rules that are set on a family of

@@ -89,7 +89,7 @@ public final class Body {
     private final double[] ownNumbers;
     private final byte[] ownKinds;
     private final int[] ownEnds;
-    private byte[] ownWritten = new byte[Math.max(16, written.length)];
+    private byte[] ownWritten;
     private int at;
     private int end;
 
@@ -97,6 +97,8 @@ public final class Body {
       ownNumbers = new double[size];
       ownKinds = new byte[size];
       ownEnds = new int[size];
+      long share = numbers.length == 0 ? 0 : (long) written.length * size / numbers.length;
+      ownWritten = new byte[(int) Math.clamp(share, 16, written.length + 16L)];
     }
 
     /// Adds values that stand beside each other.

@@ -1,0 +1,88 @@
+package app.finish.core.arrange;
+
+import java.util.AbstractList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.RandomAccess;
+
+/// Headings beside each other that remember what is asked of all of them again and again: which are
+/// members, and where the source has their figures. A long table is put in order by these numbers,
+/// without looking at its headings one by one.
+///
+/// ```java
+/// Branches.of(roots).members().branches();
+/// ```
+final class Branches extends AbstractList<Branch> implements RandomAccess {
+  private static final int[] UNKNOWN = {};
+
+  private final Branch[] all;
+  private volatile int[] places = UNKNOWN;
+  private volatile int[] ranks = UNKNOWN;
+  private List<Branch> members = List.of();
+
+  private Branches(Branch[] all) {
+    this.all = all;
+  }
+
+  /// These headings; those that are a list of this kind already are taken as they are.
+  static Branches of(List<Branch> some) {
+    return some instanceof Branches own ? own : new Branches(some.toArray(Branch[]::new));
+  }
+
+  @Override
+  public Branch get(int index) {
+    return all[index];
+  }
+
+  @Override
+  public int size() {
+    return all.length;
+  }
+
+  /// The members among headings.
+  ///
+  /// @param branches the members in order
+  /// @param ranks for each heading which of the members it is; −1 for totals and measures
+  record Members(List<Branch> branches, int[] ranks) {}
+
+  /// The members.
+  Members members() {
+    if (ranks == UNKNOWN) {
+      int[] found = new int[all.length];
+      int count = 0;
+      for (int i = 0; i < all.length; i++) {
+        found[i] = all[i].isMember() ? count++ : -1;
+      }
+      members = count == all.length ? this : new Branches(membersOf(found, count));
+      ranks = found;
+    }
+    return new Members(members, ranks);
+  }
+
+  private Branch[] membersOf(int[] found, int count) {
+    Branch[] some = new Branch[count];
+    for (int i = 0; i < all.length; i++) {
+      if (found[i] >= 0) {
+        some[found[i]] = all[i];
+      }
+    }
+    return some;
+  }
+
+  /// For each heading the leaf of the source whose figures stand for its own; −1 where they are of
+  /// several leaves.
+  int[] places() {
+    if (places == UNKNOWN) {
+      places = Arrays.stream(all).mapToInt(Branches::place).toArray();
+    }
+    return places;
+  }
+
+  private static int place(Branch branch) {
+    return branch
+        .standIn()
+        .filter(leaf -> leaf.from().size() == 1)
+        .map(leaf -> leaf.from().getFirst())
+        .orElse(-1);
+  }
+}
