@@ -8,6 +8,7 @@ import app.finish.core.arrange.Move;
 import app.finish.core.arrange.Side;
 import app.finish.core.dress.Dresser;
 import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Glimpse;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.Scroll;
@@ -34,11 +35,12 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
-/// From a change to the repainted page, as the window does it, for tables of a thousand rows, of
-/// ten
-/// thousand figures and of a
-/// hundred thousand rows: a move, another style, and scrolling. The floor paints what is in sight
-/// and nothing else.
+/// From a change to the repainted page, without the window around it, for tables of a thousand
+/// rows,
+/// of ten thousand figures and of a hundred thousand rows: a move, with what is in sight first or
+/// with the whole table, another style, and scrolling. The floor paints what is in sight and
+/// nothing
+/// else.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -61,7 +63,10 @@ public class RedrawBench {
   private Screen screen;
   private ProofPainter painter;
   private Arranger.Ready ready;
+  private List<String> first;
+  private List<String> last;
   private Arrangement order;
+  private int turn;
   private Dresser.Ready dresser;
   private Scroll scroll;
   private Cascade house;
@@ -72,7 +77,8 @@ public class RedrawBench {
   public void start() throws Exception {
     screen = Screen.start();
     Table table = Recogniser.recognise(Tables.pivot(rows, 4), Corrections.NONE).table();
-    List<String> first = table.across().leaves().getFirst().labels();
+    first = table.across().leaves().getFirst().labels();
+    last = table.across().leaves().getLast().labels();
     ready = Arranger.ready(table, Formulas.NONE);
     order = Arrangement.NONE.with(new Move.ByFigure(Side.DOWN, 1, first, true));
     house = StyleFile.shipped().cascade("Marram house");
@@ -107,10 +113,35 @@ public class RedrawBench {
         });
   }
 
-  /// Orders the rows by a column and shows the page.
+  /// The rows in another order than before.
+  private Arrangement next() {
+    turn++;
+    Move move = new Move.ByFigure(Side.DOWN, 1, turn % 2 == 0 ? first : last, turn % 4 < 2);
+    return Arrangement.of(move);
+  }
+
+  /// Orders the rows by a column and shows the page, with the whole table behind it.
+  @Benchmark
+  public WritableImage wholeMove() throws Exception {
+    return painted(laidOut(ready.arrange(next()), house), 0);
+  }
+
+  /// Orders the rows by a column and shows what is in sight of them: first, if they are many, as
+  /// the
+  /// window does.
   @Benchmark
   public WritableImage move() throws Exception {
-    return painted(laidOut(ready.arrange(order), house), 0);
+    if (rows < 2000) {
+      return wholeMove();
+    }
+    Arrangement next = next();
+    return painted(
+        Glimpse.of(
+                scroll,
+                rows -> Dresser.ready(ready.arrangeFirst(next, rows)).seen(house, 1),
+                Screen.SIGHT)
+            .orElseThrow(),
+        0);
   }
 
   /// Puts another style on and shows the page.

@@ -32,13 +32,13 @@ final class AsidePanel {
 
   private void show() {
     List<Node> nodes = new ArrayList<>();
-    Map<Integer, List<String>> byMove = new LinkedHashMap<>();
+    Map<Integer, Out> byMove = new LinkedHashMap<>();
     bench
         .shownProperty()
         .get()
         .map(shown -> shown.arranged().aside())
         .orElse(List.of())
-        .forEach(one -> labels(byMove, one).add(MoveWords.path(one.path())));
+        .forEach(one -> byMove.computeIfAbsent(one.move(), move -> new Out()).add(one));
     List<Arrangement.Entry> made =
         bench.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
     byMove.keySet().removeIf(place -> place >= made.size());
@@ -46,24 +46,29 @@ final class AsidePanel {
       nodes.add(Benches.heading(Texts.of("arrange.aside")));
       nodes.add(Benches.caption(Texts.of("arrange.stillIn")));
     }
-    byMove.forEach(
-        (place, labels) -> nodes.add(row(made.get(place).move(), labels, nodes.size() - 1)));
+    byMove.forEach((place, out) -> nodes.add(row(made.get(place).move(), out, nodes.size() - 1)));
     Benches.replace(box, nodes);
     box.setVisible(!nodes.isEmpty());
     box.setManaged(!nodes.isEmpty());
   }
 
-  private static List<String> labels(Map<Integer, List<String>> byMove, Arranged.Aside one) {
-    return byMove.computeIfAbsent(one.move(), move -> new ArrayList<>());
+  /// What a move set aside: the first of it in words, and how much it is.
+  private static final class Out {
+    private final List<String> first = new ArrayList<>();
+    private int count;
+
+    void add(Arranged.Aside one) {
+      if (count++ < LISTED) {
+        first.add(MoveWords.path(one.path()));
+      }
+    }
   }
 
-  private Node row(Move move, List<String> labels, int number) {
-    String some = String.join(" · ", labels.subList(0, Math.min(labels.size(), LISTED)));
+  private Node row(Move move, Out out, int number) {
+    String some = String.join(" · ", out.first);
     Label names =
         new Label(
-            labels.size() > LISTED
-                ? some + " " + Texts.of("arrange.more", labels.size() - LISTED)
-                : some);
+            out.count > LISTED ? some + " " + Texts.of("arrange.more", out.count - LISTED) : some);
     names.setWrapText(true);
     Hyperlink back = new Hyperlink(Texts.of("arrange.back"));
     back.setId("aside-" + number);

@@ -40,7 +40,9 @@ final class ProofDrawing {
     gc.setFill(paper());
     double from = Math.max(0, y);
     gc.fillRect(x, from, wide, Math.min(view.getHeight(), y + tall) - from);
-    Proof.Page page = now.between(-y / scale, (view.getHeight() - y) / scale);
+    double left = -x / scale;
+    double right = (view.getWidth() - x) / scale;
+    Proof.Page page = now.between(-y / scale, (view.getHeight() - y) / scale, left, right);
     paint(gc, page, x, y);
     double stub = view.stubShift(now);
     double heads = view.headsShift(now);
@@ -50,11 +52,12 @@ final class ProofDrawing {
       fixed(gc, page, new BoundingBox(0, 0, stubEdge, view.getHeight()), x + stub, y);
     }
     if (heads > 0) {
-      fixed(gc, now.heads(), new BoundingBox(0, 0, view.getWidth(), headsEdge), x, y + heads);
+      Bounds strip = new BoundingBox(0, 0, view.getWidth(), headsEdge);
+      fixed(gc, now.heads(left, right), strip, x, y + heads);
     }
     if (heads > 0 && stub > 0) {
       Bounds corner = new BoundingBox(0, 0, stubEdge, headsEdge);
-      fixed(gc, now.heads(), corner, x + stub, y + heads);
+      fixed(gc, now.heads(left, left), corner, x + stub, y + heads);
     }
   }
 
@@ -72,7 +75,8 @@ final class ProofDrawing {
     double top = Math.max(0, y);
     double foot = Math.min(view.getHeight(), y + other.paper().height() * scale);
     gc.fillRect(x, top, other.paper().width() * scale, Math.max(0, foot - top));
-    Proof.Page page = other.between(-y / scale, (view.getHeight() - y) / scale);
+    double right = (view.getWidth() - x) / scale;
+    Proof.Page page = other.between(-y / scale, (view.getHeight() - y) / scale, -x / scale, right);
     double origin = Math.max(0, Math.floor(-y / scale));
     gc.translate(x, y + origin * scale);
     gc.scale(scale, scale);

@@ -67,7 +67,7 @@ final class ProofView extends Pane {
     widthProperty().addListener((p, before, now) -> arrange());
     heightProperty().addListener((p, before, now) -> arrange());
     bench.shownProperty().addListener((p, before, now) -> changed(before, now));
-    bench.glimpseProperty().addListener((p, before, now) -> now.ifPresent(top -> draw()));
+    bench.showing().glimpseProperty().addListener((p, before, now) -> now.ifPresent(top -> draw()));
     bench.pickProperty().addListener((p, before, now) -> draw());
     bench.alsoProperty().addListener((p, before, now) -> draw());
     bench.stepProperty().addListener((p, before, now) -> draw());
@@ -229,8 +229,8 @@ final class ProofView extends Pane {
         .ifPresent(
             now -> {
               placeSheet(now);
-              bench.sightProperty().set((getHeight() - top) / scale());
-              drawing.draw(gc, bench.glimpseProperty().get().orElse(now));
+              bench.showing().sightProperty().set((getHeight() - top) / scale());
+              drawing.draw(gc, bench.showing().glimpseProperty().get().orElse(now));
               compared.against().ifPresent(other -> drawing.drawBeside(gc, other, compared.x()));
             });
     landing.ifPresent(

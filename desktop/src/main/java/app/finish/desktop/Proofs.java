@@ -21,14 +21,18 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Words;
 import app.finish.formats.Sending;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Function;
+import java.util.function.IntFunction;
 
 /// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change
 /// when a table is only dressed anew. It may be asked from any thread.
 final class Proofs {
   private static final int KEPT = 24;
+  private static final double IN_SIGHT = 800;
 
   private record Key(Source source, Corrections corrections) {
     @Override
@@ -77,12 +81,14 @@ final class Proofs {
     Recognition recognition = recognised(document, place, finish);
     Arranged arranged = arranged(recognition.table(), finish.arrangement());
     Shown shown = laidOut(document, place, finish, recognition, arranged, paper);
+    arranged.lookAhead();
+    shown.scroll().between(0, IN_SIGHT, 0, IN_SIGHT);
     last.set(Optional.of(new Last(document, shown)));
     return shown;
   }
 
-  /// What is in sight of a long table that was shown last and of which only the rows are put in
-  /// another order: it is there long before the whole of it is.
+  /// What is in sight of a long table that was shown last, if only rows of it are put in another
+  /// order, set aside or called something else: it is there long before the whole of it is.
   ///
   /// @param bottom down to where its sheet is in sight, in points
   Optional<Scroll> glimpse(Document document, int place, Finish finish, double bottom) {
@@ -96,16 +102,21 @@ final class Proofs {
     if (ready.isEmpty() || before.isEmpty()) {
       return Optional.empty();
     }
-    return Glimpse.of(
-        before.get().scroll(),
-        rows -> {
-          Arranged first = ready.get().arrangeFirst(finish.arrangement(), rows);
-          return seen(document, place, finish, recognition, Dresser.ready(first));
-        },
-        bottom);
+    IntFunction<Arranged> first = rows -> ready.get().arrangeFirst(finish.arrangement(), rows);
+    Function<Arranged, Dresser.Seen> dressed =
+        arranged -> seen(document, place, finish, recognition, Dresser.ready(arranged));
+    Shown shown = before.get();
+    if (finish.arrangement().hasRowsOf(shown.finish().arrangement())) {
+      return Glimpse.of(shown.scroll(), rows -> dressed.apply(first.apply(rows)), bottom);
+    }
+    return finish
+        .arrangement()
+        .beyond(shown.finish().arrangement())
+        .flatMap(
+            moves -> Glimpse.of(shown.scroll(), shown.deciding(), moves, first, dressed, bottom));
   }
 
-  /// The table as it was shown last, if only the order of its rows differed.
+  /// The table as it was shown last, if at most its arrangement differed.
   private Optional<Shown> before(
       Document document, int place, Finish finish, Recognition recognition) {
     return last.get()
@@ -113,8 +124,7 @@ final class Proofs {
         .filter(one -> one.document.palette().equals(document.palette()))
         .map(Last::shown)
         .filter(shown -> shown.recognition() == recognition && shown.number() == place + 1)
-        .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish))
-        .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()));
+        .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
   }
 
   /// The same for a small picture: what is remembered of the table at hand stays.
@@ -152,12 +162,18 @@ final class Proofs {
     DocumentTable table = document.tables().get(place);
     Dresser.Ready dresser = dresser(arranged);
     Dresser.Seen seen = seen(document, place, finish, recognition, dresser);
-    Scroll scroll =
+    Optional<Shown> before =
         before(document, place, finish, recognition)
             .filter(Shown::isLong)
-            .flatMap(shown -> shown.scroll().reordered(seen))
-            .orElseGet(() -> Scroll.of(seen, fonts, paper));
-    return new Shown(table, place + 1, finish, recognition, arranged, scroll, dresser.naming());
+            .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()));
+    Optional<Scroll> reordered = before.flatMap(shown -> shown.scroll().reordered(seen));
+    Scroll scroll = reordered.orElseGet(() -> Scroll.of(seen, fonts, paper));
+    List<List<String>> deciding =
+        reordered.isPresent()
+            ? before.get().deciding()
+            : Shown.isLong(arranged.table()) ? arranged.pathsOf(scroll.deciding()) : List.of();
+    return new Shown(
+        table, place + 1, finish, recognition, arranged, scroll, deciding, dresser.naming());
   }
 
   private Dresser.Seen seen(

@@ -7,6 +7,8 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Naming;
 import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Recognition;
+import app.finish.core.table.Table;
+import java.util.List;
 
 /// A table as it is shown: its recognition, its arrangement and its sheet.
 ///
@@ -16,6 +18,8 @@ import app.finish.core.recognise.Recognition;
 /// @param recognition what was recognised
 /// @param arranged the table in its arrangement
 /// @param scroll how it looks, laid out as it comes in sight
+/// @param deciding the labels that lead to the rows that decide how wide the columns are, for a
+///     long table
 /// @param naming the labels by which touches know its places
 record Shown(
     DocumentTable table,
@@ -24,12 +28,18 @@ record Shown(
     Recognition recognition,
     Arranged arranged,
     Scroll scroll,
+    List<List<String>> deciding,
     Naming naming) {
   private static final int LONG = 2000;
 
   /// Whether it has so many rows that what is in sight of it is worth looking for first.
   boolean isLong() {
-    return arranged.table().body().rows() > LONG;
+    return isLong(arranged.table());
+  }
+
+  /// Whether a table has so many rows.
+  static boolean isLong(Table table) {
+    return table.body().rows() > LONG;
   }
 
   Dressed dressed() {

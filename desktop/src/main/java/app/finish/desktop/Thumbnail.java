@@ -16,6 +16,7 @@ final class Thumbnail extends Canvas {
   private static final Color DIM = Color.web("#fffefb", 0.6);
   private static final Color LIT = Color.web("#ecbf55");
   private static final double NEAR = 300;
+  private static final double FAR = 2000;
 
   private final ProofPainter painter;
 
@@ -34,7 +35,7 @@ final class Thumbnail extends Canvas {
 
   /// Draws the upper part of a table, as wide as the picture.
   void show(Scroll scroll) {
-    show(scroll, box -> false, scroll.paper().textWidth(), 0);
+    show(scroll, box -> false, Math.min(scroll.paper().textWidth(), FAR), 0);
   }
 
   /// Draws the upper left part of a table, near enough to tell how it is dressed.
@@ -46,7 +47,7 @@ final class Thumbnail extends Canvas {
   ///
   /// @param at the height on the paper that is in sight
   void show(Scroll scroll, Predicate<CellBox> lit, double at) {
-    show(scroll, lit, scroll.paper().textWidth(), at);
+    show(scroll, lit, Math.min(scroll.paper().textWidth(), FAR), at);
   }
 
   private void show(Scroll scroll, Predicate<CellBox> lit, double width, double at) {
@@ -60,7 +61,7 @@ final class Thumbnail extends Canvas {
     double most = Math.max(0, scroll.paper().height() - 2 * margin - seen + 10 / scale);
     double from = Math.clamp(at - margin - seen * 0.6, 0, most);
     double foot = from + seen + margin;
-    Proof.Page page = scroll.between(from, foot);
+    Proof.Page page = scroll.between(from, foot, 0, margin + width);
     gc.translate(5 - margin * scale, 5 - (margin + from) * scale);
     gc.scale(scale, scale);
     painter.paint(gc, page, from, foot, 0.4 / scale);

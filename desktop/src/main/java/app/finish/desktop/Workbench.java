@@ -8,8 +8,6 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.History;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.Paper;
-import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Extent;
 import app.finish.core.style.HouseStyle;
@@ -23,11 +21,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -54,20 +50,16 @@ final class Workbench {
   private final ObjectProperty<List<Place>> also = new SimpleObjectProperty<>(List.of());
   private final Arranging arranging = new Arranging(this);
   private final Dressing dressing;
-  private final ReadOnlyObjectWrapper<Optional<Shown>> shown =
-      new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final ReadOnlyObjectWrapper<Optional<Scroll>> glimpse =
-      new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final DoubleProperty sight = new SimpleDoubleProperty();
+  private final Showing showing;
   private final ObjectProperty<Optional<Notice>> notice =
       new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<Offer>> offer =
       new SimpleObjectProperty<>(Optional.empty());
   private final Set<String> told = new HashSet<>();
-  private int asked;
 
   Workbench(Proofs proofs, Sending sending, Worker worker, Habits habits) {
     this.dressing = new Dressing(this, habits);
+    this.showing = new Showing(proofs, worker, this::seen, this::tell);
     this.proofs = proofs;
     this.sending = sending;
     this.worker = worker;
@@ -115,18 +107,13 @@ final class Workbench {
     return also;
   }
 
-  /// What is in sight of the table at hand while the rest of it is on its way.
-  ReadOnlyObjectProperty<Optional<Scroll>> glimpseProperty() {
-    return glimpse.getReadOnlyProperty();
-  }
-
-  /// Down to where the sheet of the table at hand is in sight, in points.
-  DoubleProperty sightProperty() {
-    return sight;
+  /// What shows the table at hand.
+  Showing showing() {
+    return showing;
   }
 
   ReadOnlyObjectProperty<Optional<Shown>> shownProperty() {
-    return shown.getReadOnlyProperty();
+    return showing.shownProperty();
   }
 
   ObjectProperty<Optional<Notice>> noticeProperty() {
@@ -251,42 +238,27 @@ final class Workbench {
   }
 
   private void showAnew() {
-    int own = ++asked;
     Optional<DocumentTable> table = table();
     if (table.isEmpty()) {
-      glimpse.set(Optional.empty());
-      shown.set(Optional.empty());
+      showing.nothing();
       return;
     }
     Document document =
         trying.get().map(style -> dressing.holding(document(), style)).orElse(document());
-    int at = place.get();
     Finish finish = table.get().finish();
     Finish styled = trying.get().map(finish::withStyle).orElse(finish);
     boolean asItCame = step.get() == Step.BRING_IN;
     Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
-    long began = System.nanoTime();
-    double bottom = sight.get();
-    worker.behind(
-        () -> proofs.glimpse(document, at, wearing, bottom),
-        top -> {
-          if (own == asked && top.isPresent()) {
-            glimpse.set(top);
-            arranging.inSight(System.nanoTime() - began);
-          }
-        },
-        this::tell);
-    worker.behind(
-        () -> proofs.shown(document, at, wearing, Paper.A4.unpaged()),
-        made -> {
-          if (own == asked) {
-            glimpse.set(Optional.empty());
-            shown.set(Optional.of(made));
-            tellOfFaces();
-            arranging.drawn(System.nanoTime() - began);
-          }
-        },
-        this::tell);
+    showing.show(document, place.get(), wearing);
+  }
+
+  private void seen(long nanoseconds) {
+    if (showing.glimpse().isPresent()) {
+      arranging.inSight(nanoseconds);
+    } else {
+      tellOfFaces();
+      arranging.drawn(nanoseconds);
+    }
   }
 
   /// Changes the finish of the table at hand.

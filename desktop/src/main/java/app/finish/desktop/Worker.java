@@ -26,6 +26,7 @@ final class Worker {
   }
 
   private final ExecutorService back = Executors.newSingleThreadExecutor(r -> daemon(r, "proofs"));
+  private final ExecutorService ahead = Executors.newSingleThreadExecutor(r -> daemon(r, "sight"));
   private final ExecutorService pictures =
       Executors.newSingleThreadExecutor(r -> daemon(r, "pictures"));
   private final ReadOnlyStringWrapper busy = new ReadOnlyStringWrapper("");
@@ -111,6 +112,11 @@ final class Worker {
     submit(back, work, done, failed);
   }
 
+  /// Does something small that is wanted before what is done behind is ready.
+  <T> void ahead(Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    submit(ahead, work, done, failed);
+  }
+
   /// Makes a small picture; what is shown large does not wait for it.
   <T> void draw(Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
     submit(pictures, work, done, failed);
@@ -133,6 +139,7 @@ final class Worker {
   void close() {
     running.interrupt();
     back.shutdownNow();
+    ahead.shutdownNow();
     pictures.shutdownNow();
   }
 }

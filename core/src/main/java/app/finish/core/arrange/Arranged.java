@@ -2,9 +2,13 @@ package app.finish.core.arrange;
 
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /// A table in its arrangement.
 ///
@@ -26,11 +30,24 @@ public record Arranged(
   ///
   /// @param move the place of the move that took it out
   /// @param side where it stood
-  /// @param path the labels that lead to it
-  public record Aside(int move, Side side, List<String> path) {
-    /// Copies the path.
+  /// @param above the labels of the groups that it stood in
+  /// @param label its own label
+  public record Aside(int move, Side side, List<String> above, String label) {
+    /// Copies the labels.
     public Aside {
-      path = List.copyOf(path);
+      above = List.copyOf(above);
+    }
+
+    /// What the labels lead to.
+    static Aside at(int move, Side side, List<String> path) {
+      return new Aside(move, side, path.subList(0, path.size() - 1), path.getLast());
+    }
+
+    /// The labels that lead to it.
+    public List<String> path() {
+      List<String> path = new ArrayList<>(above);
+      path.add(label);
+      return List.copyOf(path);
     }
   }
 
@@ -39,9 +56,9 @@ public record Arranged(
   public static final class Names {
     private final Trees trees;
     private final Side side;
-    private volatile List<List<String>> paths = List.of();
+    private volatile Optional<Ways> ways = Optional.empty();
     private volatile List<Level> levels = List.of();
-    private volatile List<List<Branch>> branches = List.of();
+    private volatile List<String> measures = List.of();
 
     Names(Trees trees, Side side) {
       this.trees = trees;
@@ -50,17 +67,21 @@ public record Arranged(
 
     /// For each leaf the labels that lead to it.
     public List<List<String>> paths() {
-      if (paths.isEmpty()) {
-        paths = List.copyOf(trees.paths(side));
-      }
-      return paths;
+      return ways().paths();
     }
 
-    private List<Branch> branches(int leaf) {
-      if (branches.isEmpty()) {
-        branches = List.copyOf(trees.ways(side));
+    private Ways ways() {
+      if (ways.isEmpty()) {
+        ways = Optional.of(Ways.of(trees.roots(side)));
       }
-      return branches.get(leaf);
+      return ways.get();
+    }
+
+    private List<String> measures(Table table) {
+      if (measures.isEmpty()) {
+        measures = List.copyOf(Calculating.names(table));
+      }
+      return measures;
     }
 
     /// The levels from the outermost.
@@ -86,13 +107,13 @@ public record Arranged(
 
   /// Where the source has a figure, if it is one figure of it.
   public Optional<Spot.Figure> origin(int row, int column) {
-    return down.trees.place(down.branches(row).getLast(), across.branches(column).getLast());
+    return down.trees.place(down.ways().leaf(row), across.ways().leaf(column));
   }
 
   /// Where the source has a heading, if it is one heading of it.
   public Optional<Spot> origin(Side side, int leaf, int level) {
-    List<Branch> way = names(side).branches(leaf);
-    return level < way.size() ? way.get(level).origin() : Optional.empty();
+    Ways ways = names(side).ways();
+    return level < ways.depth(leaf) ? ways.at(leaf, level).origin() : Optional.empty();
   }
 
   /// A side as moves name it.
@@ -105,6 +126,13 @@ public record Arranged(
     return names(side).paths();
   }
 
+  /// The labels that lead to some of the rows, as moves name them.
+  ///
+  /// @param rows their places
+  public List<List<String>> pathsOf(int[] rows) {
+    return Arrays.stream(rows).mapToObj(paths(Side.DOWN)::get).toList();
+  }
+
   /// The levels of a side from the outermost.
   public List<Level> levels(Side side) {
     return names(side).levels();
@@ -112,16 +140,25 @@ public record Arranged(
 
   /// The names of the measures that an expression may use.
   public List<String> measures() {
-    return Calculating.names(table);
+    return down.measures(table);
+  }
+
+  /// Finds the levels, the measures and the labels of the rows, so that they are there when they
+  /// are asked for.
+  public void lookAhead() {
+    down.levels();
+    across.levels();
+    measures();
+    down.ways();
   }
 
   /// The leaves under a heading: the first and the last; none if there is no such heading.
   public Optional<Range> leaves(Side side, List<String> path) {
-    List<List<String>> all = paths(side);
+    Ways all = names(side).ways();
     int first = -1;
     int last = -1;
     for (int leaf = 0; leaf < all.size(); leaf++) {
-      if (isUnder(all.get(leaf), path)) {
+      if (all.isUnder(leaf, path)) {
         first = first < 0 ? leaf : first;
         last = leaf;
       } else if (first >= 0) {
@@ -143,12 +180,13 @@ public record Arranged(
 
   /// Whether a member stands in several groups of a level.
   public boolean isEverywhere(Side side, int level, String member) {
-    return paths(side).stream()
-            .filter(path -> path.size() > level && path.get(level).equals(member))
-            .map(path -> path.subList(0, level))
-            .distinct()
-            .limit(2)
-            .count()
-        > 1;
+    Ways ways = names(side).ways();
+    Set<List<String>> groups = new HashSet<>();
+    for (int leaf = 0; leaf < ways.size() && groups.size() < 2; leaf++) {
+      if (ways.depth(leaf) > level && ways.at(leaf, level).label().equals(member)) {
+        groups.add(ways.paths().get(leaf).subList(0, level));
+      }
+    }
+    return groups.size() > 1;
   }
 }

@@ -265,7 +265,7 @@ public final class Arranger {
   private Trees membersAside(Move.SetMemberAside out, int place) throws NoPlace {
     List<Branch> roots = trees.roots(out.side());
     for (List<String> path : named(out.side(), out.level(), out.member())) {
-      aside.add(new Aside(place, out.side(), path));
+      aside.add(Aside.at(place, out.side(), path));
       roots = Pruning.without(roots, path);
     }
     return trees.with(out.side(), roots);
@@ -280,7 +280,7 @@ public final class Arranger {
 
   private Trees takenOut(Move.SetAside out, int place) throws NoPlace {
     trees.find(out.side(), out.path());
-    aside.add(new Aside(place, out.side(), out.path()));
+    aside.add(Aside.at(place, out.side(), out.path()));
     return trees.with(out.side(), Pruning.without(trees.roots(out.side()), out.path()));
   }
 
@@ -316,7 +316,7 @@ public final class Arranger {
   }
 
   private Table build() {
-    Table table = new Baking(trees).table(Branch::shown, Baking.KEEP);
+    Table table = new Baking(trees).table(Branch::headings, Baking.KEEP);
     return new Table(
         table.down(),
         table.across(),

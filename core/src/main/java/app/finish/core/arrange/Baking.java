@@ -8,6 +8,7 @@ import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,8 +19,6 @@ import java.util.function.Function;
 final class Baking {
   /// Leaves each value as it is.
   static final Change KEEP = (row, column, value) -> value;
-
-  private static final int[] NONE = {};
 
   private final Trees trees;
 
@@ -34,11 +33,9 @@ final class Baking {
 
   /// The table.
   ///
-  /// @param name what each heading is called: its label, or what is shown
-  Table table(Function<Branch, String> name, Change change) {
-    List<Branch> rows = trees.leaves(Side.DOWN);
-    List<Branch> columns = trees.leaves(Side.ACROSS);
-    Body body = picked(rows, columns, change).orElseGet(() -> made(rows, columns, change));
+  /// @param name what the headings are called: by their labels, or what is shown
+  Table table(Function<List<Branch>, List<Heading>> name, Change change) {
+    Body body = change == KEEP ? picked().orElseGet(() -> made(change)) : made(change);
     Table source = trees.source();
     return new Table(
         axis(Side.DOWN, name),
@@ -47,35 +44,57 @@ final class Baking {
         body,
         source.held(),
         source.words(),
-        marks(rows, columns));
+        marks());
   }
 
   /// The values of the source in another order, if that is all that was done to them.
-  private Optional<Body> picked(List<Branch> rows, List<Branch> columns, Change change) {
-    int[] down = change == KEEP ? places(rows) : NONE;
-    int[] across = places(columns);
-    if (down.length < rows.size() || across.length < columns.size()) {
+  private Optional<Body> picked() {
+    Places down = new Places();
+    Places across = new Places();
+    if (!down.take(trees.roots(Side.DOWN)) || !across.take(trees.roots(Side.ACROSS))) {
       return Optional.empty();
     }
     Body source = trees.source().body();
     return Optional.of(
-        trees.isSwapped() ? source.turned(down, across) : source.picked(down, across));
+        trees.isSwapped()
+            ? source.turned(down.all(), across.all())
+            : source.picked(down.all(), across.all()));
   }
 
-  /// Where the source has each of these leaves; nothing if one of them is made of several.
-  private static int[] places(List<Branch> leaves) {
-    int[] places = new int[leaves.size()];
-    for (int i = 0; i < places.length; i++) {
-      List<Integer> from = leaves.get(i).from();
-      if (from.size() != 1) {
-        return NONE;
+  /// Where the source has the leaves of some branches.
+  private static final class Places {
+    private int[] places = new int[64];
+    private int count;
+
+    /// Takes the leaves; false if one of them is not made from one leaf of the source.
+    boolean take(List<Branch> branches) {
+      for (int i = 0; i < branches.size(); i++) {
+        Branch branch = branches.get(i);
+        if (!branch.isLeaf()) {
+          if (!take(branch.children())) {
+            return false;
+          }
+          continue;
+        }
+        if (branch.place() == Branch.NOWHERE) {
+          return false;
+        }
+        if (count == places.length) {
+          places = Arrays.copyOf(places, count * 2);
+        }
+        places[count++] = branch.place();
       }
-      places[i] = from.getFirst();
+      return true;
     }
-    return places;
+
+    int[] all() {
+      return Arrays.copyOf(places, count);
+    }
   }
 
-  private Body made(List<Branch> rows, List<Branch> columns, Change change) {
+  private Body made(Change change) {
+    List<Branch> rows = trees.leaves(Side.DOWN);
+    List<Branch> columns = trees.leaves(Side.ACROSS);
     return Body.of(
         rows.size(),
         columns.size(),
@@ -84,7 +103,7 @@ final class Baking {
 
   /// The same headings over a table that was made of them, with changed values.
   Trees changed(Change change) {
-    Table table = table(Branch::label, change);
+    Table table = table(Branch::labelled, change);
     Figures figures = new Figures(table, trees.figures().formulas());
     return new Trees(
         figures,
@@ -107,19 +126,21 @@ final class Baking {
     return all;
   }
 
-  private Axis axis(Side side, Function<Branch, String> name) {
-    List<Heading> headings = Branch.headings(trees.roots(side), name);
+  private Axis axis(Side side, Function<List<Branch>, List<Heading>> name) {
+    List<Heading> headings = name.apply(trees.roots(side));
     List<String> names = new ArrayList<>(trees.dimensions(side));
     Axis axis = Axis.of(names, headings);
     return names.size() > axis.depth() ? Axis.of(names.subList(0, axis.depth()), headings) : axis;
   }
 
   /// The marks in their new places; the mark of a figure that was gathered goes.
-  private Marks marks(List<Branch> rows, List<Branch> columns) {
+  private Marks marks() {
     Marks before = trees.source().marks();
     if (before.byPlace().isEmpty()) {
       return Marks.NONE;
     }
+    List<Branch> rows = trees.leaves(Side.DOWN);
+    List<Branch> columns = trees.leaves(Side.ACROSS);
     Map<Spot, String> marks = new HashMap<>();
     for (int row = 0; row < rows.size(); row++) {
       for (int column = 0; column < columns.size(); column++) {

@@ -8,19 +8,25 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
 
 /// A heading while its table is being arranged: it knows of which leaves of the source it is made.
 final class Branch {
+  /// The place of what is not made from one leaf of the source.
+  static final int NOWHERE = -1;
+
+  private static final Heading UNMADE = Heading.member("");
+
   private final String label;
   private final String shown;
   private final Role role;
   private final OptionalInt measure;
   private final List<Branch> children;
   private final List<Integer> from;
+  private final int place;
   private final Optional<Spot> origin;
   private volatile boolean isStandInKnown;
   private Optional<Branch> standIn = Optional.empty();
+  private volatile Heading heading = UNMADE;
 
   /// @param label what the source calls it
   /// @param shown what it is called
@@ -43,6 +49,7 @@ final class Branch {
     this.measure = measure;
     this.children = OnDemand.kept(children);
     this.from = List.copyOf(from);
+    this.place = from.size() == 1 ? from.getFirst() : NOWHERE;
     this.origin = origin;
   }
 
@@ -68,6 +75,11 @@ final class Branch {
 
   List<Integer> from() {
     return from;
+  }
+
+  /// The one leaf of the source that it is made from; [#NOWHERE] if it is not made from one.
+  int place() {
+    return place;
   }
 
   Optional<Spot> origin() {
@@ -268,19 +280,28 @@ final class Branch {
         alone ? first.origin : Optional.empty());
   }
 
-  /// The headings of branches.
-  ///
-  /// @param name what each is called: its label, or what is shown
-  static List<Heading> headings(List<Branch> branches, Function<Branch, String> name) {
-    if (branches.isEmpty()) {
-      return List.of();
+  /// The heading that is shown for it. It is made once, so that what did not change is the same
+  /// heading in one arrangement and the next.
+  Heading heading() {
+    if (heading == UNMADE) {
+      heading = new Heading(shown, role, measure, headings(children));
     }
-    List<Heading> headings = new ArrayList<>(branches.size());
-    for (Branch branch : branches) {
-      headings.add(
-          new Heading(
-              name.apply(branch), branch.role, branch.measure, headings(branch.children, name)));
+    return heading;
+  }
+
+  /// The headings that are shown.
+  static List<Heading> headings(List<Branch> branches) {
+    Heading[] headings = new Heading[branches.size()];
+    for (int i = 0; i < headings.length; i++) {
+      headings[i] = branches.get(i).heading();
     }
-    return headings;
+    return List.of(headings);
+  }
+
+  /// The headings by the labels that the source has for them.
+  static List<Heading> labelled(List<Branch> branches) {
+    return branches.stream()
+        .map(one -> new Heading(one.label, one.role, one.measure, labelled(one.children)))
+        .toList();
   }
 }

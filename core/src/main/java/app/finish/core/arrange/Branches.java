@@ -79,10 +79,8 @@ final class Branches extends AbstractList<Branch> implements RandomAccess {
   }
 
   private static int place(Branch branch) {
-    return branch
-        .standIn()
-        .filter(leaf -> leaf.from().size() == 1)
-        .map(leaf -> leaf.from().getFirst())
-        .orElse(-1);
+    return branch.isLeaf()
+        ? branch.place()
+        : branch.standIn().map(Branch::place).orElse(Branch.NOWHERE);
   }
 }

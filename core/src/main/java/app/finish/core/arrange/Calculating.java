@@ -170,7 +170,7 @@ final class Calculating {
             });
     List<Branch> others = before.roots(side.other());
     List<String> names = new ArrayList<>(before.dimensions(side));
-    Axis own = Axis.of(names, Branch.headings(roots, Branch::label));
+    Axis own = Axis.of(names, Branch.labelled(roots));
     Axis other = side.other().of(table);
     Table calculated =
         new Table(

@@ -2,12 +2,8 @@ package app.finish.core.arrange;
 
 import app.finish.core.arrange.Arranged.Aside;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
-import java.util.IdentityHashMap;
+import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 
 /// Keeps the members with the largest figures of each group, and sets the rest aside or gathers it.
 final class Keeping {
@@ -32,16 +28,19 @@ final class Keeping {
     }
     List<Branch> members = new ArrayList<>();
     collect(roots, 0, members);
-    Set<Branch> keeps = chosen(members);
-    List<Branch> rest = members.stream().filter(branch -> !keeps.contains(branch)).toList();
-    if (rest.isEmpty()) {
+    BitSet keeps = chosen(members);
+    if (keeps.cardinality() == members.size()) {
       return trees;
     }
-    List<Branch> all = new ArrayList<>(without(roots, keeps, 0, List.of()));
+    List<Branch> all = new ArrayList<>(without(roots, keeps, new int[1], 0, List.of()));
     if (top.gathered()) {
       int last = all.size();
       while (last > 0 && !all.get(last - 1).isMember()) {
         last--;
+      }
+      List<Branch> rest = new ArrayList<>();
+      for (int i = keeps.nextClearBit(0); i < members.size(); i = keeps.nextClearBit(i + 1)) {
+        rest.add(members.get(i));
       }
       all.add(last, other(rest));
     }
@@ -63,19 +62,20 @@ final class Keeping {
   }
 
   /// The branches without the members that are not kept; a group without members goes too.
+  ///
+  /// @param next counts the members as they are met
   private List<Branch> without(
-      List<Branch> branches, Set<Branch> keeps, int level, List<String> path) {
+      List<Branch> branches, BitSet keeps, int[] next, int level, List<String> path) {
     List<Branch> all = new ArrayList<>();
     for (Branch branch : branches) {
       boolean deeper = branch.isMember() && !branch.isLeaf() && level < top.level();
       if (deeper) {
-        List<String> here = new ArrayList<>(path);
-        here.add(branch.label());
-        List<Branch> under = without(branch.children(), keeps, level + 1, here);
+        List<String> here = down(path, branch);
+        List<Branch> under = without(branch.children(), keeps, next, level + 1, here);
         if (under.stream().anyMatch(Branch::isMember)) {
           all.add(branch.withChildren(under));
         }
-      } else if (!branch.isMember() || level < top.level() || keeps.contains(branch)) {
+      } else if (!branch.isMember() || level < top.level() || keeps.get(next[0]++)) {
         all.add(branch);
       } else if (!top.gathered()) {
         setAside(branch, path);
@@ -84,27 +84,33 @@ final class Keeping {
     return all;
   }
 
+  private static List<String> down(List<String> path, Branch branch) {
+    List<String> here = new ArrayList<>(path);
+    here.add(branch.label());
+    return List.copyOf(here);
+  }
+
   private List<Branch> kept(List<Branch> branches, int level, List<String> path) throws NoPlace {
     if (level < top.level()) {
       List<Branch> all = new ArrayList<>();
       for (Branch branch : branches) {
-        List<String> here = new ArrayList<>(path);
-        here.add(branch.label());
+        List<String> here = down(path, branch);
         boolean deeper = branch.isMember() && !branch.isLeaf();
         all.add(deeper ? branch.withChildren(kept(branch.children(), level + 1, here)) : branch);
       }
       return all;
     }
     List<Branch> members = branches.stream().filter(Branch::isMember).toList();
-    Set<Branch> keeps = chosen(members);
-    if (keeps.size() == members.size()) {
+    BitSet keeps = chosen(members);
+    if (keeps.cardinality() == members.size()) {
       return branches;
     }
     List<Branch> rest = new ArrayList<>();
     List<Branch> all = new ArrayList<>();
     int last = 0;
+    int next = 0;
     for (Branch branch : branches) {
-      boolean keep = !branch.isMember() || keeps.contains(branch);
+      boolean keep = !branch.isMember() || keeps.get(next++);
       (keep ? all : rest).add(branch);
       last = branch.isMember() ? all.size() : last;
     }
@@ -116,50 +122,50 @@ final class Keeping {
     return all;
   }
 
-  /// The members that are kept, by identity.
-  private Set<Branch> chosen(List<Branch> members) throws NoPlace {
-    Map<Branch, Double> keys = new IdentityHashMap<>();
-    members.forEach(branch -> keys.put(branch, key(branch)));
-    List<Branch> sorted = new ArrayList<>(members);
-    sorted.sort(Comparator.comparingDouble(keys::get));
-    Set<Branch> keeps = Collections.newSetFromMap(new IdentityHashMap<>());
-    switch (top.quota()) {
-      case Quota.Count count ->
-          keeps.addAll(sorted.subList(0, Math.min(count.members(), sorted.size())));
-      case Quota.Share share -> untilShare(sorted, share.percent(), keeps);
+  /// Which of some members are kept, by their places among them.
+  private BitSet chosen(List<Branch> members) throws NoPlace {
+    double[] figures = trees.figures(Branches.of(members), at, top.side());
+    Ranking ranking =
+        Ranking.of(
+            figures.length,
+            () -> (one, two) -> Double.compare(key(figures[one]), key(figures[two])));
+    int count =
+        switch (top.quota()) {
+          case Quota.Count wanted -> Math.min(wanted.members(), figures.length);
+          case Quota.Share share -> untilShare(figures, ranking, share.percent());
+        };
+    BitSet keeps = new BitSet(figures.length);
+    for (int rank = 0; rank < count; rank++) {
+      keeps.set(ranking.at(rank));
     }
     return keeps;
   }
 
-  private void untilShare(List<Branch> sorted, double percent, Set<Branch> keeps) throws NoPlace {
+  /// How many of the first reach a share of the sum.
+  private static int untilShare(double[] figures, Ranking ranking, double percent) throws NoPlace {
     double sum = 0;
-    for (Branch branch : sorted) {
-      double figure = trees.figure(branch, at, top.side());
+    for (int rank = 0; rank < figures.length; rank++) {
+      double figure = figures[ranking.at(rank)];
       if (figure < 0) {
         throw new NoPlace("shares need figures that are not negative");
       }
       sum += Double.isNaN(figure) ? 0 : figure;
     }
-    double wanted = sum * percent / 100;
+    double wanted = sum * percent / 100 - Math.abs(sum) * 1e-12;
     double reached = 0;
-    for (Branch branch : sorted) {
-      if (reached >= wanted - Math.abs(sum) * 1e-12) {
-        return;
-      }
-      double figure = trees.figure(branch, at, top.side());
+    int count = 0;
+    while (count < figures.length && reached < wanted) {
+      double figure = figures[ranking.at(count++)];
       reached += Double.isNaN(figure) ? 0 : figure;
-      keeps.add(branch);
     }
+    return count;
   }
 
-  private double key(Branch branch) {
-    double figure = trees.figure(branch, at, top.side());
+  private double key(double figure) {
     return Double.isNaN(figure) ? Double.POSITIVE_INFINITY : top.bottom() ? figure : -figure;
   }
 
   private void setAside(Branch branch, List<String> path) {
-    List<String> here = new ArrayList<>(path);
-    here.add(branch.label());
-    aside.add(new Aside(place, top.side(), here));
+    aside.add(new Aside(place, top.side(), path, branch.label()));
   }
 }

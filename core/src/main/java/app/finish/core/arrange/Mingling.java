@@ -68,7 +68,7 @@ final class Mingling {
       if (child.isMember()) {
         collect(child, groups, here);
       } else {
-        aside.add(new Aside(place, side, here));
+        aside.add(Aside.at(place, side, here));
       }
     }
     groups.removeLast();

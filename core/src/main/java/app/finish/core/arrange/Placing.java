@@ -194,8 +194,8 @@ final class Placing {
     Table source = trees.source();
     Table table =
         new Table(
-            Axis.of(names.get(fromDown ? 0 : 1), Branch.headings(down, Branch::label)),
-            Axis.of(names.get(fromDown ? 1 : 0), Branch.headings(across, Branch::label)),
+            Axis.of(names.get(fromDown ? 0 : 1), Branch.labelled(down)),
+            Axis.of(names.get(fromDown ? 1 : 0), Branch.labelled(across)),
             source.measures(),
             body,
             source.held(),

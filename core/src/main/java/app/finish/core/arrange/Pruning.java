@@ -174,7 +174,7 @@ final class Pruning {
       List<String> here = new ArrayList<>(path);
       here.add(branch.label());
       if (level == drop.level() && branch.role() != Role.MEMBER) {
-        gone.add(new Aside(place, drop.side(), here));
+        gone.add(Aside.at(place, drop.side(), here));
       } else {
         List<Branch> under = dropTotals(branch.children(), drop, level + 1, here, place, gone);
         kept.add(branch.withChildren(under));

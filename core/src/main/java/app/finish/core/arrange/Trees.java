@@ -89,40 +89,7 @@ record Trees(
 
   /// The labels that lead to each leaf.
   List<List<String>> paths(Side side) {
-    List<List<String>> paths = new ArrayList<>();
-    collect(roots(side), List.of(), paths);
-    return paths;
-  }
-
-  private static void collect(List<Branch> branches, List<String> path, List<List<String>> paths) {
-    for (Branch branch : branches) {
-      List<String> here = new ArrayList<>(path);
-      here.add(branch.label());
-      if (branch.isLeaf()) {
-        paths.add(List.copyOf(here));
-      } else {
-        collect(branch.children(), here, paths);
-      }
-    }
-  }
-
-  /// The branches that lead to each leaf.
-  List<List<Branch>> ways(Side side) {
-    List<List<Branch>> ways = new ArrayList<>();
-    follow(roots(side), List.of(), ways);
-    return ways;
-  }
-
-  private static void follow(List<Branch> branches, List<Branch> way, List<List<Branch>> ways) {
-    for (Branch branch : branches) {
-      List<Branch> here = new ArrayList<>(way);
-      here.add(branch);
-      if (branch.isLeaf()) {
-        ways.add(here);
-      } else {
-        follow(branch.children(), here, ways);
-      }
-    }
+    return Ways.of(roots(side)).paths();
   }
 
   /// The branch that labels lead to.
@@ -190,9 +157,9 @@ record Trees(
 
   /// The number of a row and a column; not a number if there is none.
   private double number(Branch row, Branch column) {
-    if (row.from().size() == 1 && column.from().size() == 1) {
-      int one = row.from().getFirst();
-      int two = column.from().getFirst();
+    int one = row.place();
+    int two = column.place();
+    if (one >= 0 && two >= 0) {
       return isSwapped ? source().body().number(two, one) : source().body().number(one, two);
     }
     return Figures.number(value(row, column));

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /// Which rows the body of a dressed table has: what each stands for, before any is dressed. It
 /// takes a few bytes a row.
@@ -23,11 +24,11 @@ import java.util.function.ToDoubleFunction;
 /// ```
 public final class RowPlan {
   private static final int LEAF = -1;
+  private static final int MANY = 10_000;
 
   private final Axis down;
   private final Body body;
   private final boolean indented;
-  private final boolean texts;
   private final BitSet alternate = new BitSet();
   private final int[] rowOfLeaf;
   private final RowKinds known = new RowKinds();
@@ -41,7 +42,6 @@ public final class RowPlan {
     this.down = table.down();
     this.body = table.body();
     this.indented = indented;
-    this.texts = body.hasText();
     int count = down.leaves().size();
     this.leaves = new int[count + count / 4 + 8];
     this.levels = new byte[leaves.length];
@@ -49,19 +49,30 @@ public final class RowPlan {
     this.rowOfLeaf = new int[count];
     int place = 0;
     for (int leaf = 0; leaf < count; leaf++) {
-      int groups = down.depth(leaf) - 1;
-      int shared = shared(leaf, groups);
-      addGroups(leaf, shared, groups, touched);
-      Role role = known.read(down, leaf);
-      boolean counts = role == Role.MEMBER || banding.totals();
-      place = banding.anew() && (shared < groups || !counts) ? 0 : place;
-      place += counts ? 1 : 0;
-      boolean tinted = counts && banding.tints(place);
-      rowOfLeaf[leaf] = size;
-      alternate.set(size, tinted);
-      int first = indented ? groups : shared;
-      add(leaf, LEAF, known.kind(groups, first, tinted, touched.group(leaf)));
+      place = add(leaf, place, banding, touched);
     }
+  }
+
+  /// Adds the rows of a leaf.
+  ///
+  /// @param before the place of the row before among those that are counted for the tint
+  private int add(int leaf, int before, Banding banding, TouchPlaces touched) {
+    int groups = down.depth(leaf) - 1;
+    int shared = shared(leaf, groups);
+    if (shared < groups) {
+      addGroups(leaf, shared, groups, touched);
+    }
+    boolean counts = known.read(down, leaf, shared) == Role.MEMBER || banding.totals();
+    int place = banding.anew() && (shared < groups || !counts) ? 0 : before;
+    place += counts ? 1 : 0;
+    boolean tinted = counts && banding.tints(place);
+    rowOfLeaf[leaf] = size;
+    if (tinted) {
+      alternate.set(size);
+    }
+    int first = indented ? groups : shared;
+    add(leaf, LEAF, known.kind(groups, first, tinted, touched.group(leaf)));
+    return place;
   }
 
   private void addGroups(int leaf, int shared, int groups, TouchPlaces touched) {
@@ -216,10 +227,26 @@ public final class RowPlan {
   }
 
   private Widest widest(int kind, int cell, ToDoubleFunction<String> width) {
+    int stretches = size > MANY ? 8 : 1;
+    return IntStream.range(0, stretches)
+        .parallel()
+        .mapToObj(i -> at(i, stretches))
+        .map(range -> widest(kind, cell, width, range[0], range[1]))
+        .reduce((one, two) -> two.width > one.width ? two : one)
+        .orElseThrow();
+  }
+
+  private int[] at(int stretch, int stretches) {
+    return new int[] {
+      (int) ((long) size * stretch / stretches), (int) ((long) size * (stretch + 1) / stretches)
+    };
+  }
+
+  private Widest widest(int kind, int cell, ToDoubleFunction<String> width, int from, int to) {
     double most = -1;
-    int widestRow = 0;
+    int widestRow = from;
     int level = -1;
-    for (int row = 0; row < size; row++) {
+    for (int row = from; row < to; row++) {
       if (kinds[row] == kind) {
         level = level < 0 ? level(row, cell) : level;
         double own = width.applyAsDouble(down.heading(leaves[row], level).label());
@@ -240,6 +267,6 @@ public final class RowPlan {
 
   /// Whether a row has texts in the place of figures.
   public boolean hasTexts(int row) {
-    return texts && levels[row] == LEAF && body.hasText(leaves[row]);
+    return levels[row] == LEAF && body.hasText(leaves[row]);
   }
 }

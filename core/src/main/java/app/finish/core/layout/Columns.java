@@ -23,6 +23,7 @@ final class Columns {
   private final double[] widths;
   private final double[] natural;
   private final double[] narrowest;
+  private final double[] lefts;
   private final double[] before;
   private final double[] after;
   private final Look[] looks;
@@ -44,6 +45,14 @@ final class Columns {
     setAsked();
     widenForSpans();
     this.natural = widths.clone();
+    this.lefts = new double[widths.length + 1];
+    settle();
+  }
+
+  private void settle() {
+    for (int column = 0; column < widths.length; column++) {
+      lefts[column + 1] = lefts[column] + widths[column];
+    }
   }
 
   private void measureBody() {
@@ -230,6 +239,17 @@ final class Columns {
     }
   }
 
+  /// Whether no column needs more width than here.
+  boolean isAsWideAs(Columns other) {
+    for (int column = 0; column < widths.length; column++) {
+      boolean wide = natural[column] > other.natural[column] - 1e-9;
+      if (!wide || narrowest[column] < other.narrowest[column] - 1e-9) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   Fonts fonts() {
     return measurer.fonts();
   }
@@ -251,6 +271,7 @@ final class Columns {
     } else if (asked > 0 || dressed.root().setting(Property.WIDTH).equals("page")) {
       spread(-over);
     }
+    settle();
   }
 
   private void shrinkStub(double over) {
@@ -342,7 +363,14 @@ final class Columns {
 
   /// The left edge of a column from the left edge of the table.
   double left(int column) {
-    return width(0, column);
+    return lefts[column];
+  }
+
+  /// The column at so many points from the left edge of the table; the first or last one beside it.
+  int at(double x) {
+    int found = Arrays.binarySearch(lefts, x);
+    int column = found >= 0 ? found : -found - 2;
+    return Math.clamp(column, 0, Math.max(0, widths.length - 1));
   }
 
   /// Where the decimal marks of a column stand from its left edge.

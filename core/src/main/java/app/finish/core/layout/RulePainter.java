@@ -55,7 +55,8 @@ final class RulePainter {
       wanted[column] = wanted[column].orHeavier(row.below().rule());
     }
     for (int above = Math.max(0, at - 12); above <= at; above++) {
-      for (DressedCell cell : rows.get(above).row().cells()) {
+      for (SetRow.SetCell set : rows.get(above).cells()) {
+        DressedCell cell = set.cell();
         if (above + cell.rowSpan() - 1 == at) {
           want(cell, cell.look().ruleBelow(), wanted, owner);
         }
@@ -65,7 +66,8 @@ final class RulePainter {
 
   private static void wantAbove(
       SetRow set, RuleLine[] wanted, DressedCell[] owner, int[] blockedUntil, int at) {
-    for (DressedCell cell : set.row().cells()) {
+    for (SetRow.SetCell one : set.cells()) {
+      DressedCell cell = one.cell();
       want(cell, cell.look().ruleAbove(), wanted, owner);
     }
     for (int column = 0; column < wanted.length; column++) {
@@ -74,7 +76,8 @@ final class RulePainter {
         wanted[column] = RuleLine.NONE;
       }
     }
-    for (DressedCell cell : set.row().cells()) {
+    for (SetRow.SetCell one : set.cells()) {
+      DressedCell cell = one.cell();
       for (int column = cell.column(); column < cell.column() + cell.columnSpan(); column++) {
         blockedUntil[column] = at + cell.rowSpan();
       }
@@ -119,7 +122,8 @@ final class RulePainter {
   }
 
   private void paintSides(List<SetRow> rows, int at, double y) {
-    for (DressedCell cell : rows.get(at).row().cells()) {
+    for (SetRow.SetCell set : rows.get(at).cells()) {
+      DressedCell cell = set.cell();
       double left = paper.margin() + columns.left(cell.column());
       double right = left + columns.width(cell.column(), cell.columnSpan());
       double bottom = y + SetRow.height(rows, at, cell.rowSpan());

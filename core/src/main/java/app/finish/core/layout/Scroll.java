@@ -22,18 +22,22 @@ import java.util.TreeSet;
 /// scroll.between(0, 800).marks();
 /// ```
 public final class Scroll {
+  private static final int FEW = 100;
+
   private final Dressed dressed;
   private final RowPlan plan;
   private final Columns columns;
   private final Paper paper;
   private final SheetRows rows;
   private final boolean anyOrder;
+  private final int[] deciding;
 
-  private Scroll(Dresser.Seen seen, Columns columns, Paper fitting) {
+  private Scroll(Dresser.Seen seen, Columns columns, int[] deciding, Paper fitting) {
     this.dressed = seen.dressed();
     this.plan = seen.plan();
     this.anyOrder = seen.anyOrder();
     this.columns = columns;
+    this.deciding = deciding;
     this.rows = new SheetRows(seen, new Measurer(columns.fonts()), columns, fitting);
     double height = rows.end() + fitting.margin();
     this.paper = new Paper(fitting.width(), Math.max(height, 120), fitting.margin(), false);
@@ -42,8 +46,10 @@ public final class Scroll {
   /// The table on a sheet of this width, or a wider one if it needs it.
   public static Scroll of(Dresser.Seen seen, Fonts fonts, Paper paper) {
     Measurer measurer = new Measurer(fonts);
-    Columns columns = new Columns(seen.dressed(), decisive(seen, measurer), measurer);
-    return new Scroll(seen, columns, Compositor.fit(columns, paper.unpaged()));
+    Set<Integer> deciding = widest(seen, measurer);
+    Columns columns = new Columns(seen.dressed(), decisive(seen, deciding), measurer);
+    int[] leaves = deciding.stream().mapToInt(seen.plan()::leaf).sorted().distinct().toArray();
+    return new Scroll(seen, columns, leaves, Compositor.fit(columns, paper.unpaged()));
   }
 
   /// The rows of this table in another order, or the first of them: the columns are as wide as
@@ -57,18 +63,33 @@ public final class Scroll {
             && other.stubColumns() == dressed.stubColumns()
             && other.measures().equals(dressed.measures())
             && above(other).equals(above(dressed));
-    return alike ? Optional.of(new Scroll(seen, columns, paper)) : Optional.empty();
+    return alike ? Optional.of(new Scroll(seen, columns, new int[0], paper)) : Optional.empty();
   }
 
   private static List<DressedRow> above(Dressed one) {
     return one.rows().subList(0, one.bands().firstBody());
   }
 
-  private static List<DressedRow> decisive(Dresser.Seen seen, Measurer measurer) {
+  /// Whether rows need no wider columns than these are.
+  ///
+  /// @param some the rows, under the same heads
+  public boolean isWideEnoughFor(Dresser.Seen some) {
+    Measurer measurer = new Measurer(columns.fonts());
+    return columns.isAsWideAs(
+        new Columns(some.dressed(), decisive(some, widest(some, measurer)), measurer));
+  }
+
+  /// The rows that decide how wide the columns are, by the places of their leaves; none if the
+  /// widths were taken over from another sheet.
+  public int[] deciding() {
+    return deciding.clone();
+  }
+
+  private static List<DressedRow> decisive(Dresser.Seen seen, Set<Integer> deciding) {
     List<DressedRow> all = seen.dressed().rows();
     Dressed.Bands bands = seen.dressed().bands();
     List<DressedRow> rows = new ArrayList<>(all.subList(0, bands.firstBody()));
-    for (int row : widest(seen, measurer)) {
+    for (int row : deciding) {
       rows.add(all.get(bands.firstBody() + row));
     }
     rows.addAll(all.subList(bands.end(), all.size()));
@@ -135,6 +156,29 @@ public final class Scroll {
 
   /// What stands between two heights. A cell that reaches in from above is in it whole.
   public Proof.Page between(double top, double bottom) {
+    return between(top, bottom, all());
+  }
+
+  /// What stands between two heights and between two distances from the left edge, with the stub of
+  /// these rows; of a table of few columns all of them.
+  public Proof.Page between(double top, double bottom, double left, double right) {
+    return between(top, bottom, columns(left, right));
+  }
+
+  /// Some of the columns, from the first to the last of them.
+  private record Range(int first, int last) {}
+
+  private Range all() {
+    return new Range(0, dressed.columns());
+  }
+
+  private Range columns(double left, double right) {
+    return dressed.columns() <= FEW
+        ? all()
+        : new Range(columns.at(left - paper.margin()), columns.at(right - paper.margin()));
+  }
+
+  private Proof.Page between(double top, double bottom, Range across) {
     int first = rows.at(top);
     int last = rows.at(Math.max(top, bottom));
     int firstBody = dressed.bands().firstBody();
@@ -142,21 +186,37 @@ public final class Scroll {
       first = Math.min(first, dressed.bands().firstHead());
       last = Math.max(last, Math.min(firstBody, dressed.rows().size()) - 1);
     }
-    return strip(first, last);
+    return strip(first, last, across);
+  }
+
+  /// The heads alone, between two distances from the left edge.
+  public Proof.Page heads(double left, double right) {
+    return heads(columns(left, right));
   }
 
   /// The heads alone.
   public Proof.Page heads() {
+    return heads(all());
+  }
+
+  private Proof.Page heads(Range across) {
     Dressed.Bands bands = dressed.bands();
     return bands.firstBody() > bands.firstHead()
-        ? strip(bands.firstHead(), bands.firstBody() - 1)
+        ? strip(bands.firstHead(), bands.firstBody() - 1, across)
         : new Proof.Page(paper.width(), paper.height(), List.of(), List.of());
   }
 
   private Proof.Page strip(int first, int last) {
+    return strip(first, last, all());
+  }
+
+  private Proof.Page strip(int first, int last, Range across) {
+    boolean whole = across.first == 0 && across.last >= dressed.columns() - 1;
+    int stub = dressed.stubColumns();
     List<SetRow> strip = new ArrayList<>();
     for (int row = first; row <= last; row++) {
-      strip.add(rows.set(row).withHeight(rows.height(row, 1)));
+      SetRow set = rows.set(row).withHeight(rows.height(row, 1));
+      strip.add(whole ? set : set.only(stub, across.first, across.last));
     }
     PagePainter painter = new PagePainter(dressed, columns, paper);
     int inBody = first - dressed.bands().firstBody();
@@ -236,7 +296,7 @@ public final class Scroll {
   /// The cell at a point.
   public Optional<CellBox> at(double x, double y) {
     boolean outside = y < paper.margin() || y >= rows.end();
-    return outside ? Optional.empty() : between(y, y).at(x, y);
+    return outside ? Optional.empty() : between(y, y, x - 1, x + 1).at(x, y);
   }
 
   /// The cell beside another, if there is one.

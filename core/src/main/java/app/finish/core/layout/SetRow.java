@@ -15,11 +15,12 @@ final class SetRow {
   }
 
   private final DressedRow row;
-  private final List<SetCell> cells = new ArrayList<>();
+  private final List<SetCell> cells;
   private double height;
 
   SetRow(DressedRow row, Measurer measurer, Columns columns, double tableWidth) {
     this.row = row;
+    this.cells = new ArrayList<>(row.cells().size());
     for (DressedCell cell : row.cells()) {
       boolean words = row.band() == DressedRow.Band.ABOVE || row.band() == DressedRow.Band.BELOW;
       double width = words ? tableWidth : columns.width(cell.column(), cell.columnSpan());
@@ -35,15 +36,42 @@ final class SetRow {
     }
   }
 
-  private SetRow(SetRow of, double height) {
-    this.row = of.row;
-    this.cells.addAll(of.cells);
+  private SetRow(DressedRow row, List<SetCell> cells, double height) {
+    this.row = row;
+    this.cells = cells;
     this.height = height;
   }
 
   /// The same row at another height.
   SetRow withHeight(double points) {
-    return points == height ? this : new SetRow(this, points);
+    return points == height ? this : new SetRow(row, cells, points);
+  }
+
+  /// The same row with only the cells of some columns, and those of the stub.
+  SetRow only(int stub, int from, int to) {
+    if (row.band() == DressedRow.Band.ABOVE || row.band() == DressedRow.Band.BELOW) {
+      return this;
+    }
+    int behindStub = behind(stub - 1);
+    List<SetCell> some = new ArrayList<>(cells.subList(0, behindStub));
+    int first = Math.max(behindStub, behind(from) - 1);
+    some.addAll(cells.subList(first, Math.max(first, behind(to))));
+    return new SetRow(row, some, height);
+  }
+
+  /// How many cells begin in a column or before it; they stand in the order of their columns.
+  private int behind(int column) {
+    int low = 0;
+    int high = cells.size();
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (cells.get(middle).cell().column() <= column) {
+        low = middle + 1;
+      } else {
+        high = middle;
+      }
+    }
+    return low;
   }
 
   /// Makes the last row under a cell of several rows tall enough for it.

@@ -18,18 +18,36 @@ public final class Body {
 
   private final int rows;
   private final int columns;
-  private final double[] numbers;
-  private final byte[] kinds;
-  private final int[] ends;
-  private final byte[] written;
+  private final Packed packed;
+  private final int[] down;
+  private final int[] across;
 
-  private Body(int rows, int columns, double[] numbers, byte[] kinds, int[] ends, byte[] written) {
-    this.rows = rows;
-    this.columns = columns;
-    this.numbers = numbers;
-    this.kinds = kinds;
-    this.ends = ends;
-    this.written = written;
+  /// Values as they are packed, one after another.
+  private record Packed(
+      double[] numbers, byte[] kinds, int[] ends, byte[] written, boolean hasText) {
+    int start(int place) {
+      return place == 0 ? 0 : ends[place - 1];
+    }
+
+    Value at(int place) {
+      int start = start(place);
+      String text = new String(written, start, ends[place] - start, StandardCharsets.UTF_8);
+      return switch (kinds[place]) {
+        case NUMBER -> new Value.Numeric(numbers[place], text);
+        case TEXT -> new Value.Text(text);
+        default -> new Value.Missing(Value.Reason.values()[kinds[place] - MISSING], text);
+      };
+    }
+  }
+
+  /// @param down what each row adds to the place of its values
+  /// @param across what each column adds to it
+  private Body(Packed packed, int[] down, int[] across) {
+    this.rows = down.length;
+    this.columns = across.length;
+    this.packed = packed;
+    this.down = down;
+    this.across = across;
   }
 
   /// A body whose values are asked of `values`, once for each row and column, in reading order.
@@ -55,84 +73,43 @@ public final class Body {
       end += bytes.length;
       ends[i] = end;
     }
-    return new Body(rows, columns, numbers, kinds, ends, Arrays.copyOf(written, end));
+    Packed packed =
+        new Packed(numbers, kinds, ends, Arrays.copyOf(written, end), isIn(kinds, TEXT));
+    return new Body(packed, steps(rows, columns), steps(columns, 1));
   }
 
-  /// Some of the rows and columns of this body, in this order.
+  private static int[] steps(int count, int step) {
+    int[] steps = new int[count];
+    Arrays.setAll(steps, i -> i * step);
+    return steps;
+  }
+
+  private static boolean isIn(byte[] kinds, byte wanted) {
+    for (byte kind : kinds) {
+      if (kind == wanted) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /// Some of the rows and columns of this body, in this order. The values are those of this body,
+  /// not copies of them.
   public Body picked(int[] someRows, int[] someColumns) {
-    return picked(someRows, someColumns, false);
+    return new Body(packed, stepsOf(down, someRows), stepsOf(across, someColumns));
   }
 
   /// Some of the columns of this body as rows, and some of its rows as columns.
   public Body turned(int[] someColumns, int[] someRows) {
-    return picked(someColumns, someRows, true);
+    return new Body(packed, stepsOf(across, someColumns), stepsOf(down, someRows));
   }
 
-  /// Copies values as they are packed.
-  private Body picked(int[] down, int[] across, boolean turned) {
-    Copy copy = new Copy(Math.multiplyExact(down.length, across.length));
-    boolean whole = !turned && isAll(across);
-    for (int row : down) {
-      if (whole) {
-        copy.add(row * columns, columns);
-        continue;
-      }
-      for (int column : across) {
-        copy.add(turned ? column * columns + row : row * columns + column, 1);
-      }
+  private static int[] stepsOf(int[] steps, int[] some) {
+    int[] picked = new int[some.length];
+    for (int i = 0; i < some.length; i++) {
+      picked[i] = steps[some[i]];
     }
-    return copy.body(down.length, across.length);
-  }
-
-  /// A body that is made of values of this one.
-  private final class Copy {
-    private final double[] ownNumbers;
-    private final byte[] ownKinds;
-    private final int[] ownEnds;
-    private byte[] ownWritten;
-    private int at;
-    private int end;
-
-    Copy(int size) {
-      ownNumbers = new double[size];
-      ownKinds = new byte[size];
-      ownEnds = new int[size];
-      long share = numbers.length == 0 ? 0 : (long) written.length * size / numbers.length;
-      ownWritten = new byte[(int) Math.clamp(share, 16, written.length + 16L)];
-    }
-
-    /// Adds values that stand beside each other.
-    void add(int from, int count) {
-      if (count == 0) {
-        return;
-      }
-      int start = from == 0 ? 0 : ends[from - 1];
-      int length = ends[from + count - 1] - start;
-      if (end + length > ownWritten.length) {
-        ownWritten = Arrays.copyOf(ownWritten, (end + length) * 3 / 2);
-      }
-      System.arraycopy(numbers, from, ownNumbers, at, count);
-      System.arraycopy(kinds, from, ownKinds, at, count);
-      System.arraycopy(written, start, ownWritten, end, length);
-      for (int i = 0; i < count; i++) {
-        ownEnds[at++] = end + ends[from + i] - start;
-      }
-      end += length;
-    }
-
-    Body body(int rows, int columns) {
-      byte[] all = end == ownWritten.length ? ownWritten : Arrays.copyOf(ownWritten, end);
-      return new Body(rows, columns, ownNumbers, ownKinds, ownEnds, all);
-    }
-  }
-
-  private boolean isAll(int[] across) {
-    for (int i = 0; i < across.length; i++) {
-      if (across[i] != i) {
-        return false;
-      }
-    }
-    return across.length == columns;
+    return picked;
   }
 
   /// The number of leaves down.
@@ -152,42 +129,25 @@ public final class Body {
     if (row < 0 || column < 0 || row >= rows || column >= columns) {
       throw new IndexOutOfBoundsException("row " + row + ", column " + column);
     }
-    int i = row * columns + column;
-    int start = i == 0 ? 0 : ends[i - 1];
-    String text = new String(written, start, ends[i] - start, StandardCharsets.UTF_8);
-    return switch (kinds[i]) {
-      case NUMBER -> new Value.Numeric(numbers[i], text);
-      case TEXT -> new Value.Text(text);
-      default -> new Value.Missing(Value.Reason.values()[kinds[i] - MISSING], text);
-    };
+    return packed.at(down[row] + across[column]);
   }
 
   /// The number at a row and column; not a number if there is none.
   public double number(int row, int column) {
-    int i = row * columns + column;
-    return kinds[i] == NUMBER ? numbers[i] : Double.NaN;
+    int place = down[row] + across[column];
+    return packed.kinds[place] == NUMBER ? packed.numbers[place] : Double.NaN;
   }
 
   /// How many bytes the value at a row and column was written with.
   public int writtenLength(int row, int column) {
-    int i = row * columns + column;
-    return ends[i] - (i == 0 ? 0 : ends[i - 1]);
-  }
-
-  /// Whether any value is a text.
-  public boolean hasText() {
-    for (byte kind : kinds) {
-      if (kind == TEXT) {
-        return true;
-      }
-    }
-    return false;
+    int place = down[row] + across[column];
+    return packed.ends[place] - packed.start(place);
   }
 
   /// Whether a row has a text among its values.
   public boolean hasText(int row) {
-    for (int i = row * columns; i < (row + 1) * columns; i++) {
-      if (kinds[i] == TEXT) {
+    for (int column = 0; packed.hasText && column < columns; column++) {
+      if (packed.kinds[down[row] + across[column]] == TEXT) {
         return true;
       }
     }
@@ -196,23 +156,56 @@ public final class Body {
 
   /// The bytes that this body keeps, without the few of the object itself.
   public long bytes() {
-    return 8L * numbers.length + kinds.length + 4L * ends.length + written.length;
+    long values = 8L * packed.numbers.length + packed.kinds.length + packed.written.length;
+    return values + 4L * (packed.ends.length + rows + columns);
   }
 
   @Override
   public boolean equals(Object other) {
-    return other instanceof Body that
-        && rows == that.rows
-        && columns == that.columns
-        && Arrays.equals(kinds, that.kinds)
-        && Arrays.equals(numbers, that.numbers)
-        && Arrays.equals(ends, that.ends)
-        && Arrays.equals(written, that.written);
+    if (!(other instanceof Body that) || rows != that.rows || columns != that.columns) {
+      return false;
+    }
+    if (packed == that.packed
+        && Arrays.equals(down, that.down)
+        && Arrays.equals(across, that.across)) {
+      return true;
+    }
+    for (int row = 0; row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        if (!hasSame(that, row, column)) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  private boolean hasSame(Body that, int row, int column) {
+    int own = down[row] + across[column];
+    int other = that.down[row] + that.across[column];
+    Packed one = packed;
+    Packed two = that.packed;
+    return one.kinds[own] == two.kinds[other]
+        && Double.compare(one.numbers[own], two.numbers[other]) == 0
+        && Arrays.equals(
+            one.written,
+            one.start(own),
+            one.ends[own],
+            two.written,
+            two.start(other),
+            two.ends[other]);
   }
 
   @Override
   public int hashCode() {
-    return 31 * Arrays.hashCode(numbers) + Arrays.hashCode(written);
+    int hash = rows;
+    for (int row = 0; row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        int place = down[row] + across[column];
+        hash = 31 * hash + Double.hashCode(packed.numbers[place]) + packed.kinds[place];
+      }
+    }
+    return hash;
   }
 
   @Override

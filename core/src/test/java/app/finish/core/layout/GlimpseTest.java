@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomStyles;
 import app.finish.core.TestStyles;
+import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.Formulas;
@@ -178,5 +179,48 @@ public class GlimpseTest {
       }
     }
     assertThat(glimpses).isGreaterThan(150);
+  }
+
+  private static Move change(Random random, Arranged table) {
+    int rows = random.nextBoolean() ? 40 : table.table().body().rows();
+    List<String> path = table.pathsOf(new int[] {random.nextInt(rows)}).getFirst();
+    List<String> some = path.subList(0, 1 + random.nextInt(path.size()));
+    return random.nextBoolean()
+        ? new Move.SetAside(Side.DOWN, some)
+        : new Move.Rename(Side.DOWN, some, "Day " + "0".repeat(random.nextInt(30)));
+  }
+
+  /// 200 tables in some order, of which a row or a group is set aside or called something else.
+  @Test
+  public void theGlimpseOfFewerOrOtherwiseNamedRowsIsWhatTheWholeShows() {
+    int glimpses = 0;
+    for (int seed = 0; seed < 200; seed++) {
+      Random random = new Random(1000 + seed);
+      Table table = table(random);
+      Cascade cascade = style(random);
+      Arranger.Ready ready = Arranger.ready(table, Formulas.NONE);
+      Arrangement before =
+          random.nextBoolean() ? Arrangement.NONE : Arrangement.of(order(random, table));
+      Arranged arranged = ready.arrange(before);
+      Scroll shown = Scroll.of(Dresser.ready(arranged).seen(cascade, 1), FONTS, Paper.A4);
+      Arrangement now = before.with(change(random, arranged));
+      double bottom = 100 + random.nextInt(5000);
+      Optional<Scroll> glimpse =
+          Glimpse.of(
+              shown,
+              arranged.pathsOf(shown.deciding()),
+              now.beyond(before).orElseThrow(),
+              rows -> ready.arrangeFirst(now, rows),
+              few -> Dresser.ready(few).seen(cascade, 1),
+              bottom);
+      if (glimpse.isPresent()) {
+        glimpses++;
+        Table all = Arranger.arrange(table, now, Formulas.NONE).table();
+        Scroll whole = Scroll.of(Dresser.seen(all, cascade, 1), FONTS, Paper.A4);
+        String what = seed + " " + now;
+        assertSame(seen(glimpse.get(), bottom), seen(whole, bottom), what);
+      }
+    }
+    assertThat(glimpses).isGreaterThan(50);
   }
 }

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.RandomTables;
 import app.finish.core.TestStyles;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.Move;
 import app.finish.core.dress.Dresser;
 import app.finish.core.dress.Place;
 import app.finish.core.style.Cascade;
@@ -23,6 +26,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -204,5 +209,50 @@ public class ScrollTest {
       }
       assertThat(back).isEqualTo(all);
     }
+  }
+
+  /// Of a table of many columns only those in sight are painted, where they stand in the whole, and
+  /// the stub with them.
+  @Test
+  public void ofManyColumnsThoseInSightArePaintedWhereTheyStand() {
+    Table wide = Arranger.arrange(large(60, 12), Arrangement.of(new Move.SwapAxes())).table();
+    for (String name : NAMES) {
+      Scroll scroll = scroll(wide, STYLES.cascade(name));
+      Proof.Page whole = scroll.between(0, scroll.paper().height());
+      Random random = new Random(3);
+      for (int i = 0; i < 30; i++) {
+        double left = random.nextDouble() * scroll.paper().width();
+        double right = left + 300;
+        Proof.Page seen = scroll.between(0, scroll.paper().height(), left, right);
+        assertThat(seen.boxes().size()).isLessThan(whole.boxes().size() / 4);
+        List<CellBox> inSight =
+            whole.boxes().stream()
+                .filter(box -> box.x() < right && box.x() + box.width() > left)
+                .toList();
+        assertThat(lines(seen.boxes()).lines()).containsAll(lines(inSight).lines().toList());
+        List<Mark> texts = texts(whole);
+        assertThat(texts).containsAll(texts(seen));
+        assertThat(rulesIn(seen, left, right)).isEqualTo(rulesIn(whole, left, right));
+        double x = left + random.nextDouble() * 300;
+        double y = scroll.bodyTop() + 3;
+        assertThat(scroll.at(x, y)).isEqualTo(whole.at(x, y));
+      }
+    }
+  }
+
+  /// Where rules are drawn between two distances from the left edge.
+  private static Set<String> rulesIn(Proof.Page page, double left, double right) {
+    Set<String> drawn = new TreeSet<>();
+    for (Mark mark : page.marks()) {
+      if (mark instanceof Mark.Rule rule) {
+        for (double x = left; x < right; x += 7) {
+          if (rule.x1() <= x && x <= rule.x2()) {
+            drawn.add(
+                String.format("%.1f %.2f %.2f %s", x, rule.y1(), rule.weight(), rule.colour()));
+          }
+        }
+      }
+    }
+    return drawn;
   }
 }
