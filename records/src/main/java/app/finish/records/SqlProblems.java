@@ -2,10 +2,14 @@ package app.finish.records;
 
 import app.finish.formats.Problem;
 import java.sql.SQLException;
+import java.util.regex.Pattern;
 
 /// Says in a sentence what a database complains of. What a server says is passed on in its first
 /// line only, and never an address, which could hold a secret.
 final class SqlProblems {
+  /// The number by which a web service says so, and not a port that has these digits.
+  private static final Pattern UNAUTHORISED = Pattern.compile("\\b401\\b");
+
   private SqlProblems() {}
 
   /// The problem behind a complaint.
@@ -17,7 +21,7 @@ final class SqlProblems {
     String lower = said.toLowerCase(java.util.Locale.ROOT);
     if (state.startsWith("28")
         || lower.contains("authentication failed")
-        || lower.contains("401")
+        || UNAUTHORISED.matcher(lower).find() && !lower.contains("refused")
         || lower.contains("no password was provided")) {
       return new Problem(
           "The server of " + label + " did not take the name and password. Type them again.",

@@ -46,14 +46,14 @@ public final class Arranger {
     private Ready(Table table, Formulas formulas) {
       this.table = table;
       this.formulas = formulas;
-      this.unmoved = Moved.of(table);
+      this.unmoved = Moved.nothing(table);
       this.lately = new AtomicReference<>(List.of());
     }
 
     /// The table in an arrangement.
     public Arranged arrange(Arrangement arrangement) {
       Moved all = moved(arrangement);
-      return new Arranger(table, formulas, all).arranged(all.entries.isEmpty());
+      return new Arranger(table, formulas, all).arranged(all.entries().isEmpty());
     }
 
     /// The table in an arrangement, but only its first rows. Of a long table that was only put in
@@ -87,37 +87,15 @@ public final class Arranger {
     }
   }
 
-  /// What moves came to.
-  private record Moved(
-      List<Arrangement.Entry> entries,
-      Trees trees,
-      List<Aside> aside,
-      Map<Integer, String> unplaced,
-      Map<Integer, List<String>> refused,
-      List<Held> held) {
-    static Moved of(Table table) {
-      return new Moved(List.of(), Trees.of(table), List.of(), Map.of(), Map.of(), table.held());
-    }
-
-    boolean leadsTo(List<Arrangement.Entry> others) {
-      int own = entries.size();
-      return own <= others.size() && entries.equals(others.subList(0, own));
-    }
-
-    Moved withTrees(Trees others) {
-      return new Moved(entries, others, aside, unplaced, refused, held);
-    }
-  }
-
   private Arranger(Table source, Formulas formulas, Moved from) {
     this.source = source;
     this.formulas = formulas;
-    this.trees = from.trees;
-    this.aside = new ArrayList<>(from.aside);
-    this.unplaced = new LinkedHashMap<>(from.unplaced);
-    this.refused = new HashMap<>(from.refused);
-    this.held = new ArrayList<>(from.held);
-    this.done = from.entries.size();
+    this.trees = from.trees();
+    this.aside = new ArrayList<>(from.aside());
+    this.unplaced = new LinkedHashMap<>(from.unplaced());
+    this.refused = new HashMap<>(from.refused());
+    this.held = new ArrayList<>(from.held());
+    this.done = from.entries().size();
   }
 
   /// The table with all moves made that have a place in it, but for calculated measures.
@@ -146,13 +124,7 @@ public final class Arranger {
       }
     }
     done = entries.size();
-    return new Moved(
-        List.copyOf(entries),
-        trees,
-        List.copyOf(aside),
-        Map.copyOf(unplaced),
-        Map.copyOf(refused),
-        List.copyOf(held));
+    return new Moved(entries, trees, aside, unplaced, refused, held);
   }
 
   private Arranged arranged(boolean asItCame) {
@@ -263,12 +235,11 @@ public final class Arranger {
   }
 
   private Trees membersAside(Move.SetMemberAside out, int place) throws NoPlace {
-    List<Branch> roots = trees.roots(out.side());
     for (List<String> path : named(out.side(), out.level(), out.member())) {
       aside.add(Aside.at(place, out.side(), path));
-      roots = Pruning.without(roots, path);
     }
-    return trees.with(out.side(), roots);
+    List<Branch> roots = trees.roots(out.side());
+    return trees.with(out.side(), Pruning.without(roots, out.level(), out.member()));
   }
 
   private Trees renamed(Move.RenameMember rename) throws NoPlace {

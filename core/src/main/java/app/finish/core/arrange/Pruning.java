@@ -39,6 +39,26 @@ final class Pruning {
     return kept;
   }
 
+  /// The branches without all of a level that bear a label; a group with nothing left in it goes
+  /// too.
+  static List<Branch> without(List<Branch> branches, int level, String label) {
+    List<Branch> kept = new ArrayList<>();
+    for (Branch branch : branches) {
+      if (level == 0 || branch.isLeaf()) {
+        if (level > 0 || !branch.label().equals(label)) {
+          kept.add(branch);
+        }
+        continue;
+      }
+      List<Branch> under = without(branch.children(), level - 1, label);
+      if (!under.isEmpty()) {
+        boolean whole = level == 1 && under.size() == branch.children().size();
+        kept.add(whole ? branch : branch.withChildren(under));
+      }
+    }
+    return kept;
+  }
+
   /// Only the branches to which paths lead, in the groups that they stand in.
   static List<Branch> only(List<Branch> branches, List<List<String>> paths) {
     List<Branch> kept = new ArrayList<>();
