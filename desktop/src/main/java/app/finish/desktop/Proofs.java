@@ -92,12 +92,19 @@ final class Proofs {
   ///
   /// @param bottom down to where its sheet is in sight, in points
   Optional<Scroll> glimpse(Document document, int place, Finish finish, double bottom) {
+    boolean known =
+        last.get()
+            .filter(one -> isLike(one.shown, place, finish))
+            .filter(one -> one.shown.isLong())
+            .isPresent();
+    if (!known) {
+      return Optional.empty();
+    }
     Recognition recognition = recognised(document, place, finish);
     Optional<Arranger.Ready> ready =
         kept.get().filter(one -> one.table == recognition.table()).map(one -> one.ready);
     Optional<Shown> before =
         before(document, place, finish, recognition)
-            .filter(Shown::isLong)
             .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
     if (ready.isEmpty() || before.isEmpty()) {
       return Optional.empty();
@@ -123,8 +130,13 @@ final class Proofs {
         .filter(one -> one.document.styles().equals(document.styles()))
         .filter(one -> one.document.palette().equals(document.palette()))
         .map(Last::shown)
-        .filter(shown -> shown.recognition() == recognition && shown.number() == place + 1)
-        .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
+        .filter(shown -> shown.recognition() == recognition && isLike(shown, place, finish));
+  }
+
+  /// Whether what was shown differs at most in its arrangement from a table at this place.
+  private static boolean isLike(Shown shown, int place, Finish finish) {
+    return shown.number() == place + 1
+        && shown.finish().withArrangement(finish.arrangement()).equals(finish);
   }
 
   /// The same for a small picture: what is remembered of the table at hand stays.
@@ -233,8 +245,8 @@ final class Proofs {
     }
     Recognition fresh = Finishing.recognition(source, corrections);
     synchronized (recognised) {
-      recognised.put(key, fresh);
+      Recognition meanwhile = recognised.putIfAbsent(key, fresh);
+      return meanwhile == null ? fresh : meanwhile;
     }
-    return fresh;
   }
 }

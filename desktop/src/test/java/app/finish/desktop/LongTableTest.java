@@ -89,7 +89,7 @@ public class LongTableTest extends WindowTest {
 
   @Test
   public void whatIsInSightIsThereFirstAndStays() throws Exception {
-    open(6000);
+    open(40_000);
     Image before = ask(this::painted);
     List<String> asItCame = rows();
     clickCell(new Place.Body(0, 0));
