@@ -49,15 +49,17 @@ final class ProofDrawing {
     double stubEdge = (now.paper().margin() + now.stubWidth()) * scale + x + stub;
     double headsEdge = now.bodyTop() * scale + y + heads;
     if (stub > 0) {
-      fixed(gc, page, new BoundingBox(0, 0, stubEdge, view.getHeight()), x + stub, y);
+      double foot = Math.min(view.getHeight(), y + tall);
+      Bounds strip = new BoundingBox(0, from, stubEdge, Math.max(0, foot - from));
+      fixed(gc, page, strip, x + stub, y, false);
     }
     if (heads > 0) {
       Bounds strip = new BoundingBox(0, 0, view.getWidth(), headsEdge);
-      fixed(gc, now.heads(left, right), strip, x, y + heads);
+      fixed(gc, now.heads(left, right), strip, x, y + heads, true);
     }
     if (heads > 0 && stub > 0) {
       Bounds corner = new BoundingBox(0, 0, stubEdge, headsEdge);
-      fixed(gc, now.heads(left, left), corner, x + stub, y + heads);
+      fixed(gc, now.heads(left, left), corner, x + stub, y + heads, true);
     }
   }
 
@@ -86,25 +88,28 @@ final class ProofDrawing {
   }
 
   /// Paints a part of the table that stays in view.
-  private void fixed(GraphicsContext gc, Proof.Page page, Bounds within, double x, double y) {
+  ///
+  /// @param heads whether it is heads, which have a line below them
+  private void fixed(
+      GraphicsContext gc, Proof.Page page, Bounds within, double x, double y, boolean heads) {
     gc.save();
     gc.beginPath();
     gc.rect(within.getMinX(), within.getMinY(), within.getWidth(), within.getHeight());
     gc.clip();
     gc.setFill(paper());
     double paperLeft = Math.max(0, Math.round(view.left()));
-    gc.fillRect(paperLeft, 0, within.getWidth(), within.getHeight());
+    gc.fillRect(paperLeft, within.getMinY(), within.getWidth(), within.getHeight());
     paint(gc, page, x, y);
     gc.restore();
     gc.setStroke(EDGE);
     gc.setLineWidth(1);
-    if (within.getHeight() < view.getHeight()) {
+    if (heads && within.getMaxY() < view.getHeight()) {
       double edge = Math.round(within.getMaxY()) + 0.5;
       gc.strokeLine(paperLeft, edge, Math.min(within.getMaxX(), view.getWidth()), edge);
     }
     if (within.getWidth() < view.getWidth()) {
       double edge = Math.round(within.getMaxX()) + 0.5;
-      gc.strokeLine(edge, 0, edge, within.getMaxY());
+      gc.strokeLine(edge, within.getMinY(), edge, within.getMaxY());
     }
   }
 

@@ -92,21 +92,16 @@ final class Proofs {
   ///
   /// @param bottom down to where its sheet is in sight, in points
   Optional<Scroll> glimpse(Document document, int place, Finish finish, double bottom) {
-    boolean known =
-        last.get()
-            .filter(one -> isLike(one.shown, place, finish))
-            .filter(one -> one.shown.isLong())
-            .isPresent();
-    if (!known) {
+    Optional<Shown> before =
+        before(document, place, finish)
+            .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
+    if (before.isEmpty()) {
       return Optional.empty();
     }
-    Recognition recognition = recognised(document, place, finish);
+    Recognition recognition = before.get().recognition();
     Optional<Arranger.Ready> ready =
         kept.get().filter(one -> one.table == recognition.table()).map(one -> one.ready);
-    Optional<Shown> before =
-        before(document, place, finish, recognition)
-            .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
-    if (ready.isEmpty() || before.isEmpty()) {
+    if (ready.isEmpty() || recognition != recognised(document, place, finish)) {
       return Optional.empty();
     }
     IntFunction<Arranged> first = rows -> ready.get().arrangeFirst(finish.arrangement(), rows);
@@ -123,20 +118,14 @@ final class Proofs {
             moves -> Glimpse.of(shown.scroll(), shown.deciding(), moves, first, dressed, bottom));
   }
 
-  /// The table as it was shown last, if at most its arrangement differed.
-  private Optional<Shown> before(
-      Document document, int place, Finish finish, Recognition recognition) {
+  /// The long table that was shown last, if at most its numbers and its arrangement differed.
+  private Optional<Shown> before(Document document, int place, Finish finish) {
     return last.get()
         .filter(one -> one.document.styles().equals(document.styles()))
         .filter(one -> one.document.palette().equals(document.palette()))
         .map(Last::shown)
-        .filter(shown -> shown.recognition() == recognition && isLike(shown, place, finish));
-  }
-
-  /// Whether what was shown differs at most in its arrangement from a table at this place.
-  private static boolean isLike(Shown shown, int place, Finish finish) {
-    return shown.number() == place + 1
-        && shown.finish().withArrangement(finish.arrangement()).equals(finish);
+        .filter(shown -> shown.isLong() && shown.number() == place + 1)
+        .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
   }
 
   /// The same for a small picture: what is remembered of the table at hand stays.
@@ -175,8 +164,8 @@ final class Proofs {
     Dresser.Ready dresser = dresser(arranged);
     Dresser.Seen seen = seen(document, place, finish, recognition, dresser);
     Optional<Shown> before =
-        before(document, place, finish, recognition)
-            .filter(Shown::isLong)
+        before(document, place, finish)
+            .filter(shown -> shown.recognition() == recognition)
             .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()));
     Optional<Scroll> reordered = before.flatMap(shown -> shown.scroll().reordered(seen));
     Scroll scroll = reordered.orElseGet(() -> Scroll.of(seen, fonts, paper));
