@@ -138,8 +138,12 @@ public class RedrawBench {
     return painted(
         Glimpse.of(
                 scroll,
-                rows -> Dresser.ready(ready.arrangeFirst(next, rows)).seen(house, 1),
-                Screen.SIGHT)
+                Paper.A4,
+                (down, across) ->
+                    ready
+                        .arrangeFirst(next, down, across)
+                        .map(first -> Dresser.ready(first).seen(house, 1)),
+                new Glimpse.Sight(Screen.SIGHT, Screen.SIGHT))
             .orElseThrow(),
         0);
   }

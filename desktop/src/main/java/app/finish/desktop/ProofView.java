@@ -2,6 +2,7 @@ package app.finish.desktop;
 
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Glimpse;
 import app.finish.core.layout.Scroll;
 import app.finish.core.style.PartName;
 import java.util.Optional;
@@ -229,7 +230,9 @@ final class ProofView extends Pane {
         .ifPresent(
             now -> {
               placeSheet(now);
-              bench.showing().sightProperty().set((getHeight() - top) / scale());
+              double right = (getWidth() - left) / scale();
+              double bottom = (getHeight() - top) / scale();
+              bench.showing().inSight(new Glimpse.Sight(right, bottom));
               drawing.draw(gc, bench.showing().glimpseProperty().get().orElse(now));
               compared.against().ifPresent(other -> drawing.drawBeside(gc, other, compared.x()));
             });

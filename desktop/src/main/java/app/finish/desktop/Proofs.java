@@ -21,12 +21,9 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Words;
 import app.finish.formats.Sending;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Function;
-import java.util.function.IntFunction;
 
 /// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change
 /// when a table is only dressed anew. It may be asked from any thread.
@@ -87,13 +84,13 @@ final class Proofs {
     return shown;
   }
 
-  /// What is in sight of a long table that was shown last, if only rows of it are put in another
-  /// order, set aside or called something else: it is there long before the whole of it is.
-  ///
-  /// @param bottom down to where its sheet is in sight, in points
-  Optional<Scroll> glimpse(Document document, int place, Finish finish, double bottom) {
+  /// What is in sight of a long table that was shown last, if only its arrangement is another: it
+  /// is
+  /// there long before the whole of it is.
+  Optional<Scroll> glimpse(Document document, int place, Finish finish, Glimpse.Sight sight) {
     Optional<Shown> before =
         before(document, place, finish)
+            .filter(shown -> Shown.isLong(shown.recognition().table()))
             .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
     if (before.isEmpty()) {
       return Optional.empty();
@@ -104,27 +101,23 @@ final class Proofs {
     if (ready.isEmpty() || recognition != recognised(document, place, finish)) {
       return Optional.empty();
     }
-    IntFunction<Arranged> first = rows -> ready.get().arrangeFirst(finish.arrangement(), rows);
-    Function<Arranged, Dresser.Seen> dressed =
-        arranged -> seen(document, place, finish, recognition, Dresser.ready(arranged));
-    Shown shown = before.get();
-    if (finish.arrangement().hasRowsOf(shown.finish().arrangement())) {
-      return Glimpse.of(shown.scroll(), rows -> dressed.apply(first.apply(rows)), bottom);
-    }
-    return finish
-        .arrangement()
-        .beyond(shown.finish().arrangement())
-        .flatMap(
-            moves -> Glimpse.of(shown.scroll(), shown.deciding(), moves, first, dressed, bottom));
+    Glimpse.Beginning beginning =
+        (rows, columns) ->
+            ready
+                .get()
+                .arrangeFirst(finish.arrangement(), rows, columns)
+                .map(Dresser::ready)
+                .map(dresser -> seen(document, place, finish, recognition, dresser));
+    return Glimpse.of(before.get().scroll(), Paper.A4.unpaged(), beginning, sight);
   }
 
-  /// The long table that was shown last, if at most its numbers and its arrangement differed.
+  /// The table that was shown last, if at most its numbers and its arrangement differed.
   private Optional<Shown> before(Document document, int place, Finish finish) {
     return last.get()
         .filter(one -> one.document.styles().equals(document.styles()))
         .filter(one -> one.document.palette().equals(document.palette()))
         .map(Last::shown)
-        .filter(shown -> shown.isLong() && shown.number() == place + 1)
+        .filter(shown -> shown.number() == place + 1)
         .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
   }
 
@@ -163,18 +156,14 @@ final class Proofs {
     DocumentTable table = document.tables().get(place);
     Dresser.Ready dresser = dresser(arranged);
     Dresser.Seen seen = seen(document, place, finish, recognition, dresser);
-    Optional<Shown> before =
+    Scroll scroll =
         before(document, place, finish)
             .filter(shown -> shown.recognition() == recognition)
-            .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()));
-    Optional<Scroll> reordered = before.flatMap(shown -> shown.scroll().reordered(seen));
-    Scroll scroll = reordered.orElseGet(() -> Scroll.of(seen, fonts, paper));
-    List<List<String>> deciding =
-        reordered.isPresent()
-            ? before.get().deciding()
-            : Shown.isLong(arranged.table()) ? arranged.pathsOf(scroll.deciding()) : List.of();
-    return new Shown(
-        table, place + 1, finish, recognition, arranged, scroll, deciding, dresser.naming());
+            .filter(shown -> Shown.isLong(shown.arranged().table()))
+            .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()))
+            .flatMap(shown -> shown.scroll().reordered(seen))
+            .orElseGet(() -> Scroll.of(seen, fonts, paper));
+    return new Shown(table, place + 1, finish, recognition, arranged, scroll, dresser.naming());
   }
 
   private Dresser.Seen seen(

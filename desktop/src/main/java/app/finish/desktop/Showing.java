@@ -2,16 +2,15 @@ package app.finish.desktop;
 
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
+import app.finish.core.layout.Glimpse;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Scroll;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
-import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleDoubleProperty;
 
 /// Has the table at hand arranged, dressed and laid out behind the window, and shows it when it is
 /// ready. What is in sight of a long table is shown before the rest of it is, where it can be known
@@ -25,7 +24,7 @@ final class Showing {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Scroll>> glimpse =
       new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final DoubleProperty sight = new SimpleDoubleProperty();
+  private Glimpse.Sight sight = new Glimpse.Sight(0, 0);
   private volatile int asked;
   private int drawn;
 
@@ -53,9 +52,9 @@ final class Showing {
     return glimpse.get();
   }
 
-  /// Down to where the sheet of the table is in sight, in points.
-  DoubleProperty sightProperty() {
-    return sight;
+  /// Says how far the sheet of the table is in sight.
+  void inSight(Glimpse.Sight now) {
+    sight = now;
   }
 
   /// Shows that there is no table.
@@ -69,12 +68,12 @@ final class Showing {
   void show(Document document, int place, Finish finish) {
     int own = ++asked;
     long began = System.nanoTime();
-    double bottom = sight.get();
+    Glimpse.Sight now = sight;
     CountDownLatch looked = new CountDownLatch(1);
     worker.ahead(
         () -> {
           try {
-            return unlessLate(own, () -> proofs.glimpse(document, place, finish, bottom));
+            return unlessLate(own, () -> proofs.glimpse(document, place, finish, now));
           } finally {
             looked.countDown();
           }

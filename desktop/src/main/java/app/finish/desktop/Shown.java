@@ -8,7 +8,6 @@ import app.finish.core.dress.Naming;
 import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.table.Table;
-import java.util.List;
 
 /// A table as it is shown: its recognition, its arrangement and its sheet.
 ///
@@ -18,8 +17,6 @@ import java.util.List;
 /// @param recognition what was recognised
 /// @param arranged the table in its arrangement
 /// @param scroll how it looks, laid out as it comes in sight
-/// @param deciding the labels that lead to the rows that decide how wide the columns are, for a
-///     long table
 /// @param naming the labels by which touches know its places
 record Shown(
     DocumentTable table,
@@ -28,18 +25,13 @@ record Shown(
     Recognition recognition,
     Arranged arranged,
     Scroll scroll,
-    List<List<String>> deciding,
     Naming naming) {
   private static final int LONG = 2000;
 
-  /// Whether it has so many rows that what is in sight of it is worth looking for first.
-  boolean isLong() {
-    return isLong(arranged.table());
-  }
-
-  /// Whether a table has so many rows.
+  /// Whether a table has so many rows or columns that what is in sight of it is worth looking for
+  /// first.
   static boolean isLong(Table table) {
-    return table.body().rows() > LONG;
+    return Math.max(table.body().rows(), table.body().columns()) > LONG;
   }
 
   Dressed dressed() {

@@ -3,7 +3,6 @@ package app.finish.core.arrange;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -124,13 +123,6 @@ public record Arranged(
   /// The labels that lead to each leaf of a side, as moves name them.
   public List<List<String>> paths(Side side) {
     return names(side).paths();
-  }
-
-  /// The labels that lead to some of the rows, as moves name them.
-  ///
-  /// @param rows their places
-  public List<List<String>> pathsOf(int[] rows) {
-    return Arrays.stream(rows).mapToObj(paths(Side.DOWN)::get).toList();
   }
 
   /// The levels of a side from the outermost.

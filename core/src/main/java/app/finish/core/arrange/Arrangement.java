@@ -2,7 +2,6 @@ package app.finish.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /// The moves of a table in the order in which they are made.
@@ -88,25 +87,6 @@ public record Arrangement(List<Entry> entries) {
   /// only in moves at the end that put rows in order within their groups.
   public boolean hasRowsOf(Arrangement other) {
     return unordered().equals(other.unordered());
-  }
-
-  /// The moves that are made beyond others, if these are the others and behind them moves that only
-  /// set rows aside or call them something else.
-  public Optional<List<Move>> beyond(Arrangement other) {
-    int common = other.entries.size();
-    boolean more = entries.size() > common && entries.subList(0, common).equals(other.entries);
-    List<Entry> rest = more ? entries.subList(common, entries.size()) : List.of();
-    return more && rest.stream().allMatch(entry -> entry.on && leavesOthers(entry.move))
-        ? Optional.of(rest.stream().map(Entry::move).toList())
-        : Optional.empty();
-  }
-
-  private static boolean leavesOthers(Move move) {
-    return switch (move) {
-      case Move.SetAside out -> out.side() == Side.DOWN;
-      case Move.Rename rename -> rename.side() == Side.DOWN;
-      default -> false;
-    };
   }
 
   private List<Entry> unordered() {

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
@@ -38,6 +39,8 @@ public final class Arranger {
   /// ready.arrange(arrangement).table();
   /// ```
   public static final class Ready {
+    private static final int TRIES = 3;
+
     private final Table table;
     private final Formulas formulas;
     private final Moved unmoved;
@@ -56,25 +59,66 @@ public final class Arranger {
       return new Arranger(table, formulas, all).arranged(all.entries().isEmpty());
     }
 
-    /// The table in an arrangement, but only its first rows. Of a long table that was only put in
-    /// another order they are there long before the others.
+    /// The table in an arrangement, but only its first rows and columns. Of a long table they are
+    /// there long before the others. There are none if they do not show how many levels the table
+    /// has.
     ///
     /// @param rows how many rows, if the table has as many
-    public Arranged arrangeFirst(Arrangement arrangement, int rows) {
-      Moved all = moved(arrangement);
-      Trees few = all.trees().first(Side.DOWN, rows);
-      return new Arranger(table, formulas, all.withTrees(few)).arranged(false);
+    /// @param columns how many columns, if the table has as many
+    public Optional<Arranged> arrangeFirst(Arrangement arrangement, int rows, int columns) {
+      List<Arrangement.Entry> entries = arrangement.entries();
+      Moved some = inFirstGroups(entries, rows).orElseGet(() -> moved(arrangement));
+      Trees few = some.trees().first(Side.DOWN, rows).first(Side.ACROSS, columns);
+      return few.isAsDeepAs(some.trees())
+          ? Optional.of(new Arranger(table, formulas, some.withTrees(few)).arranged(false))
+          : Optional.empty();
+    }
+
+    /// What the moves come to in the first groups of the table; none if that has to be found in the
+    /// whole of it.
+    private Optional<Moved> inFirstGroups(List<Arrangement.Entry> entries, int rows) {
+      Moved from = nearest(entries);
+      int known = from.entries().size();
+      List<Arrangement.Entry> rest = entries.subList(known, entries.size());
+      if (rest.isEmpty() || !FirstGroups.suffice(from.trees(), rest, formulas)) {
+        return Optional.empty();
+      }
+      Trees all = from.trees();
+      for (int tries = 0; tries < TRIES; tries++) {
+        Trees first = all.with(Side.DOWN, all.firstGroups(rows << 2 * tries));
+        if (first.down().size() == all.down().size()) {
+          return Optional.empty();
+        }
+        if (!first.isAsDeepAs(all)) {
+          continue;
+        }
+        Moved made = new Arranger(table, formulas, from.withTrees(first)).movedFirst(entries);
+        if (made.unplaced().keySet().stream().anyMatch(place -> place >= known)) {
+          return Optional.empty();
+        }
+        if (!FirstGroups.areAllLevels(all, rest, made.trees())) {
+          return Optional.empty();
+        }
+        Trees sure = made.trees().firstAbove(FirstGroups.cutAt(entries.getLast().move()));
+        if (Branch.count(sure.down()) >= rows) {
+          return Optional.of(made.withTrees(sure));
+        }
+      }
+      return Optional.empty();
+    }
+
+    private Moved nearest(List<Arrangement.Entry> entries) {
+      return Stream.concat(lately.get().stream(), Stream.of(unmoved))
+          .filter(one -> one.leadsTo(entries))
+          .max(Comparator.comparingInt(one -> one.entries().size()))
+          .orElseThrow();
     }
 
     /// What the moves come to. It is remembered with what it was before the last move: mostly one
     /// move is added or taken back.
     private Moved moved(Arrangement arrangement) {
       List<Arrangement.Entry> entries = arrangement.entries();
-      Moved from =
-          Stream.concat(lately.get().stream(), Stream.of(unmoved))
-              .filter(one -> one.leadsTo(entries))
-              .max(Comparator.comparingInt(one -> one.entries().size()))
-              .orElseThrow();
+      Moved from = nearest(entries);
       if (from.entries().size() == entries.size()) {
         return from;
       }
@@ -125,6 +169,17 @@ public final class Arranger {
     }
     done = entries.size();
     return new Moved(entries, trees, aside, unplaced, refused, held);
+  }
+
+  /// Makes those of the moves that were not made yet on the first groups of a table.
+  private Moved movedFirst(List<Arrangement.Entry> entries) {
+    List<Arrangement.Entry> here = new ArrayList<>(entries);
+    here.replaceAll(
+        one ->
+            FirstGroups.leavesAsTheyAre(one.move())
+                ? new Arrangement.Entry(one.move(), false)
+                : one);
+    return moved(here);
   }
 
   private Arranged arranged(boolean asItCame) {

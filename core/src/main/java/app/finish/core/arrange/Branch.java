@@ -27,6 +27,7 @@ final class Branch {
   private volatile boolean isStandInKnown;
   private Optional<Branch> standIn = Optional.empty();
   private volatile Heading heading = UNMADE;
+  private volatile Optional<Shape> shape = Optional.empty();
 
   /// @param label what the source calls it
   /// @param shown what it is called
@@ -246,6 +247,26 @@ final class Branch {
     return some;
   }
 
+  /// Only the first branch of each level above one.
+  static List<Branch> firstAbove(List<Branch> branches, int level) {
+    if (level == 0 || branches.isEmpty()) {
+      return branches;
+    }
+    Branch first = branches.get(0);
+    return List.of(
+        first.isLeaf() ? first : first.withChildren(firstAbove(first.children, level - 1)));
+  }
+
+  /// How many leaves stand under branches.
+  static int count(List<Branch> branches) {
+    int count = 0;
+    for (int i = 0; i < branches.size(); i++) {
+      Branch branch = branches.get(i);
+      count += branch.isLeaf() ? 1 : count(branch.children);
+    }
+    return count;
+  }
+
   /// Branches as one of another name: headings of the same name under them become one. Where some
   /// have headings under them and some have none, these stand among those headings.
   static Branch merged(String label, List<Branch> some) {
@@ -278,6 +299,14 @@ final class Branch {
         children,
         from,
         alone ? first.origin : Optional.empty());
+  }
+
+  /// How deep it is.
+  Shape shape() {
+    if (shape.isEmpty()) {
+      shape = Optional.of(Shape.over(children));
+    }
+    return shape.get();
   }
 
   /// The heading that is shown for it. It is made once, so that what did not change is the same

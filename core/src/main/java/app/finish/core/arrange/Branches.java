@@ -3,6 +3,7 @@ package app.finish.core.arrange;
 import java.util.AbstractList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.RandomAccess;
 
 /// Headings beside each other that remember what is asked of all of them again and again: which are
@@ -19,6 +20,7 @@ final class Branches extends AbstractList<Branch> implements RandomAccess {
   private volatile int[] places = UNKNOWN;
   private volatile int[] ranks = UNKNOWN;
   private List<Branch> members = List.of();
+  private volatile Optional<Shape> shape = Optional.empty();
 
   private Branches(Branch[] all) {
     this.all = all;
@@ -37,6 +39,14 @@ final class Branches extends AbstractList<Branch> implements RandomAccess {
   @Override
   public int size() {
     return all.length;
+  }
+
+  /// How deep they are.
+  Shape shape() {
+    if (shape.isEmpty()) {
+      shape = Optional.of(Shape.found(this));
+    }
+    return shape.get();
   }
 
   /// The members among headings.

@@ -6,26 +6,29 @@ import java.util.RandomAccess;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.IntFunction;
 
-/// An immutable list whose items are made when they are asked for, each of them once: of a long
-/// table that is put in another order only what comes in sight is looked at.
+/// An immutable list of the same headings as another, in an order of its own. Its items are found
+/// when they are asked for, each of them once: of a long table that is put in another order only
+/// what comes in sight is looked at.
 ///
 /// ```java
-/// List<Branch> called = OnDemand.of(roots.size(), i -> roots.get(i).called("…"));
+/// List<Branch> backwards = OnDemand.of(roots, i -> roots.get(roots.size() - 1 - i));
 /// ```
-final class OnDemand<T> extends AbstractList<T> implements RandomAccess {
-  private final IntFunction<T> maker;
-  private final AtomicReferenceArray<T> made;
+final class OnDemand extends AbstractList<Branch> implements RandomAccess {
+  private final List<Branch> same;
+  private final IntFunction<Branch> finder;
+  private final AtomicReferenceArray<Branch> found;
 
-  private OnDemand(int size, IntFunction<T> maker) {
-    this.maker = maker;
-    this.made = new AtomicReferenceArray<>(size);
+  private OnDemand(List<Branch> same, IntFunction<Branch> finder) {
+    this.same = same;
+    this.finder = finder;
+    this.found = new AtomicReferenceArray<>(same.size());
   }
 
-  /// A list of this size.
+  /// The headings of a list in another order.
   ///
-  /// @param maker makes the item at a place; it gives equal items for equal places
-  static <T> List<T> of(int size, IntFunction<T> maker) {
-    return new OnDemand<>(size, maker);
+  /// @param finder finds the heading at a place; it gives equal ones for equal places
+  static List<Branch> of(List<Branch> same, IntFunction<Branch> finder) {
+    return new OnDemand(same, finder);
   }
 
   /// A list that does not change: this one, if it is known not to, else a copy.
@@ -34,17 +37,22 @@ final class OnDemand<T> extends AbstractList<T> implements RandomAccess {
   }
 
   @Override
-  public T get(int index) {
-    T known = made.get(index);
+  public Branch get(int index) {
+    Branch known = found.get(index);
     if (known != null) {
       return known;
     }
-    T fresh = maker.apply(index);
-    return made.compareAndSet(index, null, fresh) ? fresh : made.get(index);
+    Branch fresh = finder.apply(index);
+    return found.compareAndSet(index, null, fresh) ? fresh : found.get(index);
   }
 
   @Override
   public int size() {
-    return made.length();
+    return found.length();
+  }
+
+  /// The shape of the headings, which does not depend on their order.
+  Shape shape() {
+    return Shape.of(same);
   }
 }

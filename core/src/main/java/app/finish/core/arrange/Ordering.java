@@ -59,7 +59,7 @@ final class Ordering {
       return sorted(branches, order);
     }
     return OnDemand.of(
-        branches.size(),
+        branches,
         place -> {
           Branch branch = branches.get(place);
           boolean group = branch.isMember() && !branch.isLeaf();
@@ -72,7 +72,7 @@ final class Ordering {
     int[] ranks = members.ranks();
     Ranking ranking = order.ranking(members.branches());
     return OnDemand.of(
-        ranks.length,
+        branches,
         place ->
             ranks[place] < 0
                 ? branches.get(place)

@@ -83,6 +83,27 @@ record Trees(
     return with(side, Branch.first(roots(side), new int[] {leaves}));
   }
 
+  /// The first groups down that have so many leaves together, each of them whole.
+  List<Branch> firstGroups(int leaves) {
+    int count = 0;
+    int groups = 0;
+    while (groups < down.size() && count < leaves) {
+      count += Branch.count(List.of(down.get(groups++)));
+    }
+    return List.copyOf(down.subList(0, groups));
+  }
+
+  /// The same with only the first heading down of each level above one.
+  Trees firstAbove(int level) {
+    return level == 0 ? this : with(Side.DOWN, Branch.firstAbove(down, level));
+  }
+
+  /// Whether both sides have as many levels.
+  boolean isAsDeepAs(Trees other) {
+    return Shape.of(down).levels() == Shape.of(other.down).levels()
+        && Shape.of(across).levels() == Shape.of(other.across).levels();
+  }
+
   List<Branch> leaves(Side side) {
     return Branch.leaves(roots(side));
   }

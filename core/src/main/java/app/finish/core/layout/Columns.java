@@ -239,15 +239,28 @@ final class Columns {
     }
   }
 
-  /// Whether no column needs more width than here.
-  boolean isAsWideAs(Columns other) {
+  /// Makes the columns at least as wide as those of another sheet, where these are of the same
+  /// kind: of the same measure, or as many columns of stub.
+  void widenTo(Columns others) {
+    boolean same = dressed.measures().equals(others.dressed.measures());
+    boolean sameStub = dressed.stubColumns() == others.dressed.stubColumns();
     for (int column = 0; column < widths.length; column++) {
-      boolean wide = natural[column] > other.natural[column] - 1e-9;
-      if (!wide || narrowest[column] < other.narrowest[column] - 1e-9) {
-        return false;
+      boolean stub = column < dressed.stubColumns();
+      int like =
+          stub ? sameStub ? column : -1 : same && sameStub ? column : others.like(column, this);
+      if (like >= 0) {
+        natural[column] = Math.max(natural[column], others.natural[like]);
+        narrowest[column] = Math.max(narrowest[column], others.narrowest[like]);
+        before[column] = Math.max(before[column], others.before[like]);
+        after[column] = Math.max(after[column], others.after[like]);
       }
     }
-    return true;
+  }
+
+  /// The first column with the measure of a column elsewhere; −1 if there is none.
+  private int like(int column, Columns elsewhere) {
+    int measure = elsewhere.dressed.measures().get(column);
+    return measure < 0 ? -1 : dressed.measures().indexOf(measure);
   }
 
   Fonts fonts() {

@@ -1,20 +1,15 @@
 package app.finish.core.layout;
 
-import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
 import app.finish.core.dress.Dresser;
-import app.finish.core.table.Axis;
-import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.function.IntFunction;
 
-/// What is in sight of a long table whose rows were put in another order, at the top of it, found
-/// before the rest of the table is: to the point what the whole sheet shows there.
+/// What is in sight of a long table that was arranged anew, at the top of it, found before the rest
+/// of the table is. Rows, figures and words are those that the whole sheet will show there. Columns
+/// are as wide as these rows need, and as those of the same measures were before; they may still
+/// grow or shrink when the rest is known. If rows were only put in another order they stay.
 ///
 /// ```java
-/// Optional<Scroll> glimpse = Glimpse.of(shown, rows -> seenOf(rows), 800);
+/// Optional<Scroll> glimpse = Glimpse.of(shown, Paper.A4, (rows, columns) -> seenOf(rows), sight);
 /// ```
 public final class Glimpse {
   private static final int FEW = 250;
@@ -22,69 +17,45 @@ public final class Glimpse {
 
   private Glimpse() {}
 
-  /// The top of the sheet. There is none if what is in sight depends on what is not.
+  /// Dresses the first rows and columns of a table, or all if it has no more.
+  public interface Beginning {
+    /// The table with no more than so many rows and columns; none if these do not tell enough of
+    /// it.
+    Optional<Dresser.Seen> of(int rows, int columns);
+  }
+
+  /// How far the sheet is in sight, in points from its upper left corner.
   ///
-  /// @param before the sheet of the same rows in the order that they had
-  /// @param first dresses so many rows in the new order, or all if there are less
-  /// @param bottom down to where the sheet is in sight, in points
-  public static Optional<Scroll> of(Scroll before, IntFunction<Dresser.Seen> first, double bottom) {
-    for (int rows = FEW; rows <= MANY; rows *= 2) {
-      Optional<Scroll> top = before.reordered(first.apply(rows));
-      if (top.isEmpty() || top.get().bodyBottom() > bottom) {
-        return top.filter(sheet -> standsAlone(sheet, bottom));
+  /// @param right how far to the right
+  /// @param bottom how far down
+  public record Sight(double right, double bottom) {}
+
+  /// The top of the sheet. There is none if what is in sight depends on what is not, or if the
+  /// table is as short as that.
+  ///
+  /// @param before the sheet that was shown before
+  /// @param paper the sheet that the table is set on if it fits
+  /// @param beginning the table as it is now
+  public static Optional<Scroll> of(Scroll before, Paper paper, Beginning beginning, Sight sight) {
+    for (int count = FEW; count <= MANY; count *= 2) {
+      Optional<Dresser.Seen> first = beginning.of(count, count);
+      if (first.isEmpty()) {
+        return Optional.empty();
+      }
+      Dresser.Seen seen = first.get();
+      boolean wide = seen.dressed().columns() - seen.dressed().stubColumns() >= count;
+      if (seen.plan().leaves() < count && !wide) {
+        return Optional.empty();
+      }
+      Scroll top = before.reordered(seen).orElseGet(() -> before.followedBy(seen, paper));
+      boolean reaches = seen.plan().leaves() < count || top.bodyBottom() > sight.bottom;
+      if (reaches && (!wide || top.right() > sight.right)) {
+        return Optional.of(top)
+            .filter(sheet -> standsAlone(sheet, sight.bottom))
+            .filter(sheet -> !wide || endsOutOfSight(sheet, sight.right));
       }
     }
     return Optional.empty();
-  }
-
-  /// The top of the sheet after moves that set rows aside or call them something else. There is
-  /// none if one of these rows decides how wide the columns are, or a new name is out of sight.
-  ///
-  /// @param deciding the labels that lead to the rows that decide how wide the columns are
-  /// @param moves the moves that the sheet before does not know
-  public static Optional<Scroll> of(
-      Scroll before,
-      List<List<String>> deciding,
-      List<Move> moves,
-      IntFunction<Arranged> arranged,
-      Function<Arranged, Dresser.Seen> dressed,
-      double bottom) {
-    if (deciding.isEmpty() || moves.stream().anyMatch(move -> touches(move, deciding))) {
-      return Optional.empty();
-    }
-    Arranged few = arranged.apply(FEW);
-    boolean named = moves.stream().allMatch(move -> isIn(move, few));
-    return named && before.isWideEnoughFor(dressed.apply(few))
-        ? of(before, rows -> dressed.apply(arranged.apply(rows)), bottom)
-        : Optional.empty();
-  }
-
-  private static boolean touches(Move move, List<List<String>> rows) {
-    List<String> path = pathOf(move);
-    return path.isEmpty()
-        || rows.stream()
-            .anyMatch(row -> row.size() >= path.size() && row.subList(0, path.size()).equals(path));
-  }
-
-  private static List<String> pathOf(Move move) {
-    return switch (move) {
-      case Move.SetAside out -> out.path();
-      case Move.Rename rename -> rename.path();
-      default -> List.of();
-    };
-  }
-
-  /// Whether a table shows what a move calls something else, if it does so.
-  private static boolean isIn(Move move, Arranged table) {
-    if (!(move instanceof Move.Rename rename)) {
-      return true;
-    }
-    Axis rows = table.table().down();
-    int level = rename.path().size() - 1;
-    return table
-        .leaves(Side.DOWN, rename.path())
-        .filter(leaves -> rows.heading(leaves.first(), level).label().equals(rename.name()))
-        .isPresent();
   }
 
   /// Whether no cell that is in sight may go on below the last row and stand in its middle.
@@ -92,6 +63,13 @@ public final class Glimpse {
     return sheet.between(0, bottom).boxes().stream()
         .filter(box -> box.y() + box.height() > sheet.bodyBottom() - 0.01)
         .allMatch(Glimpse::isAtTop);
+  }
+
+  /// Whether no head that is in sight may go on to the right of the last column.
+  private static boolean endsOutOfSight(Scroll sheet, double right) {
+    return sheet.heads(0, right).boxes().stream()
+        .filter(box -> box.cell().columnSpan() > 1 && box.x() < right)
+        .allMatch(box -> box.x() + box.width() < sheet.right() - 0.01);
   }
 
   private static boolean isAtTop(CellBox box) {

@@ -30,14 +30,12 @@ public final class Scroll {
   private final Paper paper;
   private final SheetRows rows;
   private final boolean anyOrder;
-  private final int[] deciding;
 
-  private Scroll(Dresser.Seen seen, Columns columns, int[] deciding, Paper fitting) {
+  private Scroll(Dresser.Seen seen, Columns columns, Paper fitting) {
     this.dressed = seen.dressed();
     this.plan = seen.plan();
     this.anyOrder = seen.anyOrder();
     this.columns = columns;
-    this.deciding = deciding;
     this.rows = new SheetRows(seen, new Measurer(columns.fonts()), columns, fitting);
     double height = rows.end() + fitting.margin();
     this.paper = new Paper(fitting.width(), Math.max(height, 120), fitting.margin(), false);
@@ -45,11 +43,21 @@ public final class Scroll {
 
   /// The table on a sheet of this width, or a wider one if it needs it.
   public static Scroll of(Dresser.Seen seen, Fonts fonts, Paper paper) {
+    Columns columns = columnsOf(seen, fonts);
+    return new Scroll(seen, columns, Compositor.fit(columns, paper.unpaged()));
+  }
+
+  /// The beginning of a table that comes in the place of this one, on a sheet of this width, or a
+  /// wider one if it needs it. Columns of the same measures are at least as wide as here.
+  public Scroll followedBy(Dresser.Seen beginning, Paper paper) {
+    Columns wide = columnsOf(beginning, columns.fonts());
+    wide.widenTo(columns);
+    return new Scroll(beginning, wide, Compositor.fit(wide, paper.unpaged()));
+  }
+
+  private static Columns columnsOf(Dresser.Seen seen, Fonts fonts) {
     Measurer measurer = new Measurer(fonts);
-    Set<Integer> deciding = widest(seen, measurer);
-    Columns columns = new Columns(seen.dressed(), decisive(seen, deciding), measurer);
-    int[] leaves = deciding.stream().mapToInt(seen.plan()::leaf).sorted().distinct().toArray();
-    return new Scroll(seen, columns, leaves, Compositor.fit(columns, paper.unpaged()));
+    return new Columns(seen.dressed(), decisive(seen, widest(seen, measurer)), measurer);
   }
 
   /// The rows of this table in another order, or the first of them: the columns are as wide as
@@ -63,26 +71,11 @@ public final class Scroll {
             && other.stubColumns() == dressed.stubColumns()
             && other.measures().equals(dressed.measures())
             && above(other).equals(above(dressed));
-    return alike ? Optional.of(new Scroll(seen, columns, new int[0], paper)) : Optional.empty();
+    return alike ? Optional.of(new Scroll(seen, columns, paper)) : Optional.empty();
   }
 
   private static List<DressedRow> above(Dressed one) {
     return one.rows().subList(0, one.bands().firstBody());
-  }
-
-  /// Whether rows need no wider columns than these are.
-  ///
-  /// @param some the rows, under the same heads
-  public boolean isWideEnoughFor(Dresser.Seen some) {
-    Measurer measurer = new Measurer(columns.fonts());
-    return columns.isAsWideAs(
-        new Columns(some.dressed(), decisive(some, widest(some, measurer)), measurer));
-  }
-
-  /// The rows that decide how wide the columns are, by the places of their leaves; none if the
-  /// widths were taken over from another sheet.
-  public int[] deciding() {
-    return deciding.clone();
   }
 
   private static List<DressedRow> decisive(Dresser.Seen seen, Set<Integer> deciding) {
@@ -137,6 +130,11 @@ public final class Scroll {
   /// The width of the stub from the left margin.
   public double stubWidth() {
     return columns.left(dressed.stubColumns());
+  }
+
+  /// Where the last column ends, from the left edge of the sheet.
+  public double right() {
+    return paper.margin() + columns.total();
   }
 
   /// Where the heads begin.

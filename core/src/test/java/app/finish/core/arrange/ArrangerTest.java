@@ -309,7 +309,7 @@ public class ArrangerTest {
     Random random = new Random(seed);
     for (int i = 0; i < 25; i++) {
       Table table = new RandomTables(seed * 25L + i).table();
-      Arrangement arrangement = randomMoves(table, random);
+      Arrangement arrangement = RandomMoves.several(table, random);
       Arranged arranged = Arranger.arrange(table, arrangement);
       sumsAreKept(table, arrangement);
       figuresAreTheSourcesOwn(table, arranged, arrangement);
@@ -325,62 +325,6 @@ public class ArrangerTest {
       Arrangement twice = arrangement.with(new Move.SwapAxes()).with(new Move.SwapAxes());
       assertThat(Arranger.arrange(table, twice).table()).isEqualTo(arranged.table());
     }
-  }
-
-  private static Arrangement randomMoves(Table table, Random random) {
-    Arrangement arrangement = Arrangement.NONE;
-    int count = 1 + random.nextInt(5);
-    for (int i = 0; i < count; i++) {
-      Table now = Arranger.arrange(table, arrangement).table();
-      Side side = random.nextBoolean() ? Side.DOWN : Side.ACROSS;
-      List<String> path = path(side == Side.DOWN ? now.down() : now.across(), random);
-      List<String> at = path(side == Side.DOWN ? now.across() : now.down(), random);
-      int level = random.nextInt(2);
-      arrangement =
-          arrangement.with(
-              switch (random.nextInt(22)) {
-                case 0 -> new Move.SwapAxes();
-                case 1 -> new Move.SetAside(side, path);
-                case 2 -> new Move.ByLabel(side, level, random.nextBoolean());
-                case 3 -> new Move.ByFigure(side, level, at, random.nextBoolean());
-                case 4 -> new Move.Shift(side, path, random.nextInt(5) - 2);
-                case 5 ->
-                    new Move.KeepTop(
-                        side, level, 1 + random.nextInt(3), at, random.nextBoolean(), false);
-                case 6 ->
-                    new Move.KeepTop(
-                        side, level, 1 + random.nextInt(3), at, random.nextBoolean(), true);
-                case 11 -> new Move.ByLabel(side, level, random.nextBoolean(), true);
-                case 12 -> new Move.ByFigure(side, level, at, random.nextBoolean(), true);
-                case 13 ->
-                    new Move.KeepTop(
-                        side,
-                        level,
-                        new Quota.Share(5 + random.nextInt(95)),
-                        at,
-                        random.nextBoolean(),
-                        random.nextBoolean(),
-                        random.nextBoolean());
-                case 14 -> new Move.FoldLevel(side, 0);
-                case 15 -> new Move.PlaceTotals(side, level, random.nextBoolean());
-                case 16 -> new Move.NameTotals(side, level, "Sum " + random.nextInt(9));
-                case 17 -> new Move.Gather(side, List.of(path), "Group " + random.nextInt(9));
-                case 18 -> new Move.Only(new Move.SetAside(side, path));
-                case 19 -> new Move.Hold(side, level, path.get(Math.min(level, path.size() - 1)));
-                case 10 -> new Move.AddTotals(side, level, "Sum", random.nextBoolean());
-                case 9 ->
-                    new Move.Place(
-                        side, level, random.nextBoolean() ? side : side.other(), random.nextInt(3));
-                case 7 -> new Move.Fold(side, path.subList(0, 1));
-                default -> new Move.DropTotals(side, level);
-              });
-    }
-    return arrangement;
-  }
-
-  private static List<String> path(Axis axis, Random random) {
-    Leaf leaf = axis.leaves().get(random.nextInt(axis.leaves().size()));
-    return leaf.labels().subList(0, 1 + random.nextInt(leaf.labels().size()));
   }
 
   /// The additive leaves of the table and of what was set aside sum to those of the source: only

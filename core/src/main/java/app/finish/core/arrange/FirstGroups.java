@@ -1,0 +1,146 @@
+package app.finish.core.arrange;
+
+import app.finish.core.arrange.Arrangement.Entry;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/// Tells of moves whether they can be made on the first groups of a long table alone, and how much
+/// of what they give then is what the whole table would show. A group is a heading of the outermost
+/// level down, with all that is under it.
+///
+/// ```java
+/// if (FirstGroups.suffice(trees, moves, formulas)) { … }
+/// ```
+final class FirstGroups {
+  private static final long MOST = 1_000_000;
+
+  private FirstGroups() {}
+
+  /// Whether each of the moves does the same to the first groups, whatever groups there are below
+  /// them. A move that has no place in the first groups may have one in others.
+  ///
+  /// @param whole the table that they are made on
+  static boolean suffice(Trees whole, List<Entry> moves, Formulas formulas) {
+    if (!Shape.of(whole.down()).isEven()) {
+      return false;
+    }
+    for (int i = 0; i < moves.size(); i++) {
+      Entry entry = moves.get(i);
+      boolean last = i == moves.size() - 1;
+      if (entry.on()
+          && !(suffice(whole, entry.move(), formulas) && (last || cutAt(entry.move()) == 0))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean suffice(Trees whole, Move move, Formulas formulas) {
+    return switch (move) {
+      case Move.SetAside out -> true;
+      case Move.Rename rename -> true;
+      case Move.SetMemberAside out -> true;
+      case Move.RenameMember rename -> true;
+      case Move.NameLevel level -> true;
+      case Move.Fold fold -> true;
+      case Move.FillEmpty fill -> true;
+      case Move.DropTotals drop -> true;
+      case Move.NameTotals totals -> true;
+      case Move.Reverse reverse -> isWithin(reverse.side(), reverse.level());
+      case Move.ByLabel order -> isWithin(order.side(), order.level()) && !order.overAll();
+      case Move.ByFigure order -> isWithin(order.side(), order.level()) && !order.overAll();
+      case Move.Shift shift -> isWithin(shift.side(), shift.path().size() - 1);
+      case Move.KeepTop top ->
+          top.side() == Side.ACROSS
+              || isWithin(top.side(), top.level())
+                  && !top.overAll()
+                  && top.quota() instanceof Quota.Count;
+      case Move.FoldLevel fold -> fold.side() == Side.ACROSS || hasTotals(whole);
+      case Move.PlaceTotals totals -> isWithin(totals.side(), totals.level());
+      case Move.AddTotals totals -> isWithin(totals.side(), totals.level()) || !totals.first();
+      case Move.HideLevel hide -> hide.side() == Side.ACROSS;
+      case Move.Gather gather -> gather.side() == Side.ACROSS;
+      case Move.Hold hold ->
+          hold.side() == Side.ACROSS || hold.level() > 0 && measuresAreAcross(whole);
+      case Move.Calculate calculate ->
+          measuresAreAcross(whole) && isOfItsPlaceAlone(whole, calculate, formulas);
+      case Move.Place place -> isOfEach(whole, place);
+      case Move.SwapAxes swap -> false;
+      case Move.ReadNumbers read -> false;
+      case Move.Only only -> false;
+    };
+  }
+
+  private static boolean isWithin(Side side, int level) {
+    return side == Side.ACROSS || level > 0;
+  }
+
+  /// Whether a move leaves the first groups as they are: what it adds comes behind the last group.
+  static boolean leavesAsTheyAre(Move move) {
+    return move instanceof Move.AddTotals totals && !isWithin(totals.side(), totals.level());
+  }
+
+  private static boolean hasTotals(Trees whole) {
+    return IntStream.range(0, whole.source().measures().size())
+        .anyMatch(whole.figures()::hasTotals);
+  }
+
+  private static boolean measuresAreAcross(Trees whole) {
+    return Ways.of(whole.roots(Side.ACROSS)).hasMeasures();
+  }
+
+  private static boolean isOfItsPlaceAlone(Trees whole, Move.Calculate move, Formulas formulas) {
+    try {
+      return formulas
+          .read(move.expression(), Calculating.names(whole.source()))
+          .isOfItsPlaceAlone();
+    } catch (IllegalArgumentException e) {
+      return false;
+    }
+  }
+
+  /// Whether a level can be placed elsewhere in each group by itself.
+  private static boolean isOfEach(Trees whole, Move.Place move) {
+    if (move.side() == Side.ACROSS && move.to() == Side.ACROSS) {
+      return true;
+    }
+    long cells = (long) Branch.count(whole.down()) * Branch.count(whole.across());
+    return move.to() == Side.DOWN && cells <= MOST && differ(whole.down());
+  }
+
+  private static boolean differ(List<Branch> groups) {
+    Set<String> labels = new HashSet<>();
+    for (int i = 0; i < groups.size(); i++) {
+      if (!labels.add(groups.get(i).label())) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /// Whether what moves gave has as many levels as the whole table would have: all moves do the
+  /// same
+  /// to each group, but for those that speak of one heading.
+  static boolean areAllLevels(Trees whole, List<Entry> moves, Trees first) {
+    boolean alike =
+        moves.stream()
+            .filter(Entry::on)
+            .map(Entry::move)
+            .noneMatch(move -> move instanceof Move.Fold || move instanceof Move.SetAside);
+    return alike || Shape.of(first.down()).levels() == Shape.of(whole.down()).levels();
+  }
+
+  /// At which level of what a move gives the groups that were left out would follow: only the first
+  /// heading of each level above it, and what is under it, is what the whole table would show.
+  static int cutAt(Move move) {
+    if (!(move instanceof Move.Place place) || place.to() == Side.ACROSS) {
+      return 0;
+    }
+    if (place.side() == Side.DOWN && place.level() == 0) {
+      return place.depth();
+    }
+    return place.depth() == 0 ? 1 : 0;
+  }
+}

@@ -1,0 +1,126 @@
+package app.finish.core.arrange;
+
+import app.finish.core.table.Axis;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.MeasureKind;
+import app.finish.core.table.Table;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Random;
+
+/// Moves of all kinds, from a seed.
+public final class RandomMoves {
+  /// Two formulas of the figures in a table: one of a place alone, one of what is around it.
+  public static final Formulas FORMULAS =
+      (expression, measures) ->
+          new Formula() {
+            @Override
+            public OptionalDouble workOut(Neighbours at) {
+              double figure = at.figure(measures.getFirst());
+              double other =
+                  isOfItsPlaceAlone()
+                      ? 2
+                      : at.share(measures.getFirst(), Neighbours.Whole.COLUMN, Side.DOWN);
+              double part = figure / other;
+              return Double.isFinite(part) ? OptionalDouble.of(part) : OptionalDouble.empty();
+            }
+
+            @Override
+            public boolean isOfItsPlaceAlone() {
+              return expression.equals("half");
+            }
+
+            @Override
+            public boolean addsAlong(Side side) {
+              return false;
+            }
+          };
+
+  private RandomMoves() {}
+
+  /// One to five moves, each of something that the table has after those before it.
+  static Arrangement several(Table table, Random random) {
+    Arrangement arrangement = Arrangement.NONE;
+    int count = 1 + random.nextInt(5);
+    for (int i = 0; i < count; i++) {
+      Table now = Arranger.arrange(table, arrangement).table();
+      arrangement = arrangement.with(ordering(now, random, side(random)));
+    }
+    return arrangement;
+  }
+
+  private static Side side(Random random) {
+    return random.nextBoolean() ? Side.DOWN : Side.ACROSS;
+  }
+
+  /// A move of any kind.
+  public static Move any(Table now, Random random) {
+    Side side = side(random);
+    List<String> path = path(side == Side.DOWN ? now.down() : now.across(), random);
+    int level = random.nextInt(3);
+    String member = path.get(Math.min(level, path.size() - 1));
+    return switch (random.nextInt(24)) {
+      case 0 -> new Move.FoldLevel(side, level);
+      case 1 -> new Move.RenameMember(side, level, member, "Day off");
+      case 2 -> new Move.SetMemberAside(side, level, member);
+      case 3 -> new Move.NameLevel(side, level, "When");
+      case 4 -> new Move.FillEmpty(side, random.nextBoolean() ? path : List.of(), "0");
+      case 5 -> new Move.ReadNumbers(side, random.nextBoolean() ? path : List.of());
+      case 6 -> new Move.Hold(side, level, member);
+      case 7 -> new Move.Rename(side, path, "Regatta");
+      case 8 -> new Move.HideLevel(side, level);
+      case 9 -> new Move.Reverse(side, level);
+      case 10 -> new Move.Calculate("Half", "half", MeasureKind.MEAN, 1);
+      case 11 -> new Move.Calculate("Share", "share", MeasureKind.MEAN, 1);
+      case 12, 13 ->
+          new Move.Place(
+              side, random.nextInt(2), random.nextBoolean() ? side : side.other(), level);
+      default -> ordering(now, random, side);
+    };
+  }
+
+  private static Move ordering(Table now, Random random, Side side) {
+    List<String> path = path(side == Side.DOWN ? now.down() : now.across(), random);
+    List<String> at = path(side == Side.DOWN ? now.across() : now.down(), random);
+    int level = random.nextInt(2);
+    return switch (random.nextInt(22)) {
+      case 0 -> new Move.SwapAxes();
+      case 1 -> new Move.SetAside(side, path);
+      case 2 -> new Move.ByLabel(side, level, random.nextBoolean());
+      case 3 -> new Move.ByFigure(side, level, at, random.nextBoolean());
+      case 4 -> new Move.Shift(side, path, random.nextInt(5) - 2);
+      case 5 ->
+          new Move.KeepTop(side, level, 1 + random.nextInt(3), at, random.nextBoolean(), false);
+      case 6 ->
+          new Move.KeepTop(side, level, 1 + random.nextInt(3), at, random.nextBoolean(), true);
+      case 11 -> new Move.ByLabel(side, level, random.nextBoolean(), true);
+      case 12 -> new Move.ByFigure(side, level, at, random.nextBoolean(), true);
+      case 13 ->
+          new Move.KeepTop(
+              side,
+              level,
+              new Quota.Share(5 + random.nextInt(95)),
+              at,
+              random.nextBoolean(),
+              random.nextBoolean(),
+              random.nextBoolean());
+      case 14 -> new Move.FoldLevel(side, 0);
+      case 15 -> new Move.PlaceTotals(side, level, random.nextBoolean());
+      case 16 -> new Move.NameTotals(side, level, "Sum " + random.nextInt(9));
+      case 17 -> new Move.Gather(side, List.of(path), "Group " + random.nextInt(9));
+      case 18 -> new Move.Only(new Move.SetAside(side, path));
+      case 19 -> new Move.Hold(side, level, path.get(Math.min(level, path.size() - 1)));
+      case 10 -> new Move.AddTotals(side, level, "Sum", random.nextBoolean());
+      case 9 ->
+          new Move.Place(
+              side, level, random.nextBoolean() ? side : side.other(), random.nextInt(3));
+      case 7 -> new Move.Fold(side, path.subList(0, 1));
+      default -> new Move.DropTotals(side, level);
+    };
+  }
+
+  private static List<String> path(Axis axis, Random random) {
+    Leaf leaf = axis.leaves().get(random.nextInt(axis.leaves().size()));
+    return leaf.labels().subList(0, 1 + random.nextInt(leaf.labels().size()));
+  }
+}
