@@ -28,6 +28,9 @@ final class ProofView extends Pane {
   private static final double DESK = 28;
   private static final double BAR = 12;
 
+  /// What is so much wider than the desk is not made small enough to be in sight whole.
+  private static final double ENDLESS = 0.3;
+
   private final Workbench bench;
   private final ProofDrawing drawing;
   private final Canvas canvas = new Canvas();
@@ -68,7 +71,10 @@ final class ProofView extends Pane {
     widthProperty().addListener((p, before, now) -> arrange());
     heightProperty().addListener((p, before, now) -> arrange());
     bench.shownProperty().addListener((p, before, now) -> changed(before, now));
-    bench.showing().glimpseProperty().addListener((p, before, now) -> now.ifPresent(top -> draw()));
+    bench
+        .showing()
+        .glimpseProperty()
+        .addListener((p, before, now) -> now.ifPresent(this::takeGlimpse));
     bench.pickProperty().addListener((p, before, now) -> draw());
     bench.alsoProperty().addListener((p, before, now) -> draw());
     bench.stepProperty().addListener((p, before, now) -> draw());
@@ -173,14 +179,41 @@ final class ProofView extends Pane {
         .ifPresent(
             now -> {
               if (fitting && getWidth() > 0) {
-                double wide = (getWidth() - 2 * DESK) / (now.paper().width() * 96 / 72);
                 double tall = (getHeight() - 2 * DESK) / (now.paper().height() * 96 / 72);
-                zoom.set(Math.clamp(Math.min(wide, Math.max(tall, wide * 0.72)), 0.1, 1.25));
-                left = (getWidth() - now.paper().width() * scale()) / 2;
+                fit(now, tall);
                 top = DESK;
               }
               keepInSight();
             });
+    draw();
+  }
+
+  /// Magnifies so that a sheet is in sight as far as it can still be read.
+  ///
+  /// @param tall how much it could be magnified to be in sight down to its end
+  private void fit(Scroll now, double tall) {
+    double wide = (getWidth() - 2 * DESK) / (now.paper().width() * 96 / 72);
+    boolean endless = wide < ENDLESS;
+    double least = endless ? 1 : wide * 0.72;
+    zoom.set(Math.clamp(endless ? least : Math.min(wide, Math.max(tall, least)), 0.1, 1.25));
+    left = DESK;
+    left = centred(now);
+  }
+
+  /// Where the left edge of a sheet is, in the middle if all of it is in sight.
+  private double centred(Scroll now) {
+    double wide = now.paper().width() * scale();
+    return wide + 2 * DESK <= getWidth()
+        ? (getWidth() - wide) / 2
+        : Math.clamp(left, getWidth() - wide - DESK, DESK);
+  }
+
+  /// Shows what is in sight of a table whose end is not known yet.
+  private void takeGlimpse(Scroll now) {
+    if (fitting && getWidth() > 0) {
+      fit(now, 0);
+    }
+    left = centred(now);
     draw();
   }
 
@@ -191,10 +224,7 @@ final class ProofView extends Pane {
             now -> {
               double wide = now.paper().width() * scale();
               double tall = now.paper().height() * scale();
-              left =
-                  wide + 2 * DESK <= getWidth()
-                      ? (getWidth() - wide) / 2
-                      : Math.clamp(left, getWidth() - wide - DESK, DESK);
+              left = centred(now);
               top =
                   tall + 2 * DESK <= getHeight()
                       ? DESK

@@ -29,6 +29,7 @@ public final class Arranger {
   private final Map<Integer, String> unplaced;
   private final Map<Integer, List<String>> refused;
   private final List<Held> held;
+  private final int most;
   private Trees trees;
   private int done;
 
@@ -39,8 +40,6 @@ public final class Arranger {
   /// ready.arrange(arrangement).table();
   /// ```
   public static final class Ready {
-    private static final int TRIES = 3;
-
     private final Table table;
     private final Formulas formulas;
     private final Moved unmoved;
@@ -67,44 +66,14 @@ public final class Arranger {
     /// @param columns how many columns, if the table has as many
     public Optional<Arranged> arrangeFirst(Arrangement arrangement, int rows, int columns) {
       List<Arrangement.Entry> entries = arrangement.entries();
-      Moved some = inFirstGroups(entries, rows).orElseGet(() -> moved(arrangement));
+      Moved some =
+          new Beginning(table, formulas, nearest(entries), entries)
+              .found(rows)
+              .orElseGet(() -> moved(arrangement));
       Trees few = some.trees().first(Side.DOWN, rows).first(Side.ACROSS, columns);
       return few.isAsDeepAs(some.trees())
           ? Optional.of(new Arranger(table, formulas, some.withTrees(few)).arranged(false))
           : Optional.empty();
-    }
-
-    /// What the moves come to in the first groups of the table; none if that has to be found in the
-    /// whole of it.
-    private Optional<Moved> inFirstGroups(List<Arrangement.Entry> entries, int rows) {
-      Moved from = nearest(entries);
-      int known = from.entries().size();
-      List<Arrangement.Entry> rest = entries.subList(known, entries.size());
-      if (rest.isEmpty() || !FirstGroups.suffice(from.trees(), rest, formulas)) {
-        return Optional.empty();
-      }
-      Trees all = from.trees();
-      for (int tries = 0; tries < TRIES; tries++) {
-        Trees first = all.with(Side.DOWN, all.firstGroups(rows << 2 * tries));
-        if (first.down().size() == all.down().size()) {
-          return Optional.empty();
-        }
-        if (!first.isAsDeepAs(all)) {
-          continue;
-        }
-        Moved made = new Arranger(table, formulas, from.withTrees(first)).movedFirst(entries);
-        if (made.unplaced().keySet().stream().anyMatch(place -> place >= known)) {
-          return Optional.empty();
-        }
-        if (!FirstGroups.areAllLevels(all, rest, made.trees())) {
-          return Optional.empty();
-        }
-        Trees sure = made.trees().firstAbove(FirstGroups.cutAt(entries.getLast().move()));
-        if (Branch.count(sure.down()) >= rows) {
-          return Optional.of(made.withTrees(sure));
-        }
-      }
-      return Optional.empty();
     }
 
     private Moved nearest(List<Arrangement.Entry> entries) {
@@ -132,6 +101,13 @@ public final class Arranger {
   }
 
   private Arranger(Table source, Formulas formulas, Moved from) {
+    this(source, formulas, from, Integer.MAX_VALUE);
+  }
+
+  /// @param from what was moved already
+  /// @param most how many rows are wanted at most
+  Arranger(Table source, Formulas formulas, Moved from, int most) {
+    this.most = most;
     this.source = source;
     this.formulas = formulas;
     this.trees = from.trees();
@@ -160,7 +136,7 @@ public final class Arranger {
   }
 
   /// Makes those of the moves that were not made yet.
-  private Moved moved(List<Arrangement.Entry> entries) {
+  Moved moved(List<Arrangement.Entry> entries) {
     for (int i = done; i < entries.size(); i++) {
       Arrangement.Entry entry = entries.get(i);
       if (entry.on()) {
@@ -169,17 +145,6 @@ public final class Arranger {
     }
     done = entries.size();
     return new Moved(entries, trees, aside, unplaced, refused, held);
-  }
-
-  /// Makes those of the moves that were not made yet on the first groups of a table.
-  private Moved movedFirst(List<Arrangement.Entry> entries) {
-    List<Arrangement.Entry> here = new ArrayList<>(entries);
-    here.replaceAll(
-        one ->
-            FirstGroups.leavesAsTheyAre(one.move())
-                ? new Arrangement.Entry(one.move(), false)
-                : one);
-    return moved(here);
   }
 
   private Arranged arranged(boolean asItCame) {
@@ -316,7 +281,7 @@ public final class Arranger {
       return Ordering.sorted(trees, side, level, order);
     }
     Mingling mingling = new Mingling(side, level, place);
-    List<Branch> roots = mingling.mingled(trees.roots(side), order);
+    List<Branch> roots = mingling.mingled(trees.roots(side), order, most);
     aside.addAll(mingling.aside());
     return trees.with(side, roots);
   }

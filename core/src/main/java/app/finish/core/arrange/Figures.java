@@ -1,6 +1,7 @@
 package app.finish.core.arrange;
 
 import app.finish.core.number.Digits;
+import app.finish.core.table.Body;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.MeasureKind.Additivity;
@@ -24,6 +25,7 @@ final class Figures {
   private final Map<Integer, Formula> formulas;
   private Siblings down;
   private Siblings across;
+  private int[] acrossMeasures = {};
 
   /// @param formulas the formulas of calculated measures, by the place of the measure
   Figures(Table table, Map<Integer, Formula> formulas) {
@@ -75,8 +77,17 @@ final class Figures {
   }
 
   private int measure(int row, int column) {
-    int own = table.across().leaves().get(column).measure().orElse(-1);
+    int own = acrossMeasures()[column];
     return own >= 0 ? own : table.down().leaves().get(row).measure().orElse(0);
+  }
+
+  /// For each column the measure that its head names; −1 if it names none.
+  private int[] acrossMeasures() {
+    if (acrossMeasures.length == 0) {
+      acrossMeasures =
+          table.across().leaves().stream().mapToInt(leaf -> leaf.measure().orElse(-1)).toArray();
+    }
+    return acrossMeasures;
   }
 
   /// What the figures of these rows and columns come to.
@@ -98,21 +109,27 @@ final class Figures {
   private Value sum(List<Integer> rows, List<Integer> columns) {
     double sum = 0;
     boolean any = false;
+    Body body = table.body();
+    int before = -1;
     for (int row : rows) {
       for (int column : columns) {
-        Value value = table.body().at(row, column);
         int measure = measure(row, column);
-        boolean adds = formulas.containsKey(measure) || isAdditive(table.measures().get(measure));
-        if (!adds || value instanceof Value.Text) {
+        double number = body.number(row, column);
+        boolean none = Double.isNaN(number);
+        if (measure != before && !adds(measure)
+            || none && body.at(row, column) instanceof Value.Text) {
           return Value.BLANK;
         }
-        if (value instanceof Value.Numeric number) {
-          sum += number.number();
-          any = true;
-        }
+        before = measure;
+        sum += none ? 0 : number;
+        any |= !none;
       }
     }
     return any && Double.isFinite(sum) ? Value.number(Digits.certain(sum), "") : Value.BLANK;
+  }
+
+  private boolean adds(int measure) {
+    return formulas.containsKey(measure) || isAdditive(table.measures().get(measure));
   }
 
   /// The mean of means, each weighted by the count beside it; none if a count is missing.

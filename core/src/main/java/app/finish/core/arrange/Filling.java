@@ -2,58 +2,47 @@ package app.finish.core.arrange;
 
 import app.finish.core.number.NumberReader;
 import app.finish.core.number.WrittenNumber;
+import app.finish.core.table.Body;
+import app.finish.core.table.Spot;
+import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /// Says what empty places mean, and takes texts for numbers.
 final class Filling {
   private final Trees trees;
   private final Side side;
-  private final Set<Integer> leaves = new HashSet<>();
-  private final List<List<String>> rows;
-  private final List<List<String>> columns;
+  private final List<String> path;
+  private final List<Branch> rows;
+  private final List<Branch> columns;
   private final List<String> refused = new ArrayList<>();
-  private int changed;
 
   /// @param path the heading under which the places are; none for all
   Filling(Trees trees, Side side, List<String> path) throws NoPlace {
-    this.trees = trees;
-    this.side = side;
-    this.rows = trees.paths(Side.DOWN);
-    this.columns = trees.paths(Side.ACROSS);
-    List<List<String>> paths = side == Side.DOWN ? rows : columns;
     if (!path.isEmpty()) {
       trees.find(side, path);
     }
-    for (int i = 0; i < paths.size(); i++) {
-      if (Arranged.isUnder(paths.get(i), path)) {
-        leaves.add(i);
-      }
-    }
-  }
-
-  private boolean isMeant(int row, int column) {
-    return leaves.contains(side == Side.DOWN ? row : column);
+    this.trees = trees;
+    this.side = side;
+    this.path = path;
+    this.rows = trees.leaves(Side.DOWN);
+    this.columns = trees.leaves(Side.ACROSS);
   }
 
   Trees filled(String with) throws NoPlace {
-    Value filling = value(with);
-    Trees after =
-        new Baking(trees)
-            .changed(
-                (row, column, value) -> {
-                  boolean empty = value.equals(Value.BLANK) && isMeant(row, column);
-                  changed += empty ? 1 : 0;
-                  return empty ? filling : value;
-                });
-    if (changed == 0) {
+    Map<Spot.Figure, Value> empty = withoutNumber();
+    empty.values().removeIf(value -> !value.equals(Value.BLANK));
+    if (empty.isEmpty()) {
       throw new NoPlace("no place there is empty");
     }
-    return after;
+    Value filling = value(with);
+    empty.replaceAll((place, value) -> filling);
+    return changed(empty);
   }
 
   private static Value value(String with) {
@@ -66,46 +55,85 @@ final class Filling {
   }
 
   Trees read() throws NoPlace {
-    List<String> texts = new ArrayList<>();
-    eachText((row, column, text) -> texts.add(text));
+    Map<Spot.Figure, Value> texts = withoutNumber();
+    texts.values().removeIf(value -> !(value instanceof Value.Text));
     if (texts.isEmpty()) {
       throw new NoPlace("there are no texts in the place of numbers there");
     }
-    NumberReader reader = NumberReader.forTexts(texts);
-    return new Baking(trees)
-        .changed(
-            (row, column, value) -> {
-              if (!(value instanceof Value.Text text) || !isMeant(row, column)) {
-                return value;
-              }
-              Optional<WrittenNumber> number = reader.read(text.text().strip());
-              if (number.isEmpty()) {
-                refused.add(place(row, column) + ": “" + text.text() + "”");
-                return value;
-              }
-              return Value.number(number.get().value(), text.text().strip());
-            });
+    NumberReader reader =
+        NumberReader.forTexts(texts.values().stream().map(Value::written).toList());
+    Map<Spot.Figure, Value> numbers = new HashMap<>();
+    texts.forEach(
+        (place, text) -> {
+          String written = text.written().strip();
+          reader
+              .read(written)
+              .ifPresentOrElse(
+                  number -> numbers.put(place, Value.number(number.value(), written)),
+                  () -> refused.add(named(place) + ": “" + text.written() + "”"));
+        });
+    return changed(numbers);
   }
 
-  private interface Told {
-    void text(int row, int column, String text);
-  }
-
-  private void eachText(Told told) {
-    List<Branch> down = trees.leaves(Side.DOWN);
-    List<Branch> across = trees.leaves(Side.ACROSS);
-    for (int row = 0; row < down.size(); row++) {
-      for (int column = 0; column < across.size(); column++) {
-        if (isMeant(row, column)
-            && trees.value(down.get(row), across.get(column)) instanceof Value.Text text) {
-          told.text(row, column, text.text());
+  /// The values under the heading that are no numbers, by their places in the arranged table.
+  private Map<Spot.Figure, Value> withoutNumber() {
+    Map<Spot.Figure, Value> found = new LinkedHashMap<>();
+    boolean[] meant = meant();
+    boolean down = side == Side.DOWN;
+    for (int row = 0; row < rows.size(); row++) {
+      for (int column = 0; column < columns.size(); column++) {
+        if (meant[down ? row : column] && Double.isNaN(number(row, column))) {
+          Value value = trees.value(rows.get(row), columns.get(column));
+          if (!(value instanceof Value.Numeric)) {
+            found.put(new Spot.Figure(row, column), value);
+          }
         }
       }
     }
+    return found;
   }
 
-  private String place(int row, int column) {
-    return String.join(", ", rows.get(row)) + " / " + String.join(", ", columns.get(column));
+  private boolean[] meant() {
+    List<Branch> own = side == Side.DOWN ? rows : columns;
+    boolean[] meant = new boolean[own.size()];
+    Ways ways = Ways.of(trees.roots(side));
+    for (int leaf = 0; leaf < meant.length; leaf++) {
+      meant[leaf] = path.isEmpty() || ways.isUnder(leaf, path);
+    }
+    return meant;
+  }
+
+  /// The number in a place, if it is one of the source.
+  private double number(int row, int column) {
+    int one = rows.get(row).place();
+    int two = columns.get(column).place();
+    Body body = trees.source().body();
+    boolean single = one != Branch.NOWHERE && two != Branch.NOWHERE;
+    return single ? trees.isSwapped() ? body.number(two, one) : body.number(one, two) : Double.NaN;
+  }
+
+  /// The table with other values in some places: in the source, if it has all of these.
+  private Trees changed(Map<Spot.Figure, Value> others) {
+    Map<Spot.Figure, Value> inSource = new HashMap<>();
+    others.forEach(
+        (place, value) ->
+            trees
+                .place(rows.get(place.row()), columns.get(place.column()))
+                .ifPresent(spot -> inSource.put(spot, value)));
+    if (inSource.size() < others.size()) {
+      return new Baking(trees)
+          .changed(
+              (row, column, value) -> others.getOrDefault(new Spot.Figure(row, column), value));
+    }
+    Table source = trees.source();
+    Table changed = source.withBody(source.body().with(inSource));
+    return trees.withFigures(new Figures(changed, trees.figures().formulas()));
+  }
+
+  private String named(Spot.Figure place) {
+    return String.join(", ", trees.paths(Side.DOWN).get(place.row()))
+        + " / "
+        + String.join(", ", trees.paths(Side.ACROSS).get(place.column()));
   }
 
   /// The places whose text is no number, and the text.

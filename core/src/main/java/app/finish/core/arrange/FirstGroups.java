@@ -1,9 +1,7 @@
 package app.finish.core.arrange;
 
 import app.finish.core.arrange.Arrangement.Entry;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 /// Tells of moves whether they can be made on the first groups of a long table alone, and how much
@@ -78,8 +76,21 @@ final class FirstGroups {
   }
 
   /// Whether a move leaves the first groups as they are: what it adds comes behind the last group.
-  static boolean leavesAsTheyAre(Move move) {
+  static boolean areLeftBy(Move move) {
     return move instanceof Move.AddTotals totals && !isWithin(totals.side(), totals.level());
+  }
+
+  /// Whether a move that has no place in the first groups leaves them as they are where it has one
+  /// in others.
+  static boolean areLeftWhereRefused(Move move) {
+    return switch (move) {
+      case Move.Rename rename -> true;
+      case Move.RenameMember rename -> true;
+      case Move.Fold fold -> true;
+      case Move.FillEmpty fill -> true;
+      case Move.NameTotals totals -> true;
+      default -> false;
+    };
   }
 
   private static boolean hasTotals(Trees whole) {
@@ -106,18 +117,31 @@ final class FirstGroups {
     if (move.side() == Side.ACROSS && move.to() == Side.ACROSS) {
       return true;
     }
+    boolean outermost = move.side() == Side.DOWN && move.level() == 0;
     long cells = (long) Branch.count(whole.down()) * Branch.count(whole.across());
-    return move.to() == Side.DOWN && cells <= MOST && differ(whole.down());
+    return cells <= MOST
+        && !(outermost && move.to() == Side.ACROSS)
+        && measuresAreAcross(whole)
+        && new Members(move.level()).differ(whole.down());
   }
 
-  private static boolean differ(List<Branch> groups) {
-    Set<String> labels = new HashSet<>();
-    for (int i = 0; i < groups.size(); i++) {
-      if (!labels.add(groups.get(i).label())) {
-        return false;
-      }
+  /// Whether the first groups have all that moves have to know of the whole table.
+  static boolean tellEnough(Trees whole, List<Entry> moves, Trees first) {
+    return first.isAsDeepAs(whole)
+        && moves.stream()
+            .filter(Entry::on)
+            .allMatch(entry -> tellEnough(whole, entry.move(), first));
+  }
+
+  /// The members of a level that goes across become columns.
+  private static boolean tellEnough(Trees whole, Move move, Trees first) {
+    if (!(move instanceof Move.Place place)
+        || place.side() != Side.DOWN
+        || place.to() != Side.ACROSS) {
+      return true;
     }
-    return true;
+    Members members = new Members(place.level());
+    return members.in(first.down()).containsAll(members.in(whole.down()));
   }
 
   /// Whether what moves gave has as many levels as the whole table would have: all moves do the

@@ -28,23 +28,28 @@ final class Gathering {
     if (some.isEmpty()) {
       throw new NoPlace("no heading was named");
     }
-    int before = Slots.of(trees.roots(move.side()), List.of()).size();
-    List<Branch> roots = gathered(trees.roots(move.side()), some, move.name());
-    int after = Slots.of(roots, List.of()).size();
+    List<Branch> before = trees.roots(move.side());
+    List<Branch> roots = gathered(before, some, group, move.name());
     List<String> names = new ArrayList<>(trees.dimensions(move.side()));
-    if (after > before && group.size() <= names.size()) {
+    boolean deeper = Shape.of(roots).levels() > Shape.of(before).levels();
+    if (deeper && group.size() <= names.size()) {
       names.add(group.size(), "");
     }
     return trees.with(move.side(), roots).withNames(move.side(), names);
   }
 
-  private static List<Branch> gathered(List<Branch> branches, List<Branch> some, String name) {
+  /// @param group the labels of the headings above, from here on
+  private static List<Branch> gathered(
+      List<Branch> branches, List<Branch> some, List<String> group, String name) {
     List<Branch> all = new ArrayList<>();
     for (Branch branch : branches) {
       if (branch == some.getFirst()) {
         all.add(heading(name, some.stream().filter(branches::contains).toList()));
+      } else if (!group.isEmpty() && branch.label().equals(group.getFirst())) {
+        List<String> rest = group.subList(1, group.size());
+        all.add(branch.withChildren(gathered(branch.children(), some, rest, name)));
       } else if (some.stream().noneMatch(one -> one == branch)) {
-        all.add(branch.withChildren(gathered(branch.children(), some, name)));
+        all.add(branch);
       }
     }
     return all;

@@ -70,9 +70,9 @@ final class Keeping {
     for (Branch branch : branches) {
       boolean deeper = branch.isMember() && !branch.isLeaf() && level < top.level();
       if (deeper) {
-        List<String> here = down(path, branch);
+        List<String> here = top.gathered() ? path : down(path, branch);
         List<Branch> under = without(branch.children(), keeps, next, level + 1, here);
-        if (under.stream().anyMatch(Branch::isMember)) {
+        if (hasMembers(under)) {
           all.add(branch.withChildren(under));
         }
       } else if (!branch.isMember() || level < top.level() || keeps.get(next[0]++)) {
@@ -82,6 +82,15 @@ final class Keeping {
       }
     }
     return all;
+  }
+
+  private static boolean hasMembers(List<Branch> branches) {
+    for (Branch branch : branches) {
+      if (branch.isMember()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static List<String> down(List<String> path, Branch branch) {

@@ -25,10 +25,12 @@ final class Mingling {
   }
 
   /// The branches in the order.
-  List<Branch> mingled(List<Branch> roots, Order order) throws NoPlace {
+  ///
+  /// @param most how many members are wanted at most, the first
+  List<Branch> mingled(List<Branch> roots, Order order, int most) throws NoPlace {
     for (Branch root : roots) {
       if (root.isMember() && !(root.isLeaf() && level > 0)) {
-        collect(root, new ArrayList<>(), List.of(root.label()));
+        collect(root, List.of(), List.of(root.label()));
       } else {
         (members.isEmpty() ? before : behind).add(root);
       }
@@ -37,15 +39,15 @@ final class Mingling {
       throw new NoPlace("there is no such level on this side now");
     }
     List<Branch> all = new ArrayList<>(before);
-    all.addAll(grown(inOrder(order), 0));
-    all.addAll(behind);
+    all.addAll(grown(inOrder(order, Math.min(most, members.size())), 0));
+    all.addAll(most < members.size() ? List.of() : behind);
     return all;
   }
 
-  private List<Member> inOrder(Order order) {
-    Ranking ranking = order.ranking(members.stream().map(Member::branch).toList());
-    List<Member> ordered = new ArrayList<>(members.size());
-    for (int rank = 0; rank < members.size(); rank++) {
+  private List<Member> inOrder(Order order, int count) {
+    Ranking ranking = order.ranking(Branches.of(members.stream().map(Member::branch).toList()));
+    List<Member> ordered = new ArrayList<>(count);
+    for (int rank = 0; rank < count; rank++) {
       ordered.add(members.get(ranking.at(rank)));
     }
     return ordered;
@@ -56,22 +58,22 @@ final class Mingling {
     return aside;
   }
 
+  /// @param groups the groups above
+  /// @param path the labels that lead to the branch
   private void collect(Branch branch, List<Branch> groups, List<String> path) {
-    if (groups.size() == level) {
-      members.add(new Member(List.copyOf(groups), branch));
-      return;
-    }
-    groups.add(branch);
+    List<Branch> under = new ArrayList<>(groups);
+    under.add(branch);
     for (Branch child : branch.children()) {
-      List<String> here = new ArrayList<>(path);
-      here.add(child.label());
-      if (child.isMember()) {
-        collect(child, groups, here);
+      if (child.isMember() && under.size() == level) {
+        members.add(new Member(under, child));
+      } else if (child.isLeaf() || !child.isMember()) {
+        aside.add(new Aside(place, side, path, child.label()));
       } else {
-        aside.add(Aside.at(place, side, here));
+        List<String> here = new ArrayList<>(path);
+        here.add(child.label());
+        collect(child, under, here);
       }
     }
-    groups.removeLast();
   }
 
   private List<Branch> grown(List<Member> some, int depth) {

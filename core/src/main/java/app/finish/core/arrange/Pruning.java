@@ -156,18 +156,16 @@ final class Pruning {
 
   /// The branches with another in the place of one of them.
   static List<Branch> replaced(List<Branch> branches, Branch one, Branch other) {
-    List<Branch> all = new ArrayList<>();
-    for (Branch branch : branches) {
-      if (branch == one) {
-        all.add(other);
-      } else {
-        all.add(
-            branch.isLeaf()
-                ? branch
-                : branch.withChildren(replaced(branch.children(), one, other)));
+    for (int i = 0; i < branches.size(); i++) {
+      Branch branch = branches.get(i);
+      List<Branch> under = branch == one ? List.of() : replaced(branch.children(), one, other);
+      if (branch == one || under != branch.children()) {
+        List<Branch> all = new ArrayList<>(branches);
+        all.set(i, branch == one ? other : branch.withChildren(under));
+        return all;
       }
     }
-    return all;
+    return branches;
   }
 
   /// Takes out the totals of a level.

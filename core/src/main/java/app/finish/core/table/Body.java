@@ -1,7 +1,11 @@
 package app.finish.core.table;
 
+import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.BiFunction;
 
 /// The values of a table, one for each leaf down and each leaf across. They are packed: a value
@@ -27,6 +31,35 @@ public final class Body {
       double[] numbers, byte[] kinds, int[] ends, byte[] written, boolean hasText) {
     int start(int place) {
       return place == 0 ? 0 : ends[place - 1];
+    }
+
+    /// These values with others in some places.
+    Packed with(SortedMap<Integer, Value> others) {
+      double[] allNumbers = numbers.clone();
+      byte[] allKinds = kinds.clone();
+      int[] allEnds = new int[ends.length];
+      ByteArrayOutputStream all = new ByteArrayOutputStream(written.length + 16);
+      int next = 0;
+      for (Map.Entry<Integer, Value> other : others.entrySet()) {
+        int place = other.getKey();
+        copy(next, place, all, allEnds);
+        allNumbers[place] = other.getValue() instanceof Value.Numeric one ? one.number() : 0;
+        allKinds[place] = kindOf(other.getValue());
+        all.writeBytes(other.getValue().written().getBytes(StandardCharsets.UTF_8));
+        allEnds[place] = all.size();
+        next = place + 1;
+      }
+      copy(next, ends.length, all, allEnds);
+      return new Packed(allNumbers, allKinds, allEnds, all.toByteArray(), isIn(allKinds, TEXT));
+    }
+
+    /// Writes the texts of the values from one place to another behind those written before.
+    private void copy(int from, int to, ByteArrayOutputStream all, int[] allEnds) {
+      int shift = all.size() - start(from);
+      all.write(written, start(from), start(to) - start(from));
+      for (int place = from; place < to; place++) {
+        allEnds[place] = ends[place] + shift;
+      }
     }
 
     Value at(int place) {
@@ -60,11 +93,8 @@ public final class Body {
     int end = 0;
     for (int i = 0; i < size; i++) {
       Value value = values.apply(i / columns, i % columns);
-      switch (value) {
-        case Value.Numeric numeric -> numbers[i] = numeric.number();
-        case Value.Text text -> kinds[i] = TEXT;
-        case Value.Missing missing -> kinds[i] = (byte) (MISSING + missing.reason().ordinal());
-      }
+      numbers[i] = value instanceof Value.Numeric numeric ? numeric.number() : 0;
+      kinds[i] = kindOf(value);
       byte[] bytes = value.written().getBytes(StandardCharsets.UTF_8);
       if (end + bytes.length > written.length) {
         written = Arrays.copyOf(written, Math.max(end + bytes.length, written.length * 3 / 2));
@@ -76,6 +106,14 @@ public final class Body {
     Packed packed =
         new Packed(numbers, kinds, ends, Arrays.copyOf(written, end), isIn(kinds, TEXT));
     return new Body(packed, steps(rows, columns), steps(columns, 1));
+  }
+
+  private static byte kindOf(Value value) {
+    return switch (value) {
+      case Value.Numeric numeric -> NUMBER;
+      case Value.Text text -> TEXT;
+      case Value.Missing missing -> (byte) (MISSING + missing.reason().ordinal());
+    };
   }
 
   private static int[] steps(int count, int step) {
@@ -102,6 +140,15 @@ public final class Body {
   /// Some of the columns of this body as rows, and some of its rows as columns.
   public Body turned(int[] someColumns, int[] someRows) {
     return new Body(packed, stepsOf(across, someColumns), stepsOf(down, someRows));
+  }
+
+  /// This body with other values in some places. Bodies that were picked from this one keep theirs.
+  ///
+  /// @param others the values by their rows and columns
+  public Body with(Map<Spot.Figure, Value> others) {
+    TreeMap<Integer, Value> byPlace = new TreeMap<>();
+    others.forEach((spot, value) -> byPlace.put(down[spot.row()] + across[spot.column()], value));
+    return new Body(packed.with(byPlace), down, across);
   }
 
   private static int[] stepsOf(int[] steps, int[] some) {
