@@ -75,7 +75,7 @@ final class Beginning {
           return Optional.empty();
         }
         Trees sure = made.trees().firstAbove(FirstGroups.cutAt(entries.getLast().move()));
-        if (Branch.count(sure.down()) >= rows) {
+        if (Shape.of(sure.down()).leaves() >= rows) {
           return Optional.of(made.withTrees(sure));
         }
       }

@@ -4,7 +4,9 @@ import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,8 +23,9 @@ final class Branch {
   private final Role role;
   private final OptionalInt measure;
   private final List<Branch> children;
-  private final List<Integer> from;
+  private final Leaves several;
   private final int place;
+  private final boolean isLeaf;
   private final Optional<Spot> origin;
   private volatile boolean isStandInKnown;
   private Optional<Branch> standIn = Optional.empty();
@@ -49,8 +52,9 @@ final class Branch {
     this.role = role;
     this.measure = measure;
     this.children = OnDemand.kept(children);
-    this.from = List.copyOf(from);
-    this.place = from.size() == 1 ? from.getFirst() : NOWHERE;
+    this.isLeaf = children.isEmpty();
+    this.place = from.size() == 1 ? from.get(0) : NOWHERE;
+    this.several = place == NOWHERE ? Leaves.of(from) : Leaves.NONE;
     this.origin = origin;
   }
 
@@ -74,8 +78,8 @@ final class Branch {
     return children;
   }
 
-  List<Integer> from() {
-    return from;
+  Leaves from() {
+    return place == NOWHERE ? several : Leaves.of(place);
   }
 
   /// The one leaf of the source that it is made from; [#NOWHERE] if it is not made from one.
@@ -120,26 +124,22 @@ final class Branch {
 
   /// The branches of an axis.
   static List<Branch> of(List<Heading> headings, Side side) {
-    int[] leaf = {0};
-    return of(headings, side, 0, leaf);
+    return of(headings, side, 0, new int[1], new HashMap<>());
   }
 
-  private static List<Branch> of(List<Heading> headings, Side side, int level, int[] leaf) {
+  /// @param labels the labels so far; the same text is one object, which is quicker to tell
+  private static List<Branch> of(
+      List<Heading> headings, Side side, int level, int[] leaf, Map<String, String> labels) {
     List<Branch> branches = new ArrayList<>();
     for (Heading heading : headings) {
       int first = leaf[0];
-      List<Integer> from = heading.isLeaf() ? List.of(leaf[0]++) : List.of();
-      List<Branch> children = of(heading.children(), side, level + 1, leaf);
+      Leaves from = heading.isLeaf() ? Leaves.of(leaf[0]++) : Leaves.NONE;
+      List<Branch> children = of(heading.children(), side, level + 1, leaf, labels);
       Spot spot = side.spot(level, first);
+      String label = labels.computeIfAbsent(heading.label(), text -> text);
       branches.add(
           new Branch(
-              heading.label(),
-              heading.label(),
-              heading.role(),
-              heading.measure(),
-              children,
-              from,
-              Optional.of(spot)));
+              label, label, heading.role(), heading.measure(), children, from, Optional.of(spot)));
     }
     return Branches.of(branches);
   }
@@ -151,14 +151,15 @@ final class Branch {
         && shown.equals(that.shown)
         && role == that.role
         && measure.equals(that.measure)
-        && from.equals(that.from)
+        && place == that.place
+        && several.equals(that.several)
         && origin.equals(that.origin)
         && children.equals(that.children);
   }
 
   @Override
   public int hashCode() {
-    return Objects.hash(label, shown, role, from);
+    return Objects.hash(label, shown, role, place);
   }
 
   @Override
@@ -167,7 +168,7 @@ final class Branch {
   }
 
   boolean isLeaf() {
-    return children.isEmpty();
+    return isLeaf;
   }
 
   /// Whether it is a member of its dimension: no total, and no measure.
@@ -176,7 +177,7 @@ final class Branch {
   }
 
   Branch withChildren(List<Branch> others) {
-    return new Branch(label, shown, role, measure, others, from, origin);
+    return new Branch(label, shown, role, measure, others, from(), origin);
   }
 
   /// A total over all that bears a name and has no figures yet.
@@ -192,17 +193,17 @@ final class Branch {
 
   /// The same branch with another role.
   Branch as(Role other) {
-    return new Branch(label, shown, other, measure, children, from, origin);
+    return new Branch(label, shown, other, measure, children, from(), origin);
   }
 
   /// The same branch, at another place of the source.
   Branch at(Spot place) {
-    return new Branch(label, shown, role, measure, children, from, Optional.of(place));
+    return new Branch(label, shown, role, measure, children, from(), Optional.of(place));
   }
 
   /// The same branch, called something else.
   Branch called(String name) {
-    return new Branch(label, name, role, measure, children, from, origin);
+    return new Branch(label, name, role, measure, children, from(), origin);
   }
 
   /// Branches that came outermost: a subtotal among them is a grand total now.
@@ -257,25 +258,13 @@ final class Branch {
         first.isLeaf() ? first : first.withChildren(firstAbove(first.children, level - 1)));
   }
 
-  /// How many leaves stand under branches.
-  static int count(List<Branch> branches) {
-    int count = 0;
-    for (int i = 0; i < branches.size(); i++) {
-      Branch branch = branches.get(i);
-      count += branch.isLeaf() ? 1 : count(branch.children);
-    }
-    return count;
-  }
-
   /// Branches as one of another name: headings of the same name under them become one. Where some
   /// have headings under them and some have none, these stand among those headings.
   static Branch merged(String label, List<Branch> some) {
-    List<Integer> from = new ArrayList<>();
     List<List<Branch>> groups = new ArrayList<>();
-    boolean mixed =
-        some.stream().anyMatch(Branch::isLeaf) && !some.stream().allMatch(Branch::isLeaf);
-    for (Branch one : some) {
-      from.addAll(mixed ? List.of() : one.from);
+    boolean leaves = some.stream().allMatch(Branch::isLeaf);
+    boolean mixed = !leaves && some.stream().anyMatch(Branch::isLeaf);
+    for (Branch one : leaves ? List.<Branch>of() : some) {
       for (Branch child : mixed && one.isLeaf() ? List.of(one) : one.children) {
         groups.stream()
             .filter(
@@ -297,7 +286,7 @@ final class Branch {
         first.role,
         first.measure,
         children,
-        from,
+        mixed ? Leaves.NONE : Leaves.ofAll(some),
         alone ? first.origin : Optional.empty());
   }
 

@@ -31,6 +31,13 @@ final class Branches extends AbstractList<Branch> implements RandomAccess {
     return some instanceof Branches own ? own : new Branches(some.toArray(Branch[]::new));
   }
 
+  /// Headings of which it is known already where the source has their figures.
+  static Branches of(Branch[] all, int[] places) {
+    Branches some = new Branches(all);
+    some.places = places;
+    return some;
+  }
+
   @Override
   public Branch get(int index) {
     return all[index];
@@ -88,7 +95,8 @@ final class Branches extends AbstractList<Branch> implements RandomAccess {
     return places;
   }
 
-  private static int place(Branch branch) {
+  /// The leaf of the source whose figures stand for those of a heading.
+  static int place(Branch branch) {
     return branch.isLeaf()
         ? branch.place()
         : branch.standIn().map(Branch::place).orElse(Branch.NOWHERE);

@@ -111,7 +111,8 @@ final class Figures {
     boolean any = false;
     Body body = table.body();
     int before = -1;
-    for (int row : rows) {
+    for (int i = 0; i < rows.size(); i++) {
+      int row = rows.get(i);
       for (int column : columns) {
         int measure = measure(row, column);
         double number = body.number(row, column);

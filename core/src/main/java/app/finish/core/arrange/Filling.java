@@ -7,6 +7,7 @@ import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -96,9 +97,13 @@ final class Filling {
   private boolean[] meant() {
     List<Branch> own = side == Side.DOWN ? rows : columns;
     boolean[] meant = new boolean[own.size()];
+    if (path.isEmpty()) {
+      Arrays.fill(meant, true);
+      return meant;
+    }
     Ways ways = Ways.of(trees.roots(side));
     for (int leaf = 0; leaf < meant.length; leaf++) {
-      meant[leaf] = path.isEmpty() || ways.isUnder(leaf, path);
+      meant[leaf] = ways.isUnder(leaf, path);
     }
     return meant;
   }

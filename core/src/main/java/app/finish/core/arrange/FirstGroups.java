@@ -118,11 +118,12 @@ final class FirstGroups {
       return true;
     }
     boolean outermost = move.side() == Side.DOWN && move.level() == 0;
-    long cells = (long) Branch.count(whole.down()) * Branch.count(whole.across());
+    Shape down = Shape.of(whole.down());
+    long cells = (long) down.leaves() * Shape.of(whole.across()).leaves();
     return cells <= MOST
         && !(outermost && move.to() == Side.ACROSS)
         && measuresAreAcross(whole)
-        && new Members(move.level()).differ(whole.down());
+        && down.differs();
   }
 
   /// Whether the first groups have all that moves have to know of the whole table.

@@ -26,39 +26,42 @@ final class Keeping {
     if (!top.overAll()) {
       return trees.with(top.side(), kept(roots, 0, List.of()));
     }
-    List<Branch> members = new ArrayList<>();
-    collect(roots, 0, members);
-    BitSet keeps = chosen(members);
+    AllMembers members = AllMembers.of(roots, top.level());
+    BitSet keeps = chosen(members.branches());
     if (keeps.cardinality() == members.size()) {
       return trees;
     }
-    List<Branch> all = new ArrayList<>(without(roots, keeps, new int[1], 0, List.of()));
+    List<Branch> all = kept(roots, members, keeps);
     if (top.gathered()) {
       int last = all.size();
       while (last > 0 && !all.get(last - 1).isMember()) {
         last--;
       }
-      List<Branch> rest = new ArrayList<>();
-      for (int i = keeps.nextClearBit(0); i < members.size(); i = keeps.nextClearBit(i + 1)) {
-        rest.add(members.get(i));
-      }
-      all.add(last, other(rest));
+      all.add(last, other(members.besides(keeps)));
     }
     return trees.with(top.side(), all);
   }
 
-  private static Branch other(List<Branch> rest) {
-    return Branch.merged("Other (" + rest.size() + ")", rest);
-  }
-
-  private void collect(List<Branch> branches, int level, List<Branch> members) {
-    for (Branch branch : branches) {
-      if (branch.isMember() && level == top.level()) {
-        members.add(branch);
-      } else if (branch.isMember()) {
-        collect(branch.children(), level + 1, members);
+  private List<Branch> kept(List<Branch> roots, AllMembers members, BitSet keeps) {
+    List<Branch> all = new ArrayList<>();
+    for (int i = 0; i < roots.size(); i++) {
+      int first = members.first(i);
+      int next = keeps.nextSetBit(first);
+      boolean goes = first < members.end(i) && (next < 0 || next >= members.end(i));
+      if (!goes || top.level() > 1) {
+        all.addAll(without(List.of(roots.get(i)), keeps, new int[] {first}, 0, List.of()));
+      } else if (!top.gathered()) {
+        List<String> path = top.level() == 0 ? List.of() : List.of(roots.get(i).label());
+        for (int member = first; member < members.end(i); member++) {
+          aside.add(new Aside(place, top.side(), path, members.label(member)));
+        }
       }
     }
+    return all;
+  }
+
+  private static Branch other(List<Branch> rest) {
+    return Branch.merged("Other (" + rest.size() + ")", rest);
   }
 
   /// The branches without the members that are not kept; a group without members goes too.

@@ -9,11 +9,16 @@ import java.util.Set;
 /// levels below it too.
 ///
 /// ```java
-/// new Members(1).in(roots); // [member Winter, member Summer, total]
+/// new Members(1).in(roots).contains("Winter");
 /// ```
 ///
 /// @param level which level, from 0 for the outermost
 record Members(int level) {
+  /// No heading is called so.
+  private static final String TOTAL = "\0";
+
+  private static final int FEW = 12;
+
   /// What tells the members from each other.
   Set<String> in(List<Branch> roots) {
     Set<String> keys = new HashSet<>();
@@ -33,18 +38,31 @@ record Members(int level) {
   }
 
   /// Whether no two headings beside each other are the same.
-  boolean differ(List<Branch> branches) {
-    Set<String> keys = new HashSet<>();
+  static boolean differ(List<Branch> branches) {
+    return branches.size() > FEW ? areAsMany(branches) : haveNoPair(branches);
+  }
+
+  private static boolean areAsMany(List<Branch> branches) {
+    Set<String> keys = new HashSet<>(branches.size() * 2);
     for (int i = 0; i < branches.size(); i++) {
-      Branch branch = branches.get(i);
-      if (!keys.add(key(branch)) || !differ(branch.children())) {
-        return false;
+      keys.add(key(branches.get(i)));
+    }
+    return keys.size() == branches.size();
+  }
+
+  private static boolean haveNoPair(List<Branch> branches) {
+    for (int i = 1; i < branches.size(); i++) {
+      String key = key(branches.get(i));
+      for (int j = 0; j < i; j++) {
+        if (key.equals(key(branches.get(j)))) {
+          return false;
+        }
       }
     }
     return true;
   }
 
   private static String key(Branch branch) {
-    return branch.role() == Role.MEMBER ? "member " + branch.label() : "total";
+    return branch.role() == Role.MEMBER ? branch.label() : TOTAL;
   }
 }

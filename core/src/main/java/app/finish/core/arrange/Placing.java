@@ -28,7 +28,8 @@ final class Placing {
   private final Slots own;
   private final Map<Spot, String> marks = new HashMap<>();
 
-  Placing(Trees trees, Move.Place move) {
+  Placing(Trees trees, Move.Place move) throws NoPlace {
+    checkSize(trees, move);
     this.trees = trees;
     this.move = move;
     this.own = Slots.of(trees.roots(move.side()), trees.dimensions(move.side()));
@@ -123,7 +124,7 @@ final class Placing {
     List<List<Optional<Step>>> others = new ArrayList<>();
     List<Branch> otherLeaves = new ArrayList<>();
     List<String> otherKeys = new ArrayList<>();
-    check(stays.size(), (long) other.paths().size() * goes.size());
+    check(move, stays.size(), (long) other.paths().size() * goes.size());
     List<List<Optional<Step>>> named = named(other);
     for (int i = 0; i < named.size(); i++) {
       for (Step member : goes.values()) {
@@ -158,7 +159,17 @@ final class Placing {
     Optional<List<Branch>> at(int ownLeaf, int otherLeaf);
   }
 
-  private void check(long stays, long others) throws NoPlace {
+  /// Refuses what would plainly be too large before all of it is looked at.
+  private static void checkSize(Trees trees, Move.Place move) throws NoPlace {
+    List<Branch> own = trees.roots(move.side());
+    Shape shape = Shape.of(own);
+    if (move.to() != move.side() && shape.isEven() && move.level() < shape.levels()) {
+      long members = new Members(move.level()).in(own).size();
+      check(move, 1, members * Shape.of(trees.roots(move.to())).leaves());
+    }
+  }
+
+  private static void check(Move.Place move, long stays, long others) throws NoPlace {
     long most = move.to() == Side.ACROSS ? MOST_ACROSS : MOST_DOWN;
     if (others > most || stays * others > MOST_CELLS) {
       throw new NoPlace("it would make " + others + " headings");

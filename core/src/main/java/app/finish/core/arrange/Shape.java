@@ -3,18 +3,20 @@ package app.finish.core.arrange;
 import app.finish.core.table.Heading.Role;
 import java.util.List;
 
-/// How many levels stand under some headings, themselves among them, and whether all members at the
-/// end have as many above them. Totals may end higher up.
+/// What is asked of headings beside each other and all under them again and again; each heading
+/// remembers its own.
 ///
 /// ```java
 /// Shape.of(roots).levels();
 /// ```
 ///
-/// @param levels how many levels, 0 if there are no headings
-/// @param isEven whether all members reach down to the last level
-record Shape(int levels, boolean isEven) {
-  private static final Shape NONE = new Shape(0, true);
-  private static final Shape LEAF = new Shape(1, true);
+/// @param levels how many levels there are, 0 if there are no headings
+/// @param leaves how many leaves
+/// @param isEven whether all members reach down to the last level; totals may end higher up
+/// @param differs whether no two headings beside each other are the same
+record Shape(int levels, int leaves, boolean isEven, boolean differs) {
+  private static final Shape NONE = new Shape(0, 0, true, true);
+  private static final Shape LEAF = new Shape(1, 1, true, true);
 
   /// The shape of headings beside each other.
   static Shape of(List<Branch> branches) {
@@ -29,10 +31,14 @@ record Shape(int levels, boolean isEven) {
   static Shape found(List<Branch> branches) {
     int members = 0;
     int totals = 0;
+    int leaves = 0;
     boolean even = true;
+    boolean differ = true;
     for (int i = 0; i < branches.size(); i++) {
       Branch branch = branches.get(i);
-      Shape own = branch.shape();
+      Shape own = branch.isLeaf() ? LEAF : branch.shape();
+      leaves += own.leaves;
+      differ &= own.differs;
       if (branch.role() == Role.MEMBER) {
         even &= own.isEven && (members == 0 || members == own.levels);
         members = Math.max(members, own.levels);
@@ -41,12 +47,16 @@ record Shape(int levels, boolean isEven) {
       }
     }
     int levels = Math.max(members, totals);
-    return levels == 0 ? NONE : new Shape(levels, even && totals <= members);
+    return levels == 0
+        ? NONE
+        : new Shape(levels, leaves, even && totals <= members, differ && Members.differ(branches));
   }
 
   /// The shape of a heading over others.
   static Shape over(List<Branch> children) {
     Shape under = of(children);
-    return under.levels == 0 ? LEAF : new Shape(under.levels + 1, under.isEven);
+    return under.levels == 0
+        ? LEAF
+        : new Shape(under.levels + 1, under.leaves, under.isEven, under.differs);
   }
 }

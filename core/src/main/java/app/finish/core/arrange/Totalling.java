@@ -54,10 +54,10 @@ final class Totalling {
   }
 
   private Branch total(List<Branch> members, int level) {
+    List<Branch> leaves = new ArrayList<>();
     Map<OptionalInt, List<Branch>> byMeasure = new LinkedHashMap<>();
-    members.forEach(member -> collect(member, byMeasure));
+    collect(members, leaves, byMeasure);
     Role role = level == 0 ? Role.GRAND_TOTAL : Role.SUBTOTAL;
-    List<Branch> leaves = byMeasure.getOrDefault(OptionalInt.empty(), List.of());
     if (!leaves.isEmpty()) {
       return made(move.name(), role, OptionalInt.empty(), List.of(), leaves);
     }
@@ -73,19 +73,26 @@ final class Totalling {
 
   private static Branch made(
       String label, Role role, OptionalInt measure, List<Branch> children, List<Branch> leaves) {
-    List<Integer> from = new ArrayList<>();
-    leaves.forEach(leaf -> from.addAll(leaf.from()));
-    return new Branch(label, label, role, measure, children, from, Optional.empty());
+    return new Branch(
+        label, label, role, measure, children, Leaves.ofAll(leaves), Optional.empty());
   }
 
-  /// The leaves of members, without totals among them, by what they measure.
-  private static void collect(Branch branch, Map<OptionalInt, List<Branch>> byMeasure) {
-    if (branch.role() != Role.MEMBER) {
-      return;
+  /// Finds the leaves of members, without totals among them: those that name no measure, and the
+  /// others by what they measure.
+  private static void collect(
+      List<Branch> branches, List<Branch> leaves, Map<OptionalInt, List<Branch>> byMeasure) {
+    for (int i = 0; i < branches.size(); i++) {
+      Branch branch = branches.get(i);
+      if (branch.role() != Role.MEMBER) {
+        continue;
+      }
+      if (!branch.isLeaf()) {
+        collect(branch.children(), leaves, byMeasure);
+      } else if (branch.measure().isEmpty()) {
+        leaves.add(branch);
+      } else {
+        byMeasure.computeIfAbsent(branch.measure(), measure -> new ArrayList<>()).add(branch);
+      }
     }
-    if (branch.isLeaf()) {
-      byMeasure.computeIfAbsent(branch.measure(), measure -> new ArrayList<>()).add(branch);
-    }
-    branch.children().forEach(child -> collect(child, byMeasure));
   }
 }

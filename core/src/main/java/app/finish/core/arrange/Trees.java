@@ -88,7 +88,7 @@ record Trees(
     int count = 0;
     int groups = 0;
     while (groups < down.size() && count < leaves) {
-      count += Branch.count(List.of(down.get(groups++)));
+      count += down.get(groups++).shape().leaves();
     }
     return List.copyOf(down.subList(0, groups));
   }
@@ -140,11 +140,11 @@ record Trees(
 
   /// Where the source has the figure of a row and a column, if it is one figure.
   Optional<Spot.Figure> place(Branch row, Branch column) {
-    if (row.from().size() != 1 || column.from().size() != 1) {
+    int one = row.place();
+    int two = column.place();
+    if (one == Branch.NOWHERE || two == Branch.NOWHERE) {
       return Optional.empty();
     }
-    int one = row.from().getFirst();
-    int two = column.from().getFirst();
     return Optional.of(isSwapped ? new Spot.Figure(two, one) : new Spot.Figure(one, two));
   }
 
@@ -207,9 +207,9 @@ record Trees(
   /// The figures by which branches are ordered.
   double[] figures(List<Branch> branches, Branch at, Side side) {
     double[] figures = new double[branches.size()];
-    boolean single = branches instanceof Branches && at.from().size() == 1;
+    boolean single = branches instanceof Branches && at.place() != Branch.NOWHERE;
     int[] places = single ? Branches.of(branches).places() : new int[0];
-    int other = single ? at.from().getFirst() : 0;
+    int other = at.place();
     boolean rows = (side == Side.DOWN) != isSwapped;
     Body body = source().body();
     for (int i = 0; i < figures.length; i++) {
