@@ -10,6 +10,7 @@ import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.layout.Fonts;
+import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
@@ -42,13 +43,13 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
 /// From a move to the repainted page in the real window with all its panels, for tables of a
-/// thousand and of a hundred thousand rows. Each begins at the table as it came, and none is made
-/// twice in a row. The floor draws the page that is there already.
+/// thousand and of a hundred thousand rows in groups of nine. Each begins at the table as it came,
+/// and nothing of the last one is remembered. The floor draws the page that is there already.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 4, time = 3)
-@Measurement(iterations = 5, time = 3)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
 @Fork(
     value = 1,
     jvmArgsAppend = {
@@ -62,16 +63,14 @@ public class MoveBench {
   @Param({"1000", "100000"})
   public int rows;
 
-  /// Whether the rows stand in groups of nine.
-  @Param({"true", "false"})
-  public boolean grouped;
+  /// Which move.
+  @Param public Kind move;
 
   private MainWindow window;
   private Node proof;
   private WritableImage pixels;
-  private List<String> first;
-  private List<String> last;
-  private int turn;
+  private List<String> fares;
+  private List<String> passengers;
 
   /// Opens the window with the table in it.
   @Setup
@@ -113,18 +112,19 @@ public class MoveBench {
         });
     settle();
     Table table = window.bench().shownProperty().get().orElseThrow().arranged().table();
-    first = table.across().leaves().getFirst().labels();
-    last = table.across().leaves().getLast().labels();
+    fares = table.across().leaves().getFirst().labels();
+    passengers = table.across().leaves().getLast().labels();
   }
 
   private Grid table() {
     Random random = new Random(26);
     List<List<GridCell>> lines = new ArrayList<>();
-    lines.add(cells(grouped ? "Pier,Day,Fares,Passengers" : "Day,Fares,Passengers"));
+    lines.add(cells("Pier,Day,Fares,Passengers"));
     for (int row = 0; row < rows; row++) {
-      String pier = row % 9 == 0 ? "Pier " + row / 9 + "," : ",";
-      String day = grouped ? pier + "Day " + (row % 9 + 1) : "Day " + row;
-      lines.add(cells(day + "," + random.nextInt(20_000) + "," + random.nextInt(9_999)));
+      String pier = row % 9 == 0 ? "Pier " + row / 9 : "";
+      String fares = row % 70 == 3 ? "" : "" + random.nextInt(20_000);
+      String passengers = row % 90 == 5 ? "closed" : "" + random.nextInt(9_999);
+      lines.add(cells(pier + ",Day " + (row % 9 + 1) + "," + fares + "," + passengers));
     }
     return Grid.of("", lines);
   }
@@ -151,11 +151,25 @@ public class MoveBench {
     }
   }
 
-  /// Takes the last move back and waits until the table stands as it came.
+  /// Takes the last move back and waits until the table stands as it came. Another move is made in
+  /// between, so that nothing of the last one is remembered.
   @Setup(Level.Invocation)
   public void startOver() throws Exception {
-    Platform.runLater(() -> window.bench().arrange("start over", Arrangement.NONE));
     settle();
+    Shown last = window.bench().shownProperty().get().orElseThrow();
+    if (!last.arranged().unplaced().isEmpty()) {
+      throw new IllegalStateException(last.arranged().unplaced().toString());
+    }
+    Arrangement other = Arrangement.of(new Move.NameLevel(Side.DOWN, 0, "Landing"));
+    for (Arrangement next : List.of(other, Arrangement.NONE)) {
+      Platform.runLater(() -> window.bench().arrange("start over", next));
+      settle();
+    }
+    if (move == Kind.TAKE_BACK) {
+      Arrangement turned = Arrangement.of(new Move.Reverse(Side.DOWN, 0));
+      Platform.runLater(() -> window.bench().arrange("turned", turned));
+      settle();
+    }
   }
 
   /// Waits until all that goes on behind is done.
@@ -184,8 +198,7 @@ public class MoveBench {
     Platform.exit();
   }
 
-  private WritableImage after(Move move) throws Exception {
-    turn++;
+  private WritableImage after(Arrangement arrangement) throws Exception {
     CompletableFuture<WritableImage> done = new CompletableFuture<>();
     Platform.runLater(
         () -> {
@@ -203,7 +216,7 @@ public class MoveBench {
                 showing.glimpseProperty().removeListener(seen);
                 showing.shownProperty().removeListener(seen);
               });
-          window.bench().arrange("moved", Arrangement.of(move));
+          window.bench().arrange("moved", arrangement);
         });
     return done.get();
   }
@@ -212,44 +225,85 @@ public class MoveBench {
     return proof.snapshot(null, pixels);
   }
 
-  private int level() {
-    return grouped ? 1 : 0;
+  /// The moves that are measured.
+  public enum Kind {
+    ORDER_BY_FIGURE,
+    ORDER_BY_LABEL,
+    ORDER_BY_FIGURE_OVER_ALL,
+    REVERSE,
+    SHIFT,
+    SET_ASIDE,
+    SET_MEMBER_ASIDE,
+    SET_COLUMN_ASIDE,
+    RENAME,
+    RENAME_MEMBER,
+    NAME_LEVEL,
+    KEEP_TOP_TEN,
+    KEEP_TOP_TEN_GATHER_THE_REST,
+    KEEP_TOP_THREE_OF_EACH,
+    FOLD,
+    FOLD_ALL,
+    SWAP_AXES,
+    ADD_GRAND_TOTAL,
+    ADD_GRAND_TOTAL_FIRST,
+    ADD_SUBTOTALS,
+    CALCULATE,
+    FILL_EMPTY,
+    READ_NUMBERS,
+    GATHER,
+    HOLD,
+    PLACE_OUTERMOST,
+    PLACE_ACROSS,
+    PLACE_MEASURES_DOWN,
+    TAKE_BACK
   }
 
-  private List<String> row() {
-    int row = turn % 3;
-    return grouped ? List.of("Pier " + row, "Day " + (2 + turn % 7)) : List.of("Day " + turn % 23);
+  private Arrangement moved() {
+    List<String> day = List.of("Pier 1", "Day 3");
+    List<String> pier = List.of("Pier 1");
+    Quota ten = new Quota.Count(10);
+    return switch (move) {
+      case ORDER_BY_FIGURE -> of(new Move.ByFigure(Side.DOWN, 1, fares, true));
+      case ORDER_BY_LABEL -> of(new Move.ByLabel(Side.DOWN, 1, true));
+      case ORDER_BY_FIGURE_OVER_ALL -> of(new Move.ByFigure(Side.DOWN, 1, fares, true, true));
+      case REVERSE -> of(new Move.Reverse(Side.DOWN, 1));
+      case SHIFT -> of(new Move.Shift(Side.DOWN, day, 1));
+      case SET_ASIDE -> of(new Move.SetAside(Side.DOWN, day));
+      case SET_MEMBER_ASIDE -> of(new Move.SetMemberAside(Side.DOWN, 1, "Day 3"));
+      case SET_COLUMN_ASIDE -> of(new Move.SetAside(Side.ACROSS, passengers));
+      case RENAME -> of(new Move.Rename(Side.DOWN, day, "Day off"));
+      case RENAME_MEMBER -> of(new Move.RenameMember(Side.DOWN, 1, "Day 3", "Day off"));
+      case NAME_LEVEL -> of(new Move.NameLevel(Side.DOWN, 1, "When"));
+      case KEEP_TOP_TEN -> of(new Move.KeepTop(Side.DOWN, 1, ten, fares, false, true, false));
+      case KEEP_TOP_TEN_GATHER_THE_REST ->
+          of(new Move.KeepTop(Side.DOWN, 1, ten, fares, false, true, true));
+      case KEEP_TOP_THREE_OF_EACH -> of(new Move.KeepTop(Side.DOWN, 1, 3, fares, false, false));
+      case FOLD -> of(new Move.Fold(Side.DOWN, pier));
+      case FOLD_ALL -> of(new Move.FoldLevel(Side.DOWN, 0));
+      case SWAP_AXES -> of(new Move.SwapAxes());
+      case ADD_GRAND_TOTAL -> of(new Move.AddTotals(Side.DOWN, 0, "All", false));
+      case ADD_GRAND_TOTAL_FIRST -> of(new Move.AddTotals(Side.DOWN, 0, "All", true));
+      case ADD_SUBTOTALS -> of(new Move.AddTotals(Side.DOWN, 1, "All days", false));
+      case CALCULATE -> of(new Move.Calculate("Each", "Fares / Passengers", MeasureKind.MEAN, 1));
+      case FILL_EMPTY -> of(new Move.FillEmpty(Side.DOWN, List.of(), "0"));
+      case READ_NUMBERS -> of(new Move.ReadNumbers(Side.DOWN, List.of()));
+      case GATHER -> of(new Move.Gather(Side.DOWN, List.of(pier, List.of("Pier 2")), "Both"));
+      case HOLD -> of(new Move.Hold(Side.DOWN, 1, "Day 3"));
+      case PLACE_OUTERMOST -> of(new Move.Place(Side.DOWN, 1, Side.DOWN, 0));
+      case PLACE_ACROSS -> of(new Move.Place(Side.DOWN, 1, Side.ACROSS, 0));
+      case PLACE_MEASURES_DOWN -> of(new Move.Place(Side.ACROSS, 0, Side.DOWN, 1));
+      case TAKE_BACK -> Arrangement.NONE;
+    };
   }
 
-  /// Orders the rows by one column or the other, from the least or from the largest.
+  private static Arrangement of(Move move) {
+    return Arrangement.of(move);
+  }
+
+  /// Makes the move and waits for the page.
   @Benchmark
-  public WritableImage byFigure() throws Exception {
-    return after(new Move.ByFigure(Side.DOWN, level(), turn % 2 == 0 ? first : last, turn % 4 < 2));
-  }
-
-  /// Orders the rows by their labels, one way or the other.
-  @Benchmark
-  public WritableImage byLabel() throws Exception {
-    return after(new Move.ByLabel(Side.DOWN, level(), turn % 2 == 0, false));
-  }
-
-  /// Keeps the ten rows with the largest figures, or the twelve.
-  @Benchmark
-  public WritableImage keepTop() throws Exception {
-    Quota quota = new Quota.Count(10 + turn % 2 * 2);
-    return after(new Move.KeepTop(Side.DOWN, level(), quota, first, false, true, false));
-  }
-
-  /// Sets a row aside.
-  @Benchmark
-  public WritableImage aside() throws Exception {
-    return after(new Move.SetAside(Side.DOWN, row()));
-  }
-
-  /// Calls a row something else.
-  @Benchmark
-  public WritableImage rename() throws Exception {
-    return after(new Move.Rename(Side.DOWN, row(), "Day off"));
+  public WritableImage move() throws Exception {
+    return after(moved());
   }
 
   /// Draws the page that is there already.

@@ -88,6 +88,7 @@ final class MainWindow {
     this.legend = new Legend(bench);
     this.scene = new Scene(build(), 1280, 800);
     scene.getStylesheets().add(MainWindow.class.getResource("finish.css").toExternalForm());
+    new LaterInput(bench.showing()).take(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     takeDrops();
     bench.historyProperty().addListener((p, before, now) -> arrange());

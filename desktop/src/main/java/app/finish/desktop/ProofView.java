@@ -259,11 +259,12 @@ final class ProofView extends Pane {
     scroll()
         .ifPresent(
             now -> {
-              placeSheet(now);
+              Scroll seen = bench.showing().glimpse().orElse(now);
+              placeSheet(seen);
               double right = (getWidth() - left) / scale();
               double bottom = (getHeight() - top) / scale();
               bench.showing().inSight(new Glimpse.Sight(right, bottom));
-              drawing.draw(gc, bench.showing().glimpseProperty().get().orElse(now));
+              drawing.draw(gc, seen);
               compared.against().ifPresent(other -> drawing.drawBeside(gc, other, compared.x()));
             });
     landing.ifPresent(

@@ -99,7 +99,10 @@ final class Showing {
             seen.accept(System.nanoTime() - began);
           }
         },
-        failed);
+        reason -> {
+          glimpse.set(Optional.empty());
+          failed.accept(reason);
+        });
   }
 
   private interface Making<T> {

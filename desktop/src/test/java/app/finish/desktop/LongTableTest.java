@@ -9,15 +9,22 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventType;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.TextField;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelReader;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
+import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /// A table of some thousand rows is arranged; what is in sight of it is there before the rest.
@@ -113,6 +120,64 @@ public class LongTableTest extends WindowTest {
       press(KeyCode.CONTROL, KeyCode.Z);
     }
     assertThat(rows()).isEqualTo(asItCame);
+  }
+
+  /// A click on what is in sight waits for the rest, and then picks the row that was clicked.
+  @Test
+  public void aClickOnWhatIsInSightPicksTheRowThatIsSeen() throws Exception {
+    open(40_000);
+    Point2D third = where(new Place.Stub(0, 2));
+    List<Optional<Pick>> atOnce = new ArrayList<>();
+    robot.interact(
+        () -> {
+          Showing showing = window.bench().showing();
+          showing
+              .glimpseProperty()
+              .addListener(
+                  (p, before, now) -> {
+                    if (now.isPresent() && atOnce.isEmpty()) {
+                      clickOn(window.proof(), third);
+                      atOnce.add(window.bench().pickProperty().get());
+                    }
+                  });
+          window.bench().arranging().make(new Move.Reverse(Side.DOWN, 0));
+        });
+    settle();
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(atOnce).containsExactly(Optional.empty());
+    assertThat(ask(() -> window.bench().pickProperty().get().map(Pick::place)))
+        .contains(new Place.Stub(0, 2));
+    press(KeyCode.DELETE);
+    assertThat(rows()).startsWith("Sailing 39999", "Sailing 39998", "Sailing 39996");
+  }
+
+  private static void clickOn(Node node, Point2D onScreen) {
+    Point2D at = node.screenToLocal(onScreen);
+    for (EventType<MouseEvent> type :
+        List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED)) {
+      Point2D inScene = node.localToScene(at);
+      Event.fireEvent(
+          node,
+          new MouseEvent(
+              type,
+              inScene.getX(),
+              inScene.getY(),
+              onScreen.getX(),
+              onScreen.getY(),
+              MouseButton.PRIMARY,
+              1,
+              false,
+              false,
+              false,
+              false,
+              true,
+              false,
+              false,
+              false,
+              false,
+              true,
+              null));
+    }
   }
 
   /// Moves that follow one another quickly end in the table that they make together.

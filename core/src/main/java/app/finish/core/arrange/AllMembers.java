@@ -68,14 +68,19 @@ final class AllMembers {
     return Branches.of(Arrays.copyOf(members, size), Arrays.copyOf(places, size));
   }
 
-  /// Those that are not among some.
-  List<Branch> besides(BitSet some) {
+  /// Those that are not among some, gathered into one heading.
+  Branch gathered(BitSet some) {
     Branch[] others = new Branch[size - some.cardinality()];
     int next = 0;
     for (int i = some.nextClearBit(0); i < size; i = some.nextClearBit(i + 1)) {
       others[next++] = members[i];
     }
-    return List.of(others);
+    return gathered(List.of(others));
+  }
+
+  /// Some members as one heading that says how many they are.
+  static Branch gathered(List<Branch> some) {
+    return Branch.merged("Other (" + some.size() + ")", some);
   }
 
   /// The label of one.

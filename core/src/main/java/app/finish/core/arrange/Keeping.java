@@ -37,7 +37,7 @@ final class Keeping {
       while (last > 0 && !all.get(last - 1).isMember()) {
         last--;
       }
-      all.add(last, other(members.besides(keeps)));
+      all.add(last, members.gathered(keeps));
     }
     return trees.with(top.side(), all);
   }
@@ -58,10 +58,6 @@ final class Keeping {
       }
     }
     return all;
-  }
-
-  private static Branch other(List<Branch> rest) {
-    return Branch.merged("Other (" + rest.size() + ")", rest);
   }
 
   /// The branches without the members that are not kept; a group without members goes too.
@@ -127,7 +123,7 @@ final class Keeping {
       last = branch.isMember() ? all.size() : last;
     }
     if (top.gathered()) {
-      all.add(last, other(rest));
+      all.add(last, AllMembers.gathered(rest));
     } else {
       rest.forEach(branch -> setAside(branch, path));
     }

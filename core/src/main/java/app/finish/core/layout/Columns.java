@@ -240,10 +240,10 @@ final class Columns {
   }
 
   /// Makes the columns at least as wide as those of another sheet, where these are of the same
-  /// kind: of the same measure, or as many columns of stub.
+  /// kind: of the same measure, or of a stub with the same heads.
   void widenTo(Columns others) {
     boolean same = dressed.measures().equals(others.dressed.measures());
-    boolean sameStub = dressed.stubColumns() == others.dressed.stubColumns();
+    boolean sameStub = stubHeads().equals(others.stubHeads());
     for (int column = 0; column < widths.length; column++) {
       boolean stub = column < dressed.stubColumns();
       int like =
@@ -255,6 +255,14 @@ final class Columns {
         after[column] = Math.max(after[column], others.after[like]);
       }
     }
+  }
+
+  private List<String> stubHeads() {
+    return rows.stream()
+        .flatMap(row -> row.cells().stream())
+        .filter(cell -> cell.place() instanceof Place.StubHead)
+        .map(cell -> cell.column() + " " + cell.bareText())
+        .toList();
   }
 
   /// The first column with the measure of a column elsewhere; −1 if there is none.
@@ -284,6 +292,12 @@ final class Columns {
     } else if (asked > 0 || dressed.root().setting(Property.WIDTH).equals("page")) {
       spread(-over);
     }
+    settle();
+  }
+
+  /// Makes the columns as wide as they are if there is room enough.
+  void loosen() {
+    System.arraycopy(natural, 0, widths, 0, widths.length);
     settle();
   }
 

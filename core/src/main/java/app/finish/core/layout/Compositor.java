@@ -17,6 +17,9 @@ import java.util.List;
 public final class Compositor {
   private static final double CRAMPED = 0.6;
 
+  /// A table that is so many times as wide as the paper at the least is not made narrow.
+  private static final double FAR = 2;
+
   private final Measurer measurer;
 
   /// A compositor that measures with these fonts.
@@ -48,6 +51,9 @@ public final class Compositor {
     columns.fit(turned.textWidth());
     if (columns.total() <= turned.textWidth() + 0.01) {
       return turned;
+    }
+    if (columns.total() > FAR * turned.textWidth()) {
+      columns.loosen();
     }
     return turned.withWidth(columns.total() + 2 * turned.margin());
   }
