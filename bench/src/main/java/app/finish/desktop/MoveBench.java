@@ -63,8 +63,21 @@ public class MoveBench {
   @Param({"1000", "100000"})
   public int rows;
 
-  /// Which move.
-  @Param public Kind move;
+  /// Which move is measured.
+  @State(Scope.Benchmark)
+  public static class Measured {
+    /// Which move.
+    @Param public Kind move;
+
+    /// What is taken back has been made before.
+    @Setup(Level.Invocation)
+    public void make(MoveBench bench) throws Exception {
+      bench.startOver();
+      if (move == Kind.TAKE_BACK) {
+        bench.arrange(of(new Move.Reverse(Side.DOWN, 0)));
+      }
+    }
+  }
 
   private MainWindow window;
   private Node proof;
@@ -153,23 +166,19 @@ public class MoveBench {
 
   /// Takes the last move back and waits until the table stands as it came. Another move is made in
   /// between, so that nothing of the last one is remembered.
-  @Setup(Level.Invocation)
-  public void startOver() throws Exception {
+  private void startOver() throws Exception {
     settle();
     Shown last = window.bench().shownProperty().get().orElseThrow();
     if (!last.arranged().unplaced().isEmpty()) {
       throw new IllegalStateException(last.arranged().unplaced().toString());
     }
-    Arrangement other = Arrangement.of(new Move.NameLevel(Side.DOWN, 0, "Landing"));
-    for (Arrangement next : List.of(other, Arrangement.NONE)) {
-      Platform.runLater(() -> window.bench().arrange("start over", next));
-      settle();
-    }
-    if (move == Kind.TAKE_BACK) {
-      Arrangement turned = Arrangement.of(new Move.Reverse(Side.DOWN, 0));
-      Platform.runLater(() -> window.bench().arrange("turned", turned));
-      settle();
-    }
+    arrange(of(new Move.NameLevel(Side.DOWN, 0, "Landing")));
+    arrange(Arrangement.NONE);
+  }
+
+  private void arrange(Arrangement arrangement) throws Exception {
+    Platform.runLater(() -> window.bench().arrange("arranged", arrangement));
+    settle();
   }
 
   /// Waits until all that goes on behind is done.
@@ -258,7 +267,7 @@ public class MoveBench {
     TAKE_BACK
   }
 
-  private Arrangement moved() {
+  private Arrangement moved(Kind move) {
     List<String> day = List.of("Pier 1", "Day 3");
     List<String> pier = List.of("Pier 1");
     Quota ten = new Quota.Count(10);
@@ -302,8 +311,8 @@ public class MoveBench {
 
   /// Makes the move and waits for the page.
   @Benchmark
-  public WritableImage move() throws Exception {
-    return after(moved());
+  public WritableImage move(Measured measured) throws Exception {
+    return after(moved(measured.move));
   }
 
   /// Draws the page that is there already.

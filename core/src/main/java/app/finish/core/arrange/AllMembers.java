@@ -25,6 +25,11 @@ final class AllMembers {
 
   /// The members of a level, from 0 for the outermost.
   static AllMembers of(List<Branch> roots, int level) {
+    return roots instanceof Branches known ? known.allMembers(level) : found(roots, level);
+  }
+
+  /// The members of a level, looked at one by one.
+  static AllMembers found(List<Branch> roots, int level) {
     AllMembers all = new AllMembers(level, roots.size());
     for (int i = 0; i < roots.size(); i++) {
       all.collect(roots.get(i), 0);
@@ -56,6 +61,11 @@ final class AllMembers {
     members[size] = member;
     places[size] = Branches.place(member);
     labels[size++] = member.label();
+  }
+
+  /// Which level it is.
+  int level() {
+    return level;
   }
 
   /// How many there are.

@@ -83,6 +83,13 @@ public record Arranged(
       return measures;
     }
 
+    /// Finds the members of the innermost level, if they are kept.
+    private void lookAtMembers() {
+      if (trees.roots(side) instanceof Branches roots && !levels().isEmpty()) {
+        roots.allMembers(levels().size() - 1);
+      }
+    }
+
     /// The levels from the outermost.
     public List<Level> levels() {
       if (levels.isEmpty()) {
@@ -142,6 +149,7 @@ public record Arranged(
     across.levels();
     measures();
     down.ways();
+    down.lookAtMembers();
   }
 
   /// The leaves under a heading: the first and the last; none if there is no such heading.

@@ -21,6 +21,7 @@ final class Branches extends AbstractList<Branch> implements RandomAccess {
   private volatile int[] ranks = UNKNOWN;
   private List<Branch> members = List.of();
   private volatile Optional<Shape> shape = Optional.empty();
+  private volatile Optional<AllMembers> deep = Optional.empty();
 
   private Branches(Branch[] all) {
     this.all = all;
@@ -54,6 +55,17 @@ final class Branches extends AbstractList<Branch> implements RandomAccess {
       shape = Optional.of(Shape.found(this));
     }
     return shape.get();
+  }
+
+  /// The members of a level under these headings, or of theirs.
+  AllMembers allMembers(int level) {
+    Optional<AllMembers> known = deep;
+    if (known.isPresent() && known.get().level() == level) {
+      return known.get();
+    }
+    AllMembers fresh = AllMembers.found(this, level);
+    deep = Optional.of(fresh);
+    return fresh;
   }
 
   /// The members among headings.

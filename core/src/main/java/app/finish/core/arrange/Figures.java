@@ -113,7 +113,8 @@ final class Figures {
     int before = -1;
     for (int i = 0; i < rows.size(); i++) {
       int row = rows.get(i);
-      for (int column : columns) {
+      for (int j = 0; j < columns.size(); j++) {
+        int column = columns.get(j);
         int measure = measure(row, column);
         double number = body.number(row, column);
         boolean none = Double.isNaN(number);

@@ -7,7 +7,6 @@ import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,8 +18,8 @@ final class Filling {
   private final Trees trees;
   private final Side side;
   private final List<String> path;
-  private final List<Branch> rows;
-  private final List<Branch> columns;
+  private final Ways rows;
+  private final Ways columns;
   private final List<String> refused = new ArrayList<>();
 
   /// @param path the heading under which the places are; none for all
@@ -31,8 +30,8 @@ final class Filling {
     this.trees = trees;
     this.side = side;
     this.path = path;
-    this.rows = trees.leaves(Side.DOWN);
-    this.columns = trees.leaves(Side.ACROSS);
+    this.rows = Ways.of(trees.roots(Side.DOWN));
+    this.columns = Ways.of(trees.roots(Side.ACROSS));
   }
 
   Trees filled(String with) throws NoPlace {
@@ -64,16 +63,22 @@ final class Filling {
     NumberReader reader =
         NumberReader.forTexts(texts.values().stream().map(Value::written).toList());
     Map<Spot.Figure, Value> numbers = new HashMap<>();
+    List<List<String>> down = rows.paths();
+    List<List<String>> across = columns.paths();
     texts.forEach(
         (place, text) -> {
           String written = text.written().strip();
+          String named =
+              String.join(", ", down.get(place.row()))
+                  + " / "
+                  + String.join(", ", across.get(place.column()));
           reader
               .read(written)
               .ifPresentOrElse(
                   number -> numbers.put(place, Value.number(number.value(), written)),
-                  () -> refused.add(named(place) + ": “" + text.written() + "”"));
+                  () -> refused.add(named + ": “" + text.written() + "”"));
         });
-    return changed(numbers);
+    return numbers.isEmpty() ? trees : changed(numbers);
   }
 
   /// The values under the heading that are no numbers, by their places in the arranged table.
@@ -84,7 +89,7 @@ final class Filling {
     for (int row = 0; row < rows.size(); row++) {
       for (int column = 0; column < columns.size(); column++) {
         if (meant[down ? row : column] && Double.isNaN(number(row, column))) {
-          Value value = trees.value(rows.get(row), columns.get(column));
+          Value value = trees.value(rows.leaf(row), columns.leaf(column));
           if (!(value instanceof Value.Numeric)) {
             found.put(new Spot.Figure(row, column), value);
           }
@@ -95,23 +100,18 @@ final class Filling {
   }
 
   private boolean[] meant() {
-    List<Branch> own = side == Side.DOWN ? rows : columns;
+    Ways own = side == Side.DOWN ? rows : columns;
     boolean[] meant = new boolean[own.size()];
-    if (path.isEmpty()) {
-      Arrays.fill(meant, true);
-      return meant;
-    }
-    Ways ways = Ways.of(trees.roots(side));
     for (int leaf = 0; leaf < meant.length; leaf++) {
-      meant[leaf] = ways.isUnder(leaf, path);
+      meant[leaf] = path.isEmpty() || own.isUnder(leaf, path);
     }
     return meant;
   }
 
   /// The number in a place, if it is one of the source.
   private double number(int row, int column) {
-    int one = rows.get(row).place();
-    int two = columns.get(column).place();
+    int one = rows.leaf(row).place();
+    int two = columns.leaf(column).place();
     Body body = trees.source().body();
     boolean single = one != Branch.NOWHERE && two != Branch.NOWHERE;
     return single ? trees.isSwapped() ? body.number(two, one) : body.number(one, two) : Double.NaN;
@@ -123,7 +123,7 @@ final class Filling {
     others.forEach(
         (place, value) ->
             trees
-                .place(rows.get(place.row()), columns.get(place.column()))
+                .place(rows.leaf(place.row()), columns.leaf(place.column()))
                 .ifPresent(spot -> inSource.put(spot, value)));
     if (inSource.size() < others.size()) {
       return new Baking(trees)
@@ -133,12 +133,6 @@ final class Filling {
     Table source = trees.source();
     Table changed = source.withBody(source.body().with(inSource));
     return trees.withFigures(new Figures(changed, trees.figures().formulas()));
-  }
-
-  private String named(Spot.Figure place) {
-    return String.join(", ", trees.paths(Side.DOWN).get(place.row()))
-        + " / "
-        + String.join(", ", trees.paths(Side.ACROSS).get(place.column()));
   }
 
   /// The places whose text is no number, and the text.

@@ -17,7 +17,8 @@ final class FirstGroups {
   private FirstGroups() {}
 
   /// Whether each of the moves does the same to the first groups, whatever groups there are below
-  /// them. A move that has no place in the first groups may have one in others.
+  /// them. A move that has no place in the first groups may have one in others. Once a single group
+  /// was folded groups are no longer alike, so what follows needs the whole table.
   ///
   /// @param whole the table that they are made on
   static boolean suffice(Trees whole, List<Entry> moves, Formulas formulas) {
@@ -27,8 +28,8 @@ final class FirstGroups {
     for (int i = 0; i < moves.size(); i++) {
       Entry entry = moves.get(i);
       boolean last = i == moves.size() - 1;
-      if (entry.on()
-          && !(suffice(whole, entry.move(), formulas) && (last || cutAt(entry.move()) == 0))) {
+      boolean goesOn = last || cutAt(entry.move()) == 0 && !(entry.move() instanceof Move.Fold);
+      if (entry.on() && !(goesOn && suffice(whole, entry.move(), formulas))) {
         return false;
       }
     }
@@ -145,7 +146,7 @@ final class FirstGroups {
     return members.in(first.down()).containsAll(members.in(whole.down()));
   }
 
-  /// Whether what moves gave has as many levels as the whole table would have: all moves do the
+  /// Whether what moves gave has as many levels as the whole table would have. All moves do the
   /// same
   /// to each group, but for those that speak of one heading.
   static boolean areAllLevels(Trees whole, List<Entry> moves, Trees first) {
