@@ -43,7 +43,7 @@ public class FirstRowsTest {
 
   /// Groups of one to twenty members, some without subtotals, some with a level more, some of the
   /// same name; measures on either side; gaps and texts.
-  private static Table table(Random random) {
+  static Table table(Random random) {
     boolean uneven = random.nextInt(4) == 0;
     boolean measuresDown = random.nextInt(5) == 0;
     boolean totals = random.nextBoolean();
