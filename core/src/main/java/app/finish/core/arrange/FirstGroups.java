@@ -62,7 +62,7 @@ final class FirstGroups {
       case Move.HideLevel hide -> hide.side() == Side.ACROSS;
       case Move.Gather gather -> gather.side() == Side.ACROSS;
       case Move.Hold hold ->
-          hold.side() == Side.ACROSS || hold.level() > 0 && measuresAreAcross(whole);
+          hold.side() == Side.ACROSS || hold.level() > 0 && Shape.of(whole.down()).differs();
       case Move.Calculate calculate ->
           measuresAreAcross(whole) && isOfItsPlaceAlone(whole, calculate, formulas);
       case Move.Place place -> isOfEach(whole, place);

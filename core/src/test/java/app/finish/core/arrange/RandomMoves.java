@@ -59,7 +59,7 @@ public final class RandomMoves {
     List<String> path = path(side == Side.DOWN ? now.down() : now.across(), random);
     int level = random.nextInt(3);
     String member = path.get(Math.min(level, path.size() - 1));
-    return switch (random.nextInt(24)) {
+    return switch (random.nextInt(33)) {
       case 0 -> new Move.FoldLevel(side, level);
       case 1 -> new Move.RenameMember(side, level, member, "Day off");
       case 2 -> new Move.SetMemberAside(side, level, member);
