@@ -101,14 +101,14 @@ final class Proofs {
     if (ready.isEmpty() || recognition != recognised(document, place, finish)) {
       return Optional.empty();
     }
-    Glimpse.Beginning beginning =
+    Glimpse.Corner corner =
         (rows, columns) ->
             ready
                 .get()
                 .arrangeFirst(finish.arrangement(), rows, columns)
                 .map(Dresser::ready)
                 .map(dresser -> seen(document, place, finish, recognition, dresser));
-    return Glimpse.of(before.get().scroll(), Paper.A4.unpaged(), beginning, sight);
+    return Glimpse.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
   }
 
   /// The table that was shown last, if at most its numbers and its arrangement differed.

@@ -100,7 +100,7 @@ public final class Arranger {
     }
   }
 
-  private Arranger(Table source, Formulas formulas, Moved from) {
+  Arranger(Table source, Formulas formulas, Moved from) {
     this(source, formulas, from, Integer.MAX_VALUE);
   }
 

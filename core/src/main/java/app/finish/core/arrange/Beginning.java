@@ -69,8 +69,7 @@ final class Beginning {
         return Optional.empty();
       }
       if (FirstGroups.tellEnough(all, rest, first)) {
-        Moved made =
-            new Arranger(table, formulas, from.withTrees(first), Integer.MAX_VALUE).moved(here());
+        Moved made = new Arranger(table, formulas, from.withTrees(first)).moved(here());
         if (isRefused(made) || !FirstGroups.areAllLevels(all, rest, made.trees())) {
           return Optional.empty();
         }

@@ -100,7 +100,7 @@ final class FirstGroups {
   }
 
   private static boolean measuresAreAcross(Trees whole) {
-    return Ways.of(whole.roots(Side.ACROSS)).hasMeasures();
+    return whole.levels(Side.ACROSS).stream().anyMatch(Level::isMeasures);
   }
 
   private static boolean isOfItsPlaceAlone(Trees whole, Move.Calculate move, Formulas formulas) {

@@ -133,14 +133,16 @@ record Slots(
     return names.size();
   }
 
-  /// The first total over a level that has a name of its own.
+  /// The first total over a level whose name would fit in other groups too: it does not speak of
+  /// the group that it stands in, as “Night total” does.
   Optional<Branch> totalOver(int level) {
     for (List<Optional<Step>> path : paths) {
       Optional<Branch> total =
           path.get(level).filter(step -> step.isTotal).flatMap(step -> step.origin);
-      Optional<String> group =
-          level > 0 ? path.get(level - 1).map(step -> step.label) : Optional.empty();
-      if (total.isPresent() && !group.equals(total.map(Branch::label))) {
+      String group = level > 0 ? path.get(level - 1).map(step -> step.label).orElse("") : "";
+      boolean names =
+          !group.isEmpty() && total.filter(one -> one.label().contains(group)).isPresent();
+      if (total.isPresent() && !names) {
         return total;
       }
     }

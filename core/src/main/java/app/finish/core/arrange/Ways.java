@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.RandomAccess;
-import java.util.stream.IntStream;
 
 /// The branches that lead to each leaf of a side, found in one walk; the labels of a leaf are put
 /// together when they are asked for.
@@ -49,16 +48,6 @@ final class Ways {
       depths = Arrays.copyOf(depths, size * 2);
       levels.replaceAll(level -> Arrays.copyOf(level, depths.length));
     }
-  }
-
-  /// Whether one of the branches names a measure.
-  boolean hasMeasures() {
-    return levels.stream()
-        .anyMatch(
-            level ->
-                IntStream.range(0, size)
-                    .mapToObj(leaf -> level[leaf])
-                    .anyMatch(one -> one != null && one.measure().isPresent()));
   }
 
   /// How many leaves there are.

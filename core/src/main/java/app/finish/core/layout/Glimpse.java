@@ -18,7 +18,7 @@ public final class Glimpse {
   private Glimpse() {}
 
   /// Dresses the first rows and columns of a table, or all if it has no more.
-  public interface Beginning {
+  public interface Corner {
     /// The table with no more than so many rows and columns; none if these do not tell enough of
     /// it.
     Optional<Dresser.Seen> of(int rows, int columns);
@@ -35,10 +35,10 @@ public final class Glimpse {
   ///
   /// @param before the sheet that was shown before
   /// @param paper the sheet that the table is set on if it fits
-  /// @param beginning the table as it is now
-  public static Optional<Scroll> of(Scroll before, Paper paper, Beginning beginning, Sight sight) {
+  /// @param corner the table as it is now
+  public static Optional<Scroll> of(Scroll before, Paper paper, Corner corner, Sight sight) {
     for (int count = FEW; count <= MANY; count *= 2) {
-      Optional<Dresser.Seen> first = beginning.of(count, count);
+      Optional<Dresser.Seen> first = corner.of(count, count);
       if (first.isEmpty()) {
         return Optional.empty();
       }

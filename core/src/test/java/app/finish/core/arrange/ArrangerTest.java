@@ -3,6 +3,7 @@ package app.finish.core.arrange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
+import app.finish.core.Seeds;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -297,11 +298,7 @@ public class ArrangerTest {
 
   @DataProvider
   public Object[][] seeds() {
-    Object[][] seeds = new Object[50][];
-    for (int i = 0; i < seeds.length; i++) {
-      seeds[i] = new Object[] {i};
-    }
-    return seeds;
+    return Seeds.upTo(50);
   }
 
   @Test(dataProvider = "seeds")

@@ -2,6 +2,7 @@ package app.finish.core.arrange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.Seeds;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -35,11 +36,7 @@ public class FirstRowsTest {
 
   @DataProvider
   public Object[][] seeds() {
-    Object[][] seeds = new Object[60][];
-    for (int i = 0; i < seeds.length; i++) {
-      seeds[i] = new Object[] {i};
-    }
-    return seeds;
+    return Seeds.upTo(60);
   }
 
   /// Groups of one to twenty members, some without subtotals, some with a level more, some of the

@@ -3,6 +3,7 @@ package app.finish.core.arrange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
+import app.finish.core.Seeds;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -81,6 +82,29 @@ public class PlacingTest {
     assertThat(arranged.table().marks().at(new Spot.Figure(2, 1))).isEqualTo("a");
   }
 
+  private static Heading shift(String name) {
+    return Heading.group(
+        name, Heading.member("Petrel"), Heading.member("Tern"), Heading.subtotal(name + " total"));
+  }
+
+  /// A total that is named after its group has another name where it stands for totals of several.
+  @Test
+  public void aTotalIsNotCalledAfterAGroupThatItIsNotOf() {
+    Table table =
+        RandomTables.counts(
+            List.of(shift("Early"), shift("Night")), List.of(Heading.member("Berth")));
+    Arranged arranged =
+        Arranger.arrange(table, Arrangement.of(new Move.Place(Side.DOWN, 1, Side.DOWN, 0)));
+    assertThat(labels(arranged.table().down()))
+        .containsExactly(
+            "Petrel/Early",
+            "Petrel/Night",
+            "Tern/Early",
+            "Tern/Night",
+            "Total/Early",
+            "Total/Night");
+  }
+
   @Test
   public void measuresAreALevelLikeAnyOther() {
     assertThat(placed().levels(Side.ACROSS).stream().map(Level::isMeasures))
@@ -114,11 +138,7 @@ public class PlacingTest {
 
   @DataProvider
   public Object[][] seeds() {
-    Object[][] seeds = new Object[200][];
-    for (int i = 0; i < seeds.length; i++) {
-      seeds[i] = new Object[] {i};
-    }
-    return seeds;
+    return Seeds.upTo(200);
   }
 
   @Test(dataProvider = "seeds")

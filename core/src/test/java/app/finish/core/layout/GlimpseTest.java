@@ -167,7 +167,7 @@ public class GlimpseTest {
         assertThat(now.hasRowsOf(before)).isTrue();
         double bottom = 100 + random.nextInt(5000);
         Optional<Scroll> glimpse =
-            Glimpse.of(shown, Paper.A4, beginning(ready, now, cascade), sight(bottom));
+            Glimpse.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
         Dresser.Seen all =
             Dresser.seen(Arranger.arrange(table, now, Formulas.NONE).table(), cascade, 1);
         Scroll whole = Scroll.of(all, FONTS, Paper.A4);
@@ -184,7 +184,7 @@ public class GlimpseTest {
     assertThat(asWide).isGreaterThan(glimpses * 9 / 10);
   }
 
-  private static Glimpse.Beginning beginning(
+  private static Glimpse.Corner corner(
       Arranger.Ready ready, Arrangement arrangement, Cascade cascade) {
     return (rows, columns) ->
         ready
@@ -214,7 +214,7 @@ public class GlimpseTest {
       Arrangement now = before.with(RandomMoves.any(arranged.table(), random));
       double bottom = 100 + random.nextInt(5000);
       Optional<Scroll> glimpse =
-          Glimpse.of(shown, Paper.A4, beginning(ready, now, cascade), sight(bottom));
+          Glimpse.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
       if (glimpse.isPresent()) {
         glimpses++;
         Table all = Arranger.arrange(table, now, RandomMoves.FORMULAS).table();

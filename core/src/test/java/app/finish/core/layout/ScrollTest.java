@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.RandomTables;
+import app.finish.core.Seeds;
 import app.finish.core.TestStyles;
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Arranger;
@@ -39,11 +40,7 @@ public class ScrollTest {
 
   @DataProvider
   public Object[][] seeds() {
-    Object[][] seeds = new Object[60][];
-    for (int i = 0; i < seeds.length; i++) {
-      seeds[i] = new Object[] {i};
-    }
-    return seeds;
+    return Seeds.upTo(60);
   }
 
   private static Scroll scroll(Table table, Cascade cascade) {

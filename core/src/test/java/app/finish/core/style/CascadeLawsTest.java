@@ -3,6 +3,7 @@ package app.finish.core.style;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomStyles;
+import app.finish.core.Seeds;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -15,11 +16,7 @@ import org.testng.annotations.Test;
 public class CascadeLawsTest {
   @DataProvider
   public Object[][] seeds() {
-    Object[][] seeds = new Object[300][];
-    for (int i = 0; i < seeds.length; i++) {
-      seeds[i] = new Object[] {i};
-    }
-    return seeds;
+    return Seeds.upTo(300);
   }
 
   private static StyleBook book(Random random) {
