@@ -17,7 +17,7 @@ const text = (value) => (value === null ? "" : String(value));
 const objects = ({ heads, rows }) => rows.map((row) => Object.fromEntries(row.map((one, i) => [heads[i], one])));
 
 const pl = require("nodejs-polars");
-for (const name of ["sums", "crosstab", "years", "named", "describe-groups"]) {
+for (const name of ["sums", "crosstab", "sexes", "named", "roll-forward"]) {
   const { heads, rows, fact } = frames[name];
   const frame = pl.DataFrame(Object.fromEntries(heads.map((head, i) => [head, rows.map((row) => row[i])])));
   write(`polars-${name}.txt`, frame.toString(), fact);

@@ -35,7 +35,8 @@ public final class MarkdownReader implements TableReader {
     return line.contains("-")
         && (line.contains("|") || lines.get(at - 1).contains("|"))
         && DIVIDER.matcher(line).matches()
-        && lines.get(at - 1).contains("|");
+        && lines.get(at - 1).contains("|")
+        && cells(line).size() == cells(lines.get(at - 1)).size();
   }
 
   /// The tables of a text.

@@ -13,41 +13,66 @@ import java.util.regex.Pattern;
 /// ```
 final class TextLine {
   private static final Pattern PIECE = Pattern.compile("\\S+(?: \\S+)*");
-  private static final Pattern RULE = Pattern.compile("[\\s\\-=_+─━═|·.~*┼├┤┬┴┌┐└┘╪╞╡│║]*");
+  private static final Pattern WORD = Pattern.compile("\\S+");
+  private static final Pattern RULE = Pattern.compile("[\\s\\-=_+|·.~*\\u2500-\\u257F]*");
 
   private static final Pattern FIGURE =
       Pattern.compile(
-          "[-−–+(<>]?[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%]?[*†a-d]{0,3}|--?|[–—.]|NA");
-  private static final Pattern DECIMAL = Pattern.compile("[-−–]?[0-9]*[.,][0-9]+[*]{0,3}");
-  private static final Pattern BOX_RULE =
-      Pattern.compile("[\\s|]*[-=]{2,}\\+[-=+|\\s]*|\\+[-=+]+\\+");
-  private static final Pattern BAR = Pattern.compile("(?<=\\s|^)[|](?=\\s|$)|[│┃║]");
-  private static final Pattern BOUND = Pattern.compile("(?<=\\s{2})([<>]) (?=[0-9.])");
-  private static final Pattern STARS = Pattern.compile("[*]{1,4}");
+          "[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|nan|None|<NA>");
+  private static final Pattern DIGIT = Pattern.compile(".*[0-9].*");
+  private static final Pattern DECIMAL = Pattern.compile("[-−–(]?[0-9]*[.,][0-9]+\\)?[*]{0,3}");
+  private static final Pattern BOUND = Pattern.compile("(?<=\\s)([<>≤≥]) (?=[0-9.])");
+  private static final Pattern STEERING = Pattern.compile("\u001b(\\[[0-9;?]*[A-Za-z]|\\([0AB])");
+  private static final String LETTERS = "jklmnqtuvwx";
+  private static final String LINES = "┘┐┌└┼─├┤┴┬│";
+  private static final Pattern STARS = Pattern.compile("[*]{1,4}|[.](?=$)");
+  private static final Pattern SENTENCE =
+      Pattern.compile(
+          ".*([0-9] (on|of|and|or|to|in|by|with|from|at|for|are|is|was|were|degrees)\\b).*|.*\\p{L}{2,}\\.( \\p{Lu}\\p{Ll}.*)?");
 
   /// A stretch of a line.
   ///
   /// @param start its first place
   /// @param end the place behind its last
-  record Piece(int start, int end, String text) {}
+  record Piece(int start, int end, String text) {
+    int middle() {
+      return (start + end) / 2;
+    }
+  }
 
   private TextLine() {}
 
-  /// The lines of a text without tabs and what is drawn: bars between columns become blanks if
-  /// rules cross them. A sign before a bound is moved to it.
+  /// The lines of a text without tabs. A sign before a bound is moved to it.
   static List<String> plain(String text) {
-    List<String> lines =
-        text.lines().map(line -> line.replace("\t", "        ").stripTrailing()).toList();
-    boolean boxed = isBoxed(lines);
-    return lines.stream()
-        .map(line -> boxed ? BAR.matcher(line).replaceAll(" ").stripTrailing() : line)
+    return drawn(text)
+        .lines()
+        .map(line -> line.replace("\t", "        ").stripTrailing())
         .map(line -> BOUND.matcher(line).replaceAll(" $1"))
         .toList();
   }
 
-  /// Whether rules cross the bars between the columns of these lines.
-  static boolean isBoxed(List<String> lines) {
-    return lines.stream().anyMatch(line -> BOX_RULE.matcher(line).matches() || line.contains("─┼"));
+  /// A text without what only steers a terminal: colours, and the letters that stand for drawn
+  /// lines.
+  private static String drawn(String text) {
+    if (text.indexOf('\u001b') < 0) {
+      return text;
+    }
+    StringBuilder plain = new StringBuilder();
+    boolean lines = false;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (c == '\u001b') {
+        Matcher match = STEERING.matcher(text).region(i, text.length());
+        if (match.lookingAt()) {
+          lines = match.group().endsWith("(0") || lines && !match.group().endsWith("(B");
+          i = match.end() - 1;
+          continue;
+        }
+      }
+      int line = lines ? LETTERS.indexOf(c) : -1;
+      plain.append(line < 0 ? c : LINES.charAt(line));
+    }
+    return plain.toString();
   }
 
   /// Whether the labels of the lines of figures end at one place and begin at several: blanks
@@ -72,27 +97,75 @@ final class TextLine {
 
   /// The pieces of a line that are parted by two blanks or more.
   static List<Piece> pieces(String line) {
+    return found(PIECE, line);
+  }
+
+  /// The words of a line.
+  static List<Piece> words(String line) {
+    return found(WORD, line);
+  }
+
+  private static List<Piece> found(Pattern pattern, String line) {
     List<Piece> pieces = new ArrayList<>();
-    Matcher match = PIECE.matcher(line);
+    Matcher match = pattern.matcher(line);
     while (match.find()) {
       pieces.add(new Piece(match.start(), match.end(), match.group()));
     }
     return pieces;
   }
 
-  /// Whether a line holds a label and mostly figures.
+  /// Whether a line holds a label and mostly figures, or figures alone.
   static boolean holdsFigures(String line) {
     List<Piece> pieces = parted(line);
+    if (pieces.isEmpty() || isSentence(line)) {
+      return false;
+    }
     long figures = pieces.stream().skip(1).filter(piece -> isFigureOrStars(piece.text)).count();
+    boolean numbers =
+        pieces.stream().skip(1).anyMatch(piece -> DIGIT.matcher(piece.text).matches());
     boolean years = pieces.stream().allMatch(piece -> piece.text.matches("(19|20)[0-9]{2}"));
-    return figures > 0 && figures * 2 >= pieces.size() - 1 && !years;
+    boolean enough =
+        figures * 2 >= pieces.size() - 1 || figures * 2 + 1 >= pieces.size() - 1 && figures > 1;
+    return figures > 0 && numbers && enough && !years;
+  }
+
+  /// Whether the figures of a line are whole numbers that rise, as years and ages over columns do.
+  static boolean isSeries(String line) {
+    int before = -1;
+    int count = 0;
+    for (Piece word : words(line)) {
+      if (!word.text.matches("[0-9]{1,4}%?")) {
+        if (isFigure(word.text)) {
+          return false;
+        }
+        continue;
+      }
+      int number = Integer.parseInt(word.text.replace("%", ""));
+      boolean again = word.text.matches("(19|20)[0-9]{2}");
+      if (number <= before && !again) {
+        return false;
+      }
+      before = number;
+      count++;
+    }
+    return count > 1;
+  }
+
+  /// Whether a line is written as people write sentences, so that its figures are no cells.
+  static boolean isSentence(String line) {
+    List<Piece> pieces = pieces(line);
+    long words = line.strip().chars().filter(c -> c == ' ').count() + 1;
+    return pieces.size() <= 2
+        && words >= 5
+        && pieces.stream().anyMatch(piece -> SENTENCE.matcher(piece.text).matches());
   }
 
   private static boolean isFigureOrStars(String text) {
     return isFigure(text) || STARS.matcher(text).matches();
   }
 
-  private static boolean isFigure(String text) {
+  /// Whether a word is a figure, or a sign for a missing one.
+  static boolean isFigure(String text) {
     return FIGURE.matcher(text).matches();
   }
 
@@ -135,6 +208,6 @@ final class TextLine {
 
   /// Whether a line is nothing but a rule.
   static boolean isRule(String line) {
-    return !line.isBlank() && RULE.matcher(line).matches();
+    return line.strip().length() > 1 && RULE.matcher(line).matches();
   }
 }

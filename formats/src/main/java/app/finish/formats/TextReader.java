@@ -4,6 +4,7 @@ import app.finish.core.grid.Grid;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /// Reads a text whose kind is not told: a Markdown table, cells parted by a delimiter, or columns
 /// set with spaces.
@@ -16,8 +17,8 @@ public final class TextReader implements TableReader {
   /// The sheets that a text makes.
   static List<Grid> read(String text, String name) throws IOException {
     List<String> lines = text.lines().filter(line -> !line.isBlank()).limit(400).toList();
-    boolean boxed = TextLine.isBoxed(lines);
-    if (!boxed && MarkdownReader.holdsATable(lines)) {
+    boolean boxed = BoxedText.isBoxed(lines);
+    if (MarkdownReader.holdsATable(lines) && !(boxed && isDrawn(lines))) {
       return MarkdownReader.read(text, name);
     }
     boolean tabs = lines.stream().filter(line -> line.contains("\t")).count() * 2 > lines.size();
@@ -25,9 +26,25 @@ public final class TextReader implements TableReader {
     return fixed ? FixedWidthReader.read(text, name) : List.of(new CsvReader().read(text, name));
   }
 
+  /// Whether corners are drawn, which Markdown has none of.
+  private static boolean isDrawn(List<String> lines) {
+    return lines.stream()
+        .anyMatch(line -> line.matches("\\s*[|]?[-=+]*\\+[-=+]+[|]?\\s*|.*[┌╭┏╔╒┼].*"));
+  }
+
   /// Whether most lines have the same number of one delimiter.
   private static boolean isDelimited(List<String> lines) {
     char delimiter = CsvReader.delimiter(String.join("\n", lines));
+    Pattern gap =
+        Pattern.compile(
+            "[^\\s"
+                + Pattern.quote("" + delimiter)
+                + "] {2,}[^\\s"
+                + Pattern.quote("" + delimiter)
+                + "]");
+    if (lines.stream().filter(line -> gap.matcher(line).find()).count() * 2 >= lines.size()) {
+      return false;
+    }
     int[] counts = new int[64];
     for (String line : lines) {
       counts[(int) Math.min(63, line.chars().filter(c -> c == delimiter).count())]++;

@@ -137,6 +137,7 @@ final class Blocks {
       row = next - 1;
     }
     blocks.add(trim(grid.region(start, 0, grid.rows(), grid.columns())));
+    blocks.replaceAll(Panel::unfolded);
     return blocks;
   }
 

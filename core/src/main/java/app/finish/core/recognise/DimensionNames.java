@@ -35,8 +35,10 @@ final class DimensionNames {
     for (Line line : lines) {
       String label = line.labels().get(level);
       String below = line.labels().get(level + 1);
-      if (Vocabulary.saysTotal(label)) {
-        if (!below.isEmpty()) {
+      boolean beside =
+          label.isEmpty() && (Vocabulary.saysTotal(below) || Vocabulary.saysAll(below));
+      if (beside || Vocabulary.saysTotal(label)) {
+        if (!below.isEmpty() && !beside) {
           return "";
         }
         continue;
@@ -45,8 +47,16 @@ final class DimensionNames {
       members.add(below);
       named++;
     }
-    boolean one = names.size() == 1 && named > 1 && members.size() > 1 && !members.contains("");
-    return one && named < lines.size() ? names.iterator().next() : "";
+    boolean one =
+        names.size() == 1 && named > 1 && members.size() == named && !members.contains("");
+    if (!one) {
+      return "";
+    }
+    String name = names.iterator().next();
+    boolean measures =
+        Vocabulary.measureKind(name).isPresent()
+            || members.stream().anyMatch(label -> Company.of(members).kind(label).isPresent());
+    return named < lines.size() || !measures ? name : "";
   }
 
   private static boolean namesTheNext(LineReader.Lines lines, int level) {

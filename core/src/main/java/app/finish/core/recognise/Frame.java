@@ -6,6 +6,7 @@ import java.util.List;
 ///
 /// @param wordRows rows of words above the heads
 /// @param headRows rows of heads, top down, blank ones left out
+/// @param nameRows which of the rows of heads hold only the names of the stub's levels
 /// @param bodyRows rows from the first to the last of the body, blank ones left out
 /// @param noteRows rows of words below the body
 /// @param stubColumns columns of row headings, blank ones left out
@@ -14,8 +15,14 @@ import java.util.List;
 record Frame(
     List<Integer> wordRows,
     List<Integer> headRows,
+    List<Integer> nameRows,
     List<Integer> bodyRows,
     List<Integer> noteRows,
     List<Integer> stubColumns,
     List<Integer> valueColumns,
-    List<Evidence> evidence) {}
+    List<Evidence> evidence) {
+  /// The rows of heads that make a level each.
+  List<Integer> levelRows() {
+    return headRows.stream().filter(row -> !nameRows.contains(row)).toList();
+  }
+}

@@ -18,8 +18,36 @@ final class FrameFinder {
   }
 
   Frame find() {
-    int firstData = firstDataRow();
-    int lastData = lastDataRow(firstData);
+    return Panel.isOne(grid) && corrections.headRows().isEmpty() ? panel() : frame();
+  }
+
+  /// The frame of names and figures beside each other: no heads, a stub of names.
+  private Frame panel() {
+    int top = Panel.top(grid);
+    int end = Panel.end(grid);
+    List<Integer> body = new ArrayList<>();
+    List<Integer> notes = new ArrayList<>();
+    split(top, end - 1, body, notes);
+    evidence.add(
+        new Evidence(
+            Places.rows(grid.grid(), top, end - 1),
+            "body",
+            List.of("names with colons stand beside what belongs to them"),
+            0.9));
+    return new Frame(
+        rows(0, top), List.of(), List.of(), body, notes, List.of(0), List.of(1), evidence);
+  }
+
+  private Frame frame() {
+    int guess = firstDataRow();
+    int lastData = lastDataRow(guess);
+    int firstData =
+        new HeadScore(grid, grid.columns() == 1 ? 0 : 1)
+            .best(headTop(guess), guess, Math.max(guess, lastData));
+    if (firstData + 1 < grid.rows() && isLabelAlone(firstData) && isData(firstData + 1)) {
+      firstData++;
+    }
+    lastData = Math.max(lastData, firstData);
     int bodyTop = withGroupRowsAbove(firstData);
     int headTop = headTop(bodyTop);
     if (corrections.headRows().isPresent()) {
@@ -32,8 +60,26 @@ final class FrameFinder {
     StubFinder finder = new StubFinder(grid, corrections, heads, body);
     List<Integer> stub = finder.stubColumns();
     List<Integer> values = finder.valueColumns(stub);
+    List<Integer> names = nameRows(heads, stub);
     say(heads, stub);
-    return new Frame(rows(0, headTop), heads, body, notes, stub, values, evidence);
+    return new Frame(rows(0, headTop), heads, names, body, notes, stub, values, evidence);
+  }
+
+  /// The last row of heads if it holds nothing but the names of the stub's levels.
+  private List<Integer> nameRows(List<Integer> heads, List<Integer> stub) {
+    if (heads.size() < 2 || stub.isEmpty()) {
+      return List.of();
+    }
+    int row = heads.getLast();
+    boolean names = false;
+    for (int column = 0; column < grid.columns(); column++) {
+      boolean inStub = column <= stub.getLast();
+      names |= inStub && !grid.isBlank(row, column);
+      if (!inStub && (!grid.isBlank(row, column) || grid.isCovered(row, column))) {
+        return List.of();
+      }
+    }
+    return names ? List.of(row) : List.of();
   }
 
   private List<Integer> rows(int from, int to) {
@@ -176,19 +222,32 @@ final class FrameFinder {
     return grid.filled(row) == 1 && grid.firstFilled(row) == 0;
   }
 
+  /// Whether a label alone above the figures heads a group and does not name the stub: others like
+  /// it follow, what is below is indented, or a later label speaks of it.
   private boolean headsAGroup(int row, int firstData) {
     boolean headsAbove = false;
-    boolean stubNamed = false;
     for (int above = row - 1; above >= 0 && !grid.isBlankRow(above); above--) {
       headsAbove |= grid.filled(above) > (grid.isBlank(above, 0) ? 0 : 1);
-      stubNamed |= !grid.isBlank(above, 0) && grid.filled(above) > 1;
     }
     boolean indented = indent(firstData) > indent(row);
+    String label = grid.text(row, 0);
     boolean another = false;
-    for (int below = firstData + 1; below < Math.min(grid.rows() - 1, firstData + 60); below++) {
-      another |= isLabelAlone(below) && isData(below + 1);
+    boolean named = false;
+    for (int below = firstData + 1; below < Math.min(grid.rows(), firstData + 60); below++) {
+      another |= below + 1 < grid.rows() && isLabelAlone(below) && isData(below + 1);
+      named |= grid.text(below, 0).contains(label) && !grid.text(below, 0).equals(label);
     }
-    return headsAbove && (stubNamed || indented || another);
+    return headsAbove && (indented || another || named && isNamed(row));
+  }
+
+  /// Whether the stub bears a name above this row.
+  private boolean isNamed(int row) {
+    for (int above = row - 1; above >= 0 && !grid.isBlankRow(above); above--) {
+      if (!grid.isBlank(above, 0) && grid.filled(above) > 1) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private int indent(int row) {
@@ -200,6 +259,9 @@ final class FrameFinder {
   private int headTop(int bodyTop) {
     int row = bodyTop;
     while (row > 0 && grid.isBlankRow(row - 1)) {
+      row--;
+    }
+    if (row > 1 && isLabelAlone(row - 1) && grid.filled(row - 2) > 1) {
       row--;
     }
     while (row > 0 && !grid.isBlankRow(row - 1) && isHead(row - 1)) {

@@ -3,34 +3,38 @@ package app.finish.core.recognise;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /// Reads the labels of the columns: carries on heads that were written once over several columns,
 /// and brings names of measures to one level.
 final class HeadReader {
   private final ReadGrid grid;
   private final Frame frame;
+  private final List<Integer> levelRows;
 
   HeadReader(ReadGrid grid, Frame frame) {
     this.grid = grid;
     this.frame = frame;
+    this.levelRows = frame.levelRows();
   }
 
   /// The columns of figures with their labels, a level for each row of heads.
   LineReader.Lines read() {
-    int levels = Math.max(1, frame.headRows().size());
+    int levels = Math.max(1, levelRows.size());
     List<String[]> labels = new ArrayList<>();
     for (int i = 0; i < frame.valueColumns().size(); i++) {
       String[] path = new String[levels];
       Arrays.fill(path, "");
       labels.add(path);
     }
-    for (int level = 0; level < frame.headRows().size(); level++) {
+    for (int level = 0; level < levelRows.size(); level++) {
       fillHeads(level, labels);
     }
     for (int level = 0; level < levels - 1; level++) {
-      if (!spans(frame.headRows().get(level))) {
+      if (!spans(levelRows.get(level))) {
         cutRepeated(level, labels);
       }
     }
@@ -39,27 +43,46 @@ final class HeadReader {
     for (int i = 0; i < labels.size(); i++) {
       lines.add(column(i, List.of(labels.get(i))));
     }
-    List<String> dimensions = new ArrayList<>(Collections.nCopies(levels, ""));
-    for (int level = 0; level < levels - 1; level++) {
-      String name = DimensionNames.nameAt(lines, level);
-      dimensions.set(level + 1, Vocabulary.measureKind(name).isPresent() ? "" : name);
-    }
-    return new LineReader.Lines(lines, dimensions, Map.of());
+    List<String> dimensions = namesInCorner(levels);
+    LineReader.Lines named =
+        DimensionNames.taken(new LineReader.Lines(lines, dimensions, Map.of()));
+    return named;
   }
 
-  /// A name of a measure that stands higher than its neighbours' because nothing stands below it
-  /// belongs on the lowest level with them.
+  /// The names of the columns' levels that stand over the stub, beside each row of heads.
+  private List<String> namesInCorner(int levels) {
+    List<String> names = new ArrayList<>(Collections.nCopies(levels, ""));
+    if (frame.nameRows().isEmpty()) {
+      return names;
+    }
+    for (int level = 0; level < levelRows.size(); level++) {
+      for (int column : frame.stubColumns()) {
+        String name = grid.text(levelRows.get(level), column);
+        if (!name.isEmpty()) {
+          names.set(level, name);
+        }
+      }
+    }
+    return names;
+  }
+
+  /// A name that stands higher than its neighbours' because nothing stands below it belongs on the
+  /// lowest level with them if they are measures: it is one too.
   private static void lowerMeasures(List<String[]> labels) {
     int last = labels.isEmpty() ? 0 : labels.getFirst().length - 1;
-    boolean measures =
-        labels.stream().anyMatch(path -> Vocabulary.measureKind(path[last]).isPresent());
-    for (String[] path : measures ? labels : List.<String[]>of()) {
+    Set<String> names = new LinkedHashSet<>();
+    labels.forEach(path -> names.add(path[last]));
+    names.remove("");
+    Company company = Company.of(names);
+    long known = names.stream().filter(name -> company.kind(name).isPresent()).count();
+    for (String[] path : known > 0 ? labels : List.<String[]>of()) {
       int level = last;
       while (level > 0 && path[level].isEmpty()) {
         level--;
       }
       boolean lower = level < last && !Vocabulary.saysTotal(path[level]);
-      if (lower && Vocabulary.measureKind(path[level]).isPresent()) {
+      boolean measure = Vocabulary.measureKind(path[level]).isPresent();
+      if (lower && (measure || known == names.size() && known > 1)) {
         path[last] = path[level];
         path[level] = "";
       }
@@ -70,8 +93,8 @@ final class HeadReader {
   /// columns that have a head of their own further down, unless cells in this row say by their
   /// spans how far they reach.
   private void fillHeads(int level, List<String[]> labels) {
-    int row = frame.headRows().get(level);
-    boolean last = level == frame.headRows().size() - 1;
+    int row = levelRows.get(level);
+    boolean last = level == levelRows.size() - 1;
     boolean spans = spans(row);
     String carried = "";
     for (int i = 0; i < labels.size(); i++) {
@@ -128,8 +151,8 @@ final class HeadReader {
   }
 
   private boolean hasHeadBelow(int level, int column) {
-    for (int below = level + 1; below < frame.headRows().size(); below++) {
-      if (!grid.isBlank(frame.headRows().get(below), column)) {
+    for (int below = level + 1; below < levelRows.size(); below++) {
+      if (!grid.isBlank(levelRows.get(below), column)) {
         return true;
       }
     }
@@ -146,11 +169,9 @@ final class HeadReader {
       decimals[at] = grid.decimals(rows.get(at), column);
     }
     boolean bold =
-        !frame.headRows().isEmpty()
-            && grid.cell(frame.headRows().getLast(), column).format().bold()
-            && !grid.cell(frame.headRows().getLast(), frame.valueColumns().getFirst())
-                .format()
-                .bold();
+        !levelRows.isEmpty()
+            && grid.cell(levelRows.getLast(), column).format().bold()
+            && !grid.cell(levelRows.getLast(), frame.valueColumns().getFirst()).format().bold();
     return new Line(i, labels, values, decimals, bold);
   }
 }

@@ -106,6 +106,7 @@ final class LineReader {
     boolean inGroup = false;
     for (int row : frame.bodyRows()) {
       String label = column < 0 ? "" : grid.label(row, column);
+      label = frame.headRows().isEmpty() ? label.replaceFirst("(?<=.)\\s*:$", "") : label;
       boolean group = isGroup(row);
       inGroup |= group;
       int depth = open ? (group || !inGroup ? 0 : 1) : depths.getOrDefault(row, 0);
@@ -191,7 +192,7 @@ final class LineReader {
         String label = spreadFromLeft(row, column) ? "" : grid.label(row, column);
         name = label.isEmpty() ? name : label;
       }
-      heads.add(name);
+      heads.add(Vocabulary.isNoName(name) ? "" : name);
     }
     return heads.isEmpty() ? List.of("") : heads;
   }

@@ -4,8 +4,10 @@ import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /// Finds which level of labels on an axis names measures. It is the level whose labels are words
 /// for measures, or whose lines are written alike where their label is the same and differently
@@ -21,7 +23,11 @@ final class MeasureFinder {
 
     /// Which share of the names are names of statistics, from 0 to 1.
     double statistics() {
-      long known = names.stream().filter(name -> Statistics.kind(name).isPresent()).count();
+      Company company = Company.of(names);
+      long known =
+          names.stream()
+              .filter(name -> Statistics.kind(name).isPresent() && company.kind(name).isPresent())
+              .count();
       return names.isEmpty() ? 0 : (double) known / names.size();
     }
   }
@@ -56,9 +62,10 @@ final class MeasureFinder {
     Map<String, Form> byName = new LinkedHashMap<>();
     boolean consistent = true;
     int lowest = 0;
+    Company company = company(level, lines);
     for (int i = 0; i < lines.size(); i++) {
       String name = lines.get(i).labels().get(level);
-      if (name.isEmpty() || Vocabulary.saysTotal(name) || Vocabulary.saysAll(name)) {
+      if (name.isEmpty() || company.saysTotal(name)) {
         continue;
       }
       Form before = byName.putIfAbsent(name, forms.get(i));
@@ -69,7 +76,7 @@ final class MeasureFinder {
       return new Found(level, List.of(), List.of(), 0);
     }
     long words =
-        byName.keySet().stream().filter(name -> Vocabulary.measureKind(name).isPresent()).count();
+        byName.keySet().stream().filter(name -> company.kind(name).isPresent()).count();
     long kinds = byName.values().stream().filter(form -> form.decimals >= 0).distinct().count();
     boolean differ = byName.size() > 1 && kinds > 1 && consistent;
     List<String> because = new ArrayList<>();
@@ -95,6 +102,13 @@ final class MeasureFinder {
         partial ? confidence * 0.5 : Math.min(0.98, confidence));
   }
 
+  private static Company company(int level, List<Line> lines) {
+    Set<String> names = new LinkedHashSet<>();
+    lines.forEach(line -> names.add(line.labels().get(level)));
+    names.remove("");
+    return Company.of(names);
+  }
+
   private Form form(List<Cells> places) {
     int[] decimals = {-1};
     String[] unit = {""};
@@ -112,10 +126,12 @@ final class MeasureFinder {
   }
 
   /// The measure of this name whose figures stand in these places.
-  Measure measure(String name, List<Cells> places) {
+  ///
+  /// @param company the names of the measures beside it
+  Measure measure(String name, List<Cells> places, Company company) {
     Form form = form(places);
     String unit = form.unit.isEmpty() ? unitInName(name) : form.unit;
-    MeasureKind kind = Vocabulary.measureKind(name).orElse(MeasureKind.VALUE);
+    MeasureKind kind = company.kind(name).orElse(MeasureKind.VALUE);
     if (kind == MeasureKind.VALUE && name.matches("[0-9]{1,2}") && isWithinOne(places)) {
       kind = MeasureKind.CORRELATION;
     }

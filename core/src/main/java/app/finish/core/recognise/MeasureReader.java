@@ -108,8 +108,10 @@ final class MeasureReader {
       String name = lines.get(i).labels().get(found.level());
       byName.computeIfAbsent(name, one -> new ArrayList<>()).add(cells.get(i));
     }
+    Company company = Company.of(found.names());
     for (String name : found.names()) {
-      measures.add(said(finder.measure(name, byName.get(name)), "measure “" + name + "”"));
+      Measure measure = finder.measure(name, byName.get(name), company);
+      measures.add(said(measure, "measure “" + name + "”"));
     }
     if (measures.isEmpty()) {
       measures.add(said(onlyMeasure(title), "figures"));
@@ -120,7 +122,7 @@ final class MeasureReader {
   private Measure onlyMeasure(String title) {
     List<Cells> places = cellsOfColumns();
     String corner = nameInCorner();
-    Measure measure = finder.measure(corner.isEmpty() ? nameInTitle(title) : corner, places);
+    Measure measure = finder.measure(corner.isEmpty() ? nameInTitle(title) : corner, places, Company.of(List.of()));
     boolean matrix = isMatrix() && finder.isWithinOne(places);
     return matrix ? measure.withKind(MeasureKind.CORRELATION) : measure;
   }

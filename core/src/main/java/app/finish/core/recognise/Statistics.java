@@ -38,14 +38,14 @@ final class Statistics {
         MeasureKind.DEVIATION,
         """
         sd; s.d.; std; stdev; std dev; std. dev.; std. deviation; std deviation;
-        standard deviation; standard dev; σ
+        standard deviation; standard dev; σ; s
         """);
     put(
         MeasureKind.ERROR,
         """
         se; s.e.; std err; std. err.; std. error; std error; standard error; std. error
         mean; se mean; s.e. mean; std. error of the mean; standard error of the mean;
-        sem; std. error difference; se b; se(b); se β; std. error of the estimate
+        sem; stderr; std_err; std.err.; se_mean; std. error difference; se b; se(b); se β; std. error of the estimate
         """);
     put(
         MeasureKind.COUNT,
@@ -64,30 +64,30 @@ final class Statistics {
         p; p value; p-value; p val; sig; sig.; sig. (2-tailed); sig. (1-tailed); asymp.
         sig. (2-sided); asymptotic significance (2-sided); exact sig.; significance;
         prob; prob > f; prob > chi2; pr(>|t|); pr(>|z|); pr(>f); p>|t|; p>|z|; adj. p;
-        padj; p adj; two-sided p; one-sided p
+        padj; p adj; p-adj; p.value; pvalue; p-unc; p-corr; prob(f); pr(>chi); pr(>chisq); pr(chi); two-sided p; one-sided p
         """);
     put(
         MeasureKind.TEST,
         """
         t; t value; t-value; t stat; t statistic; z; z value; z-value; wald; f; f value;
         f-value; f statistic; chi-square; chi square; chi-squared; chi2; χ2; x2; u; w;
-        h; q; lr; deviance; levene statistic
+        h; q; lr; deviance; levene statistic; tvalue; statistic; chisq; lr chisq; wald chisq
         """);
     put(
         MeasureKind.FREEDOM,
         """
         df; d.f.; df1; df2; dof; degrees of freedom; hypothesis df; error df; numdf;
-        dendf; resid. df
+        dendf; resid. df; df_resid; df_diff; df_model; ddof1; ddof2; num df; den df
         """);
     put(
         MeasureKind.SUM,
         """
-        ss; sum of squares; sum sq
+        ss; sum of squares; sum sq; sum_sq; ss_diff; ssr; rss; resid. ss
         """);
     put(
         MeasureKind.STATISTIC,
         """
-        type iii sum of squares; type ii sum of squares; ms; mean square; mean sq; mdn; median; mode; iqr; range; variance; var; min;
+        type iii sum of squares; type ii sum of squares; ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 0%; 100%; lower quartile; upper quartile; mdn; median; mode; iqr; range; variance; var; min;
         min.; minimum; max; max.; maximum; skewness; kurtosis; vif; aic; bic; log
         likelihood; rank; mean rank; sum of ranks; percentile
         """);
@@ -104,7 +104,7 @@ final class Statistics {
     put(
         MeasureKind.COEFFICIENT,
         """
-        b; coef; coef.; coefficient; coefficients; estimate; est; est.; unstandardized
+        b; coef; coef.; meandiff; mean diff.; contrast; coefficient; coefficients; estimate; est; est.; unstandardized
         b; d; cohen's d; hedges' g; g; effect size; or; odds ratio; exp(b); hr; hazard
         ratio; rr; risk ratio; irr; incidence rate ratio
         """);
@@ -113,13 +113,13 @@ final class Statistics {
         """
         ll; ul; lower; upper; lower bound; upper bound; lower limit; upper limit; ci
         lower; ci upper; 95% ci; 90% ci; 99% ci; 95% confidence interval; conf.
-        interval; conf.low; conf.high; 2.5 %; 97.5 %; 2.5%; 97.5%
+        interval; conf.low; conf.high; 2.5 %; 97.5 %; 2.5%; 97.5%; [0.025; 0.975]; [0.05; 0.95]; [0.005; 0.995]; lcl; ucl; lwr; upr; lower.cl; upper.cl; asymp.lcl; asymp.ucl; lower ci; upper ci; ci low; ci high; ci_lower; ci_upper; conf. low; conf. high
         """);
     put(
         MeasureKind.PERCENT,
         """
         %; percent; per cent; pct; percentage; valid percent; cumulative percent; valid
-        %; cumulative %; cum. %; cum %; row %; column %; col %; total %; % within row; %
+        %; cumulative %; cum. %; cum %; cum.; cum; cumul.; relative frequency; row %; column %; col %; total %; % within row; %
         of total; share; percent of total; share of total
         """);
   }

@@ -21,8 +21,9 @@ final class StubFinder {
   List<Integer> stubColumns() {
     List<Integer> stub = new ArrayList<>();
     int said = corrections.stubColumns().orElse(-1);
+    int named = namedColumns();
     for (int column = 0; column < grid.columns(); column++) {
-      boolean belongs = said >= 0 ? column < said : isStub(column);
+      boolean belongs = said >= 0 ? column < said : column < named || isStub(column);
       if (!belongs) {
         break;
       }
@@ -34,6 +35,32 @@ final class StubFinder {
       stub.subList(1, stub.size()).clear();
     }
     return stub;
+  }
+
+  /// How many columns from the left the last row of heads names, if it names no others and heads
+  /// stand above the others.
+  private int namedColumns() {
+    if (heads.size() < 2) {
+      return 0;
+    }
+    int row = heads.getLast();
+    int named = 0;
+    while (named < grid.columns() && !grid.isBlank(row, named) && grid.isText(row, named)) {
+      named++;
+    }
+    boolean alone = named > 0 && grid.filled(row) == named && named < grid.columns();
+    for (int column = 0; column < named && alone; column++) {
+      alone &= grid.cell(row, column).columnSpan() == 1;
+    }
+    for (int column = named; column < grid.columns() && alone; column++) {
+      boolean headed = false;
+      for (int above : heads) {
+        headed |= !grid.label(above, column).isEmpty();
+      }
+      alone &= headed || isEmptyColumn(column) || grid.filled(heads.getFirst()) < grid.columns() - named;
+      alone &= !grid.isCovered(row, column);
+    }
+    return alone ? named : 0;
   }
 
   private boolean isStub(int column) {
@@ -48,7 +75,8 @@ final class StubFinder {
       blanks += grid.isBlank(row, column) ? 1 : 0;
     }
     if (column == 0) {
-      return grid.columns() > 1;
+      boolean figures = texts == 0 && numbers == body.size();
+      return grid.columns() > 1 && !(figures && (body.size() == 1 || isHeadedByStatistics()));
     }
     if (numbers == 0 && texts == 0) {
       return blanks == body.size() && nextIsStub(column);
@@ -56,6 +84,19 @@ final class StubFinder {
     boolean yearsAsLabels =
         years == numbers && years > 0 && column + 1 < grid.columns() && repeats(column);
     return texts > numbers || yearsAsLabels;
+  }
+
+  /// Whether the heads, that of the first column among them, are names of statistics.
+  private boolean isHeadedByStatistics() {
+    if (heads.isEmpty()) {
+      return false;
+    }
+    int known = 0;
+    for (int column = 0; column < grid.columns(); column++) {
+      known += Statistics.kind(grid.text(heads.getLast(), column)).isPresent() ? 1 : 0;
+    }
+    boolean first = Statistics.kind(grid.text(heads.getLast(), 0)).isPresent();
+    return first && grid.text(heads.getLast(), 0).length() > 1 && known == grid.columns();
   }
 
   private boolean nextIsStub(int column) {

@@ -31,6 +31,9 @@ final class Vocabulary {
           Pattern.CASE_INSENSITIVE);
   private static final Set<String> NOT_GIVEN =
       Set.of("n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a", "(s)", "x");
+  private static final Pattern NO_NAME =
+      Pattern.compile(
+          "\\(?(index|row ?names?|row\\.names|unnamed: [0-9]+)\\)?", Pattern.CASE_INSENSITIVE);
   private static final Pattern ERROR = Pattern.compile("#[A-Z/0]+[!?]?|=[A-Za-z(+\\-].*");
 
   private record Kind(MeasureKind kind, Pattern pattern) {}
@@ -70,6 +73,11 @@ final class Vocabulary {
   /// Whether a label speaks of all members, which may be a total and may be a member's name.
   static boolean saysAll(String label) {
     return ALL.matcher(label.strip()).matches();
+  }
+
+  /// Whether a head over the stub names nothing, as those that a program puts there by itself.
+  static boolean isNoName(String head) {
+    return NO_NAME.matcher(head).matches();
   }
 
   /// Whether a text stands for a missing value.

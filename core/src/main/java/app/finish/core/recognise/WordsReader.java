@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 final class WordsReader {
   private static final Pattern NUMBER =
       Pattern.compile(
-          "(?:table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9]+[a-z]?\\s*[.:–—-]?\\s*(.*)",
+          "(?:table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9]+(?:[.–-][0-9]+)*[a-z]?\\s*[.:–—-]?\\s*(.*)",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern UNITS =
       Pattern.compile(
@@ -73,7 +73,7 @@ final class WordsReader {
         held.add(new Held(match.group(1).strip(), match.group(2).strip()));
         say(row, "held", "a name, a colon and one member", 0.85);
       } else if (title.isEmpty()) {
-        title = text;
+        title = text.replaceFirst("\\s*:$", "");
         say(row, "title", "it is the first line of words above the table", 0.9);
       } else if (units.isEmpty() && text.length() <= 80) {
         units = text;

@@ -71,8 +71,7 @@ final class Comparison {
     return said.contains(note) || note.endsWith(said) && said.length() > 4;
   }
 
-  private void lines(
-      String side, List<List<String>> wanted, Axis axis, Of kind, String rolesKey) {
+  private void lines(String side, List<List<String>> wanted, Axis axis, Of kind, String rolesKey) {
     int most = Math.max(wanted.size(), axis.leaves().size());
     for (int i = 0; i < most; i++) {
       List<String> want = i < wanted.size() ? wanted.get(i) : List.of("no line");
@@ -83,7 +82,8 @@ final class Comparison {
       String role = truth.role(rolesKey, i);
       Role given = leaf == null ? Role.MEMBER : leaf.role();
       if (!role.equals("member") || given != Role.MEMBER) {
-        facts.count(Of.TOTALS, leaf != null && isRole(given, role), want + " " + role + " is " + given);
+        facts.count(
+            Of.TOTALS, leaf != null && isRole(given, role), want + " " + role + " is " + given);
       }
     }
   }
@@ -99,10 +99,13 @@ final class Comparison {
 
   /// Of a total only its own label counts.
   private static boolean isLed(Leaf leaf, List<String> wanted) {
-    List<String> labels = leaf.labels().stream().filter(one -> !one.isEmpty()).map(String::strip).toList();
+    List<String> labels =
+        leaf.labels().stream().filter(one -> !one.isEmpty()).map(String::strip).toList();
     List<String> want = wanted.stream().filter(one -> !one.isEmpty()).toList();
     boolean total = leaf.role() != Role.MEMBER && !labels.isEmpty() && !want.isEmpty();
-    return labels.equals(want) || total && labels.containsAll(want) || total && labels.getLast().equals(want.getLast()) && want.containsAll(labels);
+    return labels.equals(want)
+        || total && labels.containsAll(want)
+        || total && labels.getLast().equals(want.getLast()) && want.containsAll(labels);
   }
 
   private void dimensions(String key, List<String> found) {
@@ -149,19 +152,25 @@ final class Comparison {
   }
 
   private void kinds() {
-    boolean shaped = table.body().rows() == truth.rows().size() && table.body().columns() == truth.columns().size();
+    boolean shaped =
+        table.body().rows() == truth.rows().size()
+            && table.body().columns() == truth.columns().size();
     List<String> units = truth.texts("columnUnits");
     boolean byRow = truth.has("rowKinds");
     int lines = byRow ? truth.rows().size() : truth.columns().size();
     for (int i = 0; i < lines; i++) {
       String kinds = truth.kinds(byRow ? i : 0, byRow ? 0 : i);
-      Measure measure = !shaped ? Measure.UNKNOWN : byRow ? table.measureAt(i, 0) : table.measureAt(0, i);
+      Measure measure =
+          !shaped ? Measure.UNKNOWN : byRow ? table.measureAt(i, 0) : table.measureAt(0, i);
       if (!kinds.isEmpty()) {
         boolean found = shaped && Arrays.asList(kinds.split("\\|")).contains(measure.kind().word());
         facts.count(Of.KINDS, found, i + " " + kinds + " is " + measure.kind().word());
       }
       if (i < units.size()) {
-        facts.count(Of.UNITS, shaped && measure.unit().equals(units.get(i)), i + " " + units.get(i) + " is " + measure.unit());
+        facts.count(
+            Of.UNITS,
+            shaped && measure.unit().equals(units.get(i)),
+            i + " " + units.get(i) + " is " + measure.unit());
       }
     }
   }

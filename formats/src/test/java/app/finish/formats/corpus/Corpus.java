@@ -48,7 +48,8 @@ final class Corpus {
     Map<Path, List<TrueTable>> files = new TreeMap<>(Comparator.comparing(Path::toString));
     try (var truths = Files.walk(folder())) {
       for (Path truth : truths.filter(one -> one.endsWith("truth.json")).toList()) {
-        for (Map.Entry<String, JsonNode> file : new ObjectMapper().readTree(truth.toFile()).properties()) {
+        for (Map.Entry<String, JsonNode> file :
+            new ObjectMapper().readTree(truth.toFile()).properties()) {
           List<TrueTable> tables = new ArrayList<>();
           file.getValue().forEach(json -> tables.add(new TrueTable(json)));
           files.put(truth.resolveSibling(file.getKey()), tables);
@@ -65,7 +66,8 @@ final class Corpus {
     for (Source source : Sources.read(file)) {
       found.add(Recogniser.recognise(source.grid(), Corrections.NONE));
     }
-    facts.count(Of.TABLES, found.size() == truth.size(), found.size() + " tables for " + truth.size());
+    facts.count(
+        Of.TABLES, found.size() == truth.size(), found.size() + " tables for " + truth.size());
     List<Double> wanted = new ArrayList<>();
     List<Double> given = new ArrayList<>();
     List<String> alarms = new ArrayList<>();
@@ -85,7 +87,8 @@ final class Corpus {
   }
 
   private static final Table EMPTY =
-      Recogniser.recognise(app.finish.core.grid.Grid.ofText("nothing | at all"), Corrections.NONE).table();
+      Recogniser.recognise(app.finish.core.grid.Grid.ofText("nothing | at all"), Corrections.NONE)
+          .table();
 
   private static List<Double> numbers(Table table) {
     List<Double> numbers = new ArrayList<>();
@@ -122,10 +125,21 @@ final class Corpus {
       }
       Read read = read(file.getKey(), file.getValue());
       all.addShares(read.facts());
-      boolean sound = read.facts().wrong().isEmpty() && read.lost().isEmpty() && read.invented().isEmpty() && read.alarms().isEmpty();
+      boolean sound =
+          read.facts().wrong().isEmpty()
+              && read.lost().isEmpty()
+              && read.invented().isEmpty()
+              && read.alarms().isEmpty();
       if (!sound) {
-        System.out.printf("%.3f %s lost %d invented %d%n", read.facts().share(), folder().relativize(file.getKey()), read.lost().size(), read.invented().size());
-        read.facts().wrong().stream().limit(part.isEmpty() ? 3 : 40).forEach(line -> System.out.println("      " + line));
+        System.out.printf(
+            "%.3f %s lost %d invented %d%n",
+            read.facts().share(),
+            folder().relativize(file.getKey()),
+            read.lost().size(),
+            read.invented().size());
+        read.facts().wrong().stream()
+            .limit(part.isEmpty() ? 3 : 40)
+            .forEach(line -> System.out.println("      " + line));
         read.alarms().forEach(line -> System.out.println("      alarm: " + line));
       }
     }
@@ -136,7 +150,11 @@ final class Corpus {
   static String score(Facts facts) {
     StringBuilder words = new StringBuilder("Corpus: %.3f of the facts%n".formatted(facts.share()));
     for (Of kind : Of.values()) {
-      words.append("  %-14s %.3f%n".formatted(kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '), facts.share(kind)));
+      words.append(
+          "  %-14s %.3f%n"
+              .formatted(
+                  kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                  facts.share(kind)));
     }
     return words.toString();
   }

@@ -1,0 +1,74 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.MeasureKind;
+import java.util.Collection;
+import java.util.Optional;
+import java.util.Set;
+
+/// The names beside which a name stands. A letter is that of a statistic only in the company of
+/// statistics: *M* beside *SD* is a mean, beside *F* it may be a sex. *Sum* beside *mean* is a
+/// measure, elsewhere a total.
+///
+/// ```java
+/// Company.of(List.of("n", "M", "SD")).kind("M"); // a mean
+/// Company.of(List.of("F", "M")).kind("M"); // nothing
+/// ```
+final class Company {
+  private static final Set<String> WITH_P = Set.of("f", "t", "z", "r", "b", "β", "χ2", "χ²", "u", "h", "q", "w");
+
+  private final boolean letters;
+  private final int statistics;
+
+  private Company(boolean letters, int statistics) {
+    this.letters = letters;
+    this.statistics = statistics;
+  }
+
+  /// The company of these names.
+  static Company of(Collection<String> names) {
+    int long1 = 0;
+    int all = 0;
+    boolean p = false;
+    boolean withP = false;
+    boolean n = false;
+    boolean m = false;
+    for (String name : names) {
+      boolean known = Statistics.kind(name).isPresent();
+      String lower = name.strip().toLowerCase(java.util.Locale.ROOT);
+      all += known ? 1 : 0;
+      long1 += known && !isLetter(name) ? 1 : 0;
+      p |= lower.equals("p");
+      withP |= WITH_P.contains(lower);
+      n |= name.strip().equals("n") || name.strip().equals("N");
+      m |= name.strip().equals("M");
+    }
+    boolean few = all * 3 < names.size();
+    return new Company((long1 > 0 || p && withP || n && m) && !few, all);
+  }
+
+  /// Whether a name is one letter, so that it may be anything.
+  static boolean isLetter(String name) {
+    return name.strip().codePointCount(0, name.strip().length()) == 1 && !name.strip().equals("%");
+  }
+
+  /// The kind of measure that a name tells in this company.
+  Optional<MeasureKind> kind(String name) {
+    String bare = name.strip();
+    boolean count = bare.equals("n") || bare.equals("N");
+    if (isLetter(bare) && !letters && !count) {
+      return Optional.empty();
+    }
+    if (bare.equalsIgnoreCase("sum") || bare.equalsIgnoreCase("total")) {
+      return statistics > 1 && bare.equalsIgnoreCase("sum")
+          ? Optional.of(MeasureKind.SUM)
+          : Optional.empty();
+    }
+    return Vocabulary.measureKind(name);
+  }
+
+  /// Whether a name says total and is no measure here.
+  boolean saysTotal(String name) {
+    boolean total = Vocabulary.saysTotal(name) || Vocabulary.saysAll(name);
+    return total && !(name.strip().equalsIgnoreCase("sum") && statistics > 1);
+  }
+}

@@ -1,0 +1,251 @@
+package app.finish.formats;
+
+import app.finish.formats.TextLine.Piece;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/// Where the columns of a table in fixed-width text stand. Columns are parted by places that are
+/// blank in every line of figures. One such place is enough between figures; where it might lie
+/// inside a label, a head must begin or end there too. What is written in brackets stays whole.
+///
+/// ```java
+/// ConsoleColumns columns = ConsoleColumns.of(heads, data);
+/// columns.cells("Hale–Orrin  Spring   8660"); // Hale–Orrin, Spring, 8660
+/// ```
+///
+/// @param columns the columns from left to right
+record ConsoleColumns(List<Column> columns) {
+  /// A run of places.
+  ///
+  /// @param start its first place
+  /// @param end the place behind its last
+  record Column(int start, int end) {
+    boolean meets(Piece piece) {
+      return piece.start() < end && piece.end() > start;
+    }
+  }
+
+  /// The columns of a table.
+  ///
+  /// @param heads its lines of heads
+  /// @param data its lines of figures, at least one
+  static ConsoleColumns of(List<String> heads, List<String> data) {
+    int width = data.stream().mapToInt(String::length).max().orElse(0);
+    boolean[] taken = new boolean[width + 1];
+    for (String line : data) {
+      boolean inBrackets = false;
+      for (int i = 0; i < line.length(); i++) {
+        char c = line.charAt(i);
+        boolean open = c == '(' || c == '[';
+        inBrackets = open && closes(line, i) || inBrackets && c != ')' && c != ']';
+        taken[i] |= c != ' ' || inBrackets;
+      }
+    }
+    List<Column> columns = runs(taken, width);
+    return new ConsoleColumns(joined(columns, heads, data));
+  }
+
+  /// Whether a bracket that opens here is closed within the same piece of the line.
+  private static boolean closes(String line, int at) {
+    for (int i = at + 1; i < line.length(); i++) {
+      char c = line.charAt(i);
+      if (c == ')' || c == ']') {
+        return true;
+      }
+      if (c == '('
+          || c == '['
+          || c == ' '
+              && i + 1 < line.length()
+              && line.charAt(i + 1) == ' '
+              && line.charAt(i - 1) != ',') {
+        return false;
+      }
+    }
+    return false;
+  }
+
+  private static List<Column> runs(boolean[] taken, int width) {
+    List<Column> columns = new ArrayList<>();
+    int start = -1;
+    for (int i = 0; i <= width; i++) {
+      if (i < width && taken[i] && start < 0) {
+        start = i;
+      } else if (start >= 0 && (i == width || !taken[i])) {
+        columns.add(new Column(start, i));
+        start = -1;
+      }
+    }
+    return columns;
+  }
+
+  /// Joins what only one blank place parts if nothing says that two columns meet there.
+  private static List<Column> joined(List<Column> runs, List<String> heads, List<String> data) {
+    List<Column> columns = new ArrayList<>();
+    for (Column run : runs) {
+      Column last = columns.isEmpty() ? null : columns.getLast();
+      if (last != null && !isParted(last, run, heads, data)) {
+        columns.set(columns.size() - 1, new Column(last.start, run.end));
+      } else {
+        columns.add(run);
+      }
+    }
+    return columns;
+  }
+
+  private static boolean isParted(
+      Column left, Column right, List<String> heads, List<String> data) {
+    boolean headed = heads.stream().anyMatch(head -> partsAt(head, left, right));
+    boolean crossed = !headed && heads.stream().anyMatch(head -> crosses(head, left, right));
+    boolean bracketed = isBracketed(right, data) && isOfFigures(left, data);
+    if (bracketed && !headed) {
+      return false;
+    }
+    if (isOfFigures(right, data) && isOfFigures(left, data)) {
+      return true;
+    }
+    if (isOfStars(right, data)) {
+      return true;
+    }
+    boolean wide = right.start - left.end >= 2;
+    if (wide) {
+      return true;
+    }
+    if (isOfFigures(right, data)) {
+      return headed
+          || !crossed
+              && (isOfDecimals(right, data) || heads.isEmpty() && !isOfFewDigits(right, data));
+    }
+    return headed;
+  }
+
+  /// Whether a word of a line of heads begins or ends just where the right one does, and another
+  /// stands over the left one.
+  private static boolean partsAt(String head, Column left, Column right) {
+    boolean overLeft = false;
+    boolean overRight = false;
+    for (Piece word : TextLine.words(head)) {
+      overLeft |= left.meets(word) && word.end() <= right.start;
+      overRight |=
+          word.start() == right.start || word.end() == right.end && word.start() >= left.end;
+    }
+    return overLeft && overRight;
+  }
+
+  private static boolean crosses(String head, Column left, Column right) {
+    return TextLine.words(head).stream().anyMatch(word -> left.meets(word) && right.meets(word));
+  }
+
+  private static String in(Column column, String line) {
+    return line.substring(
+            Math.min(line.length(), column.start), Math.min(line.length(), column.end))
+        .strip();
+  }
+
+  private static boolean isOfFigures(Column column, List<String> data) {
+    return most(column, data, TextLine::isFigure);
+  }
+
+  private static boolean isOfDecimals(Column column, List<String> data) {
+    return most(
+        column, data, text -> text.matches(".*[0-9][.,][0-9].*") && TextLine.isFigure(text));
+  }
+
+  private static boolean isOfFewDigits(Column column, List<String> data) {
+    return most(column, data, text -> text.length() <= 2);
+  }
+
+  private static boolean isOfStars(Column column, List<String> data) {
+    return most(column, data, text -> text.matches("[*.]{1,4}"));
+  }
+
+  private static boolean isBracketed(Column column, List<String> data) {
+    return most(column, data, text -> text.matches("\\(.*\\)|\\[.*\\]"));
+  }
+
+  private static boolean most(
+      Column column, List<String> data, java.util.function.Predicate<String> is) {
+    int all = 0;
+    int found = 0;
+    for (String line : data) {
+      String text = in(column, line);
+      all += text.isEmpty() ? 0 : 1;
+      found += !text.isEmpty() && is.test(text) ? 1 : 0;
+    }
+    return all > 0 && found * 5 >= all * 4;
+  }
+
+  /// How many columns there are.
+  int size() {
+    return columns.size();
+  }
+
+  /// The texts of a line, one a column. What stands between columns goes to the nearest.
+  List<String> cells(String line) {
+    StringBuilder[] texts = new StringBuilder[columns.size()];
+    for (Piece word : TextLine.words(line)) {
+      int at = nearest(word);
+      if (texts[at] == null) {
+        texts[at] = new StringBuilder(word.text());
+      } else {
+        texts[at].append(' ').append(word.text());
+      }
+    }
+    List<String> cells = new ArrayList<>();
+    for (StringBuilder text : texts) {
+      cells.add(text == null ? "" : text.toString());
+    }
+    return cells;
+  }
+
+  /// The column that a piece meets or is nearest to.
+  int nearest(Piece piece) {
+    int nearest = 0;
+    int least = Integer.MAX_VALUE;
+    for (int i = 0; i < columns.size(); i++) {
+      Column column = columns.get(i);
+      int away =
+          column.meets(piece)
+              ? -Math.min(column.end, piece.end()) + Math.max(column.start, piece.start())
+              : piece.end() <= column.start
+                  ? column.start - piece.end()
+                  : piece.start() - column.end;
+      if (away < least) {
+        nearest = i;
+        least = away;
+      }
+    }
+    return nearest;
+  }
+
+  /// The columns that a piece meets, first and last; of one that meets none, the nearest.
+  int[] met(Piece piece) {
+    int first = -1;
+    int last = -1;
+    for (int i = 0; i < columns.size(); i++) {
+      if (columns.get(i).meets(piece)) {
+        first = first < 0 ? i : first;
+        last = i;
+      }
+    }
+    int nearest = first < 0 ? nearest(piece) : first;
+    return new int[] {nearest, first < 0 ? nearest : last};
+  }
+
+  /// Whether every word of a line of figures lies within one column of these, and as many columns
+  /// are met as in most lines.
+  boolean fits(String line) {
+    for (Piece word : TextLine.words(line)) {
+      if (columns.stream()
+          .noneMatch(column -> word.start() >= column.start && word.end() <= column.end)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  @Override
+  public String toString() {
+    return Arrays.toString(columns.toArray());
+  }
+}
