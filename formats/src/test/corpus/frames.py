@@ -79,7 +79,7 @@ def shapes():
     add("intervals", frame, columnKinds=["count", "count"])
 
     frame = S.groupby("Season")[["Fares", "Cost"]].quantile([0.25, 0.5, 0.75]).round(2)
-    frame.index = frame.index.rename(["Season", "Quantile"])
+    frame.index = frame.index.set_levels(["0.25", "0.50", "0.75"], level=1).rename(["Season", "Quantile"])
     add("quantiles", frame, columnKinds=["sum|value|statistic"] * 2)
 
     frame = pd.pivot_table(S[S["Vessel"] != "Whimbrel"], index="Route", columns=["Vessel", "Season"], values="Vehicles", aggfunc="sum")

@@ -114,13 +114,13 @@ truth.write(
 truth.write(
     "stub-one-blank.txt",
     """\
-region route     sailings passengers
-north Hale–Orrin      310      27381
-north Orrin–Skell     288      28811
-south Skell–Tamsay    301      29682
-south Hale–Tamsay     277      29378
+area  route        sailings passengers
+north Hale–Orrin        310      27381
+north Orrin–Skell       288      28811
+south Skell–Tamsay      301      29682
+south Hale–Tamsay       277      29378
 """,
-    table([("north", "Hale–Orrin"), ("north", "Orrin–Skell"), ("south", "Skell–Tamsay"), ("south", "Hale–Tamsay")], ["sailings", "passengers"], [[310, 27381], [288, 28811], [301, 29682], [277, 29378]], columnKinds=["count", "count"], down=["region", "route"]),
+    table([("north", "Hale–Orrin"), ("north", "Orrin–Skell"), ("south", "Skell–Tamsay"), ("south", "Hale–Tamsay")], ["sailings", "passengers"], [[310, 27381], [288, 28811], [301, 29682], [277, 29378]], columnKinds=["count", "count"], down=["area", "route"]),
 )
 truth.write(
     "tapes.txt",
@@ -193,7 +193,7 @@ N                 420        418
 
 Standard errors in parentheses.
 """,
-    table(["Wait", "Wait", "Comfort", "Comfort", "Constant", "Constant", "N"], ["(1)", "(2)"], [[-0.05, -0.041], [0.006, 0.007], [None, 0.258], [None, 0.044], [4.366, 3.912], [0.13, 0.21], [420, 418]], rowKinds=["coefficient", "error"] * 3 + ["count"], brackets=True, title="Determinants of trust", notes=["Standard errors in parentheses."]),
+    table(["Wait", "", "Comfort", "", "Constant", "", "N"], ["(1)", "(2)"], [[-0.05, -0.041], [0.006, 0.007], [None, 0.258], [None, 0.044], [4.366, 3.912], [0.13, 0.21], [420, 418]], rowKinds=["coefficient", "error"] * 3 + ["count"], brackets=True, title="Determinants of trust", notes=["Standard errors in parentheses."]),
 )
 # CSV
 truth.write(

@@ -158,7 +158,9 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
           || ConsolePanel.isPanel(section)) {
         return false;
       }
-      return section.stream().anyMatch(ConsoleBlocks::isData)
+      boolean wraps = last.lines.stream().anyMatch(line -> line.endsWith(" \\"));
+      return !wraps
+          && section.stream().anyMatch(ConsoleBlocks::isData)
           && ConsoleSections.fits(last.lines, section);
     }
 

@@ -113,6 +113,7 @@ record ConsoleColumns(List<Column> columns) {
     }
     if (isOfFigures(right, data)) {
       return headed
+          || !crossed && heads.stream().anyMatch(head -> endsAt(head, right))
           || !crossed
               && (isOfDecimals(right, data) || heads.isEmpty() && !isOfFewDigits(right, data));
     }
@@ -130,6 +131,11 @@ record ConsoleColumns(List<Column> columns) {
           word.start() == right.start || word.end() == right.end && word.start() >= left.end;
     }
     return overLeft && overRight;
+  }
+
+  private static boolean endsAt(String head, Column column) {
+    return TextLine.words(head).stream()
+        .anyMatch(word -> word.end() == column.end && word.start() >= column.start - 1);
   }
 
   private static boolean crosses(String head, Column left, Column right) {

@@ -42,7 +42,7 @@ record ConsoleSections(List<String> lines) {
       List<String> table = tables.get(i);
       int end = table.size();
       boolean heads = false;
-      for (int at = table.size() - 1; at > 0; at--) {
+      for (int at = table.size() - 1; at > 0 && !ConsolePanel.isPanel(table); at--) {
         String line = table.get(at);
         if (ConsoleBlocks.isData(line) || ConsolePanel.isPanel(List.of(line))) {
           break;

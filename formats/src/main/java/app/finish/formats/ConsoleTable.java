@@ -29,7 +29,8 @@ final class ConsoleTable {
     int first = firstData(lines);
     List<String> over =
         lines.subList(0, first).stream().filter(line -> !TextLine.isRule(line)).toList();
-    return ConsoleColumns.of(over, data);
+    List<String> heads = over.stream().filter(TextLine::isHead).toList();
+    return ConsoleColumns.of(heads.isEmpty() ? over : heads, data);
   }
 
   private static int firstData(List<String> lines) {

@@ -2,6 +2,7 @@ package app.finish.formats;
 
 import app.finish.core.recognise.Anchor;
 import app.finish.core.recognise.BlankMeaning;
+import app.finish.core.recognise.BracketMeaning;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Extent;
 import app.finish.core.recognise.LineRole;
@@ -33,6 +34,16 @@ final class CorrectionsJson {
       corrections.measures().forEach((name, kind) -> measures.put(name, kind.word()));
     }
     corrections.blanks().ifPresent(meaning -> node.put("blanks", meaning.toString()));
+    corrections.brackets().ifPresent(meaning -> node.put("brackets", meaning.toString()));
+    corrections.names().forEach(name -> node.withArray("names").add(name));
+    corrections
+        .covers()
+        .forEach(
+            (total, members) -> {
+              ObjectNode cover = anchor(node.withArray("covers").addObject(), total);
+              ArrayNode covered = cover.putArray("members");
+              members.forEach(member -> anchor(covered.addObject(), member));
+            });
     if (!corrections.extent().isWhole()) {
       ObjectNode extent = node.putObject("extent");
       ArrayNode joined = extent.putArray("joined");
@@ -85,6 +96,17 @@ final class CorrectionsJson {
     }
     if (node.has("blanks")) {
       read = read.withBlanks(BlankMeaning.of(node.path("blanks").asText()));
+    }
+    if (node.has("brackets")) {
+      read = read.withBrackets(BracketMeaning.of(node.path("brackets").asText()));
+    }
+    for (JsonNode name : node.path("names")) {
+      read = read.withName(name.asText());
+    }
+    for (JsonNode cover : node.path("covers")) {
+      List<Anchor> members = new ArrayList<>();
+      cover.path("members").forEach(member -> members.add(anchor(member)));
+      read = read.withCover(anchor(cover), members);
     }
     return read.withExtent(extent(node.path("extent")));
   }

@@ -9,6 +9,7 @@ import java.io.InterruptedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.poi.xwpf.usermodel.IBodyElement;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFParagraph;
@@ -24,13 +25,17 @@ import org.openxmlformats.schemas.wordprocessingml.x2006.main.STMerge;
 /// the short paragraphs just above and below as the words around.
 public final class DocxReader implements TableReader {
   private static final int LONGEST_TITLE = 200;
+  private static final Pattern PROSE =
+      Pattern.compile("(?!table\\b|figure\\b|tab\\.)(\\S+\\s+){8,}.*[.!?]", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = Sources.name(file);
     try (InputStream stream = TextFile.open(file, request);
-        XWPFDocument document = new XWPFDocument(stream)) {
+        XWPFDocument opened = new XWPFDocument(stream);
+        XWPFDocument document = DocxContent.withoutControls(opened)) {
       List<Grid> grids = new ArrayList<>();
+      int hidden = request.hidden() ? 0 : DocxContent.removeHidden(document);
       List<IBodyElement> elements = document.getBodyElements();
       for (int i = 0; i < elements.size(); i++) {
         if (elements.get(i) instanceof XWPFTable table) {
@@ -42,7 +47,7 @@ public final class DocxReader implements TableReader {
             name
                 + " has no table in it. Pick a document with one, or copy its cells and paste them.");
       }
-      return Sheets.of(grids);
+      return new Sheets(grids, new Hidden(0, 0, 0, hidden));
     } catch (Problem | InterruptedIOException e) {
       throw e;
     } catch (IOException | RuntimeException e) {
@@ -63,6 +68,9 @@ public final class DocxReader implements TableReader {
           break;
         }
         continue;
+      }
+      if (PROSE.matcher(text).matches()) {
+        break;
       }
       words.addFirst(text);
     }

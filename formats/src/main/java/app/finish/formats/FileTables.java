@@ -6,9 +6,8 @@ import java.util.List;
 /// The tables of a file, and what of it is hidden.
 ///
 /// @param tables the tables in order
-/// @param hiddenSheets how many sheets are hidden
-/// @param hiddenRows how many rows are hidden on the others
-public record FileTables(List<Source> tables, int hiddenSheets, int hiddenRows) {
+/// @param hidden what of the file is hidden
+public record FileTables(List<Source> tables, Hidden hidden) {
   /// Copies the list.
   public FileTables {
     tables = List.copyOf(tables);
@@ -16,6 +15,6 @@ public record FileTables(List<Source> tables, int hiddenSheets, int hiddenRows) 
 
   /// Whether the file hides anything.
   public boolean hides() {
-    return hiddenSheets + hiddenRows > 0;
+    return hidden.count() > 0;
   }
 }

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
@@ -21,16 +22,43 @@ public final class HtmlReader implements TableReader {
   private static final Pattern INDENT =
       Pattern.compile("(?:padding-left|text-indent|margin-left)\\s*:\\s*([0-9.]+)\\s*(px|pt|em)?");
 
+  private static final String HIDDEN =
+      "[hidden], [style~=(?i)display\\s*:\\s*none], [style~=(?i)visibility\\s*:\\s*(hidden|collapse)], template, script, style";
+  private static final Pattern NOTE =
+      Pattern.compile("(notes?|sources?)\\b.*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+  private static final Pattern TABLE =
+      Pattern.compile("(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+  private static final int LONGEST_TITLE = 200;
+
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
     try (InputStream stream = TextFile.open(file, request)) {
-      return Sheets.of(tables(Jsoup.parse(stream, null, ""), Sources.name(file)));
+      Document page = Jsoup.parse(stream, null, "");
+      Hidden hidden = hidden(page);
+      if (!request.hidden()) {
+        page.select(HIDDEN).remove();
+      }
+      return new Sheets(tables(page, Sources.name(file)), hidden);
     }
   }
 
   /// The tables of HTML that was pasted.
   static List<Grid> readPasted(String html, String name) throws IOException {
-    return tables(Jsoup.parse(html), name);
+    Document page = Jsoup.parse(html);
+    page.select(HIDDEN).remove();
+    return tables(page, name);
+  }
+
+  /// What is hidden in the tables of a page.
+  private static Hidden hidden(Document page) {
+    int rows = 0;
+    int texts = 0;
+    for (Element one : page.select("table").select(HIDDEN)) {
+      boolean row = one.nameIs("tr");
+      rows += row && one.hasText() ? 1 : 0;
+      texts += !row && one.hasText() ? 1 : 0;
+    }
+    return new Hidden(0, rows, 0, texts);
   }
 
   private static List<Grid> tables(Document page, String name) throws IOException {
@@ -48,9 +76,9 @@ public final class HtmlReader implements TableReader {
 
   private static Grid table(Element table, String name) throws IOException {
     SheetBuilder sheet = new SheetBuilder(name);
-    Element caption = table.selectFirst("caption");
-    if (caption != null) {
-      for (String line : lines(caption)) {
+    Optional<Element> caption = captionOf(table);
+    if (caption.isPresent()) {
+      for (String line : lines(caption.get())) {
         sheet.addLine(line);
       }
     }
@@ -67,7 +95,38 @@ public final class HtmlReader implements TableReader {
         }
       }
     }
+    Element below = table.nextElementSibling();
+    while (below != null && below.nameIs("p") && NOTE.matcher(below.text()).matches()) {
+      sheet.addLine(wrapped(below).strip().replaceAll("\\s+", " "));
+      below = below.nextElementSibling();
+    }
     return sheet.grid("");
+  }
+
+  /// The caption of a table: its own, that of its figure, or the heading just above; a paragraph
+  /// above only if it says that it is a table's.
+  private static Optional<Element> captionOf(Element table) {
+    Element own = table.selectFirst("caption");
+    if (own != null) {
+      return Optional.of(own);
+    }
+    Element figure = table.closest("figure");
+    if (figure != null && figure.selectFirst("figcaption") != null) {
+      return Optional.ofNullable(figure.selectFirst("figcaption"));
+    }
+    Element at = table;
+    while (at.previousElementSibling() == null
+        && at.parent() != null
+        && at.parent().nameIs("div")) {
+      at = at.parent();
+    }
+    Element above = at.previousElementSibling();
+    if (above == null || above.text().length() > LONGEST_TITLE) {
+      return Optional.empty();
+    }
+    boolean heading = above.normalName().matches("h[1-6]");
+    boolean named = above.nameIs("p") && TABLE.matcher(above.text().strip()).matches();
+    return heading || named ? Optional.of(above) : Optional.empty();
   }
 
   /// The blocks of text in a row's only cell, as notes stand below a table.

@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
 /// Reads the pipe tables of a Markdown text. A heading or a line just above a table is its title,
 /// lines just below it are its notes.
 public final class MarkdownReader implements TableReader {
+  private static final Pattern NOTE =
+      Pattern.compile("(notes?|sources?)\\s*[.:].*", Pattern.CASE_INSENSITIVE);
   private static final Pattern DIVIDER =
       Pattern.compile("\\s*\\|?\\s*:?-+:?\\s*(\\|\\s*:?-+:?\\s*)*\\|?\\s*");
 
@@ -73,6 +75,14 @@ public final class MarkdownReader implements TableReader {
     }
     for (int i = end; i < lines.size() && !lines.get(i).isBlank(); i++) {
       sheet.addLine(bare(lines.get(i)).replaceFirst("^:\\s*", ""));
+    }
+    int below = end;
+    while (below < lines.size() && !lines.get(below).isBlank()) {
+      below++;
+    }
+    below++;
+    while (below < lines.size() && NOTE.matcher(bare(lines.get(below))).matches()) {
+      sheet.addLine(bare(lines.get(below++)));
     }
     return sheet.grid("");
   }

@@ -30,12 +30,13 @@ import org.jsoup.parser.Parser;
 /// docs/decisions.md says why the content is read as plain XML.
 public final class OdsReader implements TableReader {
   private static final long LARGEST_CONTENT = 100L << 20;
-  private static final int MOST_REPEATED = 100;
 
   private final Map<String, SourceFormat> formats = new HashMap<>();
   private final Set<String> raised = new HashSet<>();
   private boolean withHidden;
   private int hiddenRows;
+  private int hiddenColumns;
+  private Set<Integer> hiddenHere = new HashSet<>();
 
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
@@ -50,11 +51,13 @@ public final class OdsReader implements TableReader {
       hiddenSheets += hidden ? 1 : 0;
       if (!hidden || withHidden) {
         SheetBuilder sheet = new SheetBuilder(name);
+        hiddenHere = hiddenColumns(table);
+        hiddenColumns += hidden ? 0 : hiddenHere.size();
         addRows(sheet, table);
         grids.add(sheet.grid(table.attr("table:name")));
       }
     }
-    return new Sheets(grids, hiddenSheets, hiddenRows);
+    return new Sheets(grids, new Hidden(hiddenSheets, hiddenRows, hiddenColumns, 0));
   }
 
   private static Document content(Path file, String name, ReadRequest request) throws IOException {
@@ -133,6 +136,21 @@ public final class OdsReader implements TableReader {
     return own != null && !own.getElementsByAttributeValue("table:display", "false").isEmpty();
   }
 
+  private static Set<Integer> hiddenColumns(Element table) {
+    Set<Integer> hidden = new HashSet<>();
+    int at = 0;
+    for (Element column : table.getElementsByTag("table:table-column")) {
+      int repeated = Math.min(Limits.COLUMNS, number(column, "table:number-columns-repeated"));
+      String visibility = column.attr("table:visibility");
+      boolean hides = !visibility.isEmpty() && !visibility.equals("visible");
+      for (int i = 0; i < repeated && hides; i++) {
+        hidden.add(at + i);
+      }
+      at += repeated;
+    }
+    return hidden;
+  }
+
   private void addRows(SheetBuilder sheet, Element parent) throws IOException {
     for (Element element : parent.children()) {
       switch (element.tagName()) {
@@ -154,6 +172,7 @@ public final class OdsReader implements TableReader {
   private void addRow(SheetBuilder sheet, Element row) throws IOException {
     List<GridCell> cells = new ArrayList<>();
     int last = 0;
+    int place = 0;
     for (Element element : row.children()) {
       boolean covered = element.tagName().equals("table:covered-table-cell");
       if (!covered && !element.tagName().equals("table:table-cell")) {
@@ -163,11 +182,14 @@ public final class OdsReader implements TableReader {
       boolean blank = cell.isBlank() && cell.columnSpan() == 1 && cell.rowSpan() == 1;
       int repeated = number(element, "table:number-columns-repeated");
       for (int i = 0; i < repeated && cells.size() < Limits.COLUMNS; i++) {
-        cells.add(cell);
+        if (withHidden || !hiddenHere.contains(place)) {
+          cells.add(cell);
+        }
+        place++;
       }
       last = blank ? last : cells.size();
     }
-    int most = last == 0 ? 2 : MOST_REPEATED;
+    int most = last == 0 ? 2 : Integer.MAX_VALUE;
     int repeated = Math.min(number(row, "table:number-rows-repeated"), most);
     for (int i = 0; i < repeated; i++) {
       sheet.beginRow();

@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.apache.poi.ss.usermodel.DataFormatter;
 import org.apache.poi.ss.usermodel.DateUtil;
 import org.apache.poi.ss.util.CellRangeAddress;
@@ -23,12 +25,16 @@ import org.xml.sax.helpers.DefaultHandler;
 
 /// Takes in the XML of one sheet.
 final class SheetHandler extends DefaultHandler {
+  private static final Pattern CURRENCY = Pattern.compile("\\[\\$([^\\]\"-]+)(?:-[^\\]]*)?\\]");
+
   private record Style(SourceFormat format, short number, String pattern, boolean date) {}
 
   private final String fileName;
   private final RaisedStrings strings;
   private final Optional<StylesTable> styles;
   private final boolean withHidden;
+  private final boolean from1904;
+  private final Set<Integer> hiddenColumns = new TreeSet<>();
   private final DataFormatter formatter = new DataFormatter(Locale.ROOT);
   private final Map<Integer, Style> known = new HashMap<>();
   private final List<List<GridCell>> rows = new ArrayList<>();
@@ -48,7 +54,12 @@ final class SheetHandler extends DefaultHandler {
   private boolean raised;
 
   SheetHandler(
-      String fileName, RaisedStrings strings, Optional<StylesTable> styles, boolean withHidden) {
+      String fileName,
+      RaisedStrings strings,
+      Optional<StylesTable> styles,
+      boolean withHidden,
+      boolean from1904) {
+    this.from1904 = from1904;
     this.withHidden = withHidden;
     this.fileName = fileName;
     this.strings = strings;
@@ -60,6 +71,7 @@ final class SheetHandler extends DefaultHandler {
       throws SAXException {
     switch (local) {
       case "row" -> startRow(attributes);
+      case "col" -> startColumns(attributes);
       case "c" -> startCell(attributes);
       case "v", "t" -> {
         text.setLength(0);
@@ -92,6 +104,17 @@ final class SheetHandler extends DefaultHandler {
       hiddenRows++;
       if (!withHidden) {
         hidden.add(rowPlace);
+      }
+    }
+  }
+
+  private void startColumns(Attributes attributes) {
+    String hides = attributes.getValue("hidden");
+    if ("1".equals(hides) || "true".equals(hides)) {
+      int from = Integer.parseInt(attributes.getValue("min"));
+      int to = Math.min(Limits.COLUMNS, Integer.parseInt(attributes.getValue("max")));
+      for (int hiddenColumn = from; hiddenColumn <= to; hiddenColumn++) {
+        hiddenColumns.add(hiddenColumn - 1);
       }
     }
   }
@@ -195,7 +218,7 @@ final class SheetHandler extends DefaultHandler {
     } catch (NumberFormatException e) {
       return GridCell.of(clean(value));
     }
-    String shown = formatter.formatRawCellContents(number, own.number, own.pattern).strip();
+    String shown = formatter.formatRawCellContents(number, own.number, own.pattern, from1904).strip();
     OptionalDouble typed =
         own.date || !Double.isFinite(number) ? OptionalDouble.empty() : OptionalDouble.of(number);
     return new GridCell(shown.isEmpty() ? "" : shown, typed, SourceFormat.PLAIN, 1, 1, "");
@@ -211,6 +234,8 @@ final class SheetHandler extends DefaultHandler {
           XSSFCellStyle cellStyle = styles.get().getStyleAt(index);
           String pattern =
               cellStyle.getDataFormatString() == null ? "General" : cellStyle.getDataFormatString();
+          // A currency in brackets is written as it is; its locale plays no part.
+          pattern = CURRENCY.matcher(pattern).replaceAll("\"$1\"");
           short number = cellStyle.getDataFormat();
           return new Style(
               new SourceFormat(
@@ -228,7 +253,43 @@ final class SheetHandler extends DefaultHandler {
     return hiddenRows;
   }
 
-  /// The grid of the sheet: spans put on their cells, hidden rows left out.
+  /// How many columns of the sheet are hidden that hold something.
+  int hiddenColumns() {
+    int count = 0;
+    for (int hiddenColumn : hiddenColumns) {
+      count += rows.stream().anyMatch(one -> holds(one, hiddenColumn)) ? 1 : 0;
+    }
+    return count;
+  }
+
+  private static boolean holds(List<GridCell> cells, int at) {
+    return at < cells.size() && !cells.get(at).isBlank();
+  }
+
+  /// A row without the hidden columns.
+  private List<GridCell> withoutHidden(List<GridCell> cells) {
+    if (withHidden || hiddenColumns.isEmpty()) {
+      return cells;
+    }
+    List<GridCell> shown = new ArrayList<>();
+    for (int at = 0; at < cells.size(); at++) {
+      GridCell cell = cells.get(at);
+      int wide = 0;
+      for (int inside = at; inside < at + cell.columnSpan(); inside++) {
+        wide += hiddenColumns.contains(inside) ? 0 : 1;
+      }
+      if (!hiddenColumns.contains(at)) {
+        shown.add(cell.spanning(cell.rowSpan(), Math.max(1, wide)));
+      } else if (wide > 0 && at + 1 < cells.size()) {
+        // The cell that is left of a span is hidden, the span is not.
+        cells = new ArrayList<>(cells);
+        cells.set(at + 1, cell.spanning(cell.rowSpan(), cell.columnSpan() - 1));
+      }
+    }
+    return shown;
+  }
+
+  /// The grid of the sheet: spans put on their cells, hidden rows and columns left out.
   Grid grid(String sheetName) throws Problem {
     for (CellRangeAddress span : spans) {
       int top = span.getFirstRow();
@@ -254,7 +315,7 @@ final class SheetHandler extends DefaultHandler {
     List<List<GridCell>> shown = new ArrayList<>();
     for (int place = 0; place < rows.size(); place++) {
       if (!hidden.contains(place)) {
-        shown.add(rows.get(place));
+        shown.add(withoutHidden(rows.get(place)));
       }
     }
     return Limits.grid(fileName, sheetName, shown);

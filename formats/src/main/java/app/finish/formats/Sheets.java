@@ -6,9 +6,8 @@ import java.util.List;
 /// The sheets of a file as they came, and how much was hidden.
 ///
 /// @param grids the sheets in order
-/// @param hiddenSheets how many sheets are hidden
-/// @param hiddenRows how many rows are hidden on the others
-public record Sheets(List<Grid> grids, int hiddenSheets, int hiddenRows) {
+/// @param hidden what of the file is hidden
+public record Sheets(List<Grid> grids, Hidden hidden) {
   /// Copies the list.
   public Sheets {
     grids = List.copyOf(grids);
@@ -16,6 +15,6 @@ public record Sheets(List<Grid> grids, int hiddenSheets, int hiddenRows) {
 
   /// Sheets of a format that hides nothing.
   static Sheets of(List<Grid> grids) {
-    return new Sheets(grids, 0, 0);
+    return new Sheets(grids, Hidden.NONE);
   }
 }

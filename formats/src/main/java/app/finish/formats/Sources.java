@@ -50,12 +50,12 @@ public final class Sources {
         sources.add(new Source(name, grid));
       }
     }
-    boolean allHidden = sources.isEmpty() && sheets.hiddenSheets() + sheets.hiddenRows() > 0;
+    boolean allHidden = sources.isEmpty() && sheets.hidden().count() > 0;
     if (sources.isEmpty() && !allHidden) {
       throw new Problem(
           name + " has no cells with anything in them. Pick a file that holds a table.");
     }
-    return new FileTables(sources, sheets.hiddenSheets(), sheets.hiddenRows());
+    return new FileTables(sources, sheets.hidden());
   }
 
   /// The tables in a text that was pasted: cells parted by tabs, else by what a CSV file would use.

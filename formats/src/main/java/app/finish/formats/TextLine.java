@@ -28,7 +28,7 @@ final class TextLine {
   private static final Pattern STARS = Pattern.compile("[*]{1,4}|[.](?=$)");
   private static final Pattern SENTENCE =
       Pattern.compile(
-          ".*([0-9] (on|of|and|or|to|in|by|with|from|at|for|are|is|was|were|degrees)\\b).*|.*\\p{L}{2,}\\.( \\p{Lu}\\p{Ll}.*)?");
+          ".*([0-9] (on|of|and|or|to|in|by|with|from|at|for|are|is|was|were|degrees)\\b).*|.*\\p{L}{2,}\\.");
 
   /// A stretch of a line.
   ///
@@ -155,7 +155,7 @@ final class TextLine {
   static boolean isSentence(String line) {
     List<Piece> pieces = pieces(line);
     long words = line.strip().chars().filter(c -> c == ' ').count() + 1;
-    return pieces.size() <= 2
+    return pieces.size() <= 3
         && words >= 5
         && pieces.stream().anyMatch(piece -> SENTENCE.matcher(piece.text).matches());
   }

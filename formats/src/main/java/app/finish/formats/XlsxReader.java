@@ -32,11 +32,12 @@ public final class XlsxReader implements TableReader {
     List<Grid> sheets = new ArrayList<>();
     int hiddenSheets = 0;
     int hiddenRows = 0;
+    int hiddenColumns = 0;
     try (OPCPackage opened = OPCPackage.open(file.toFile(), PackageAccess.READ)) {
       XSSFReader reader = new XSSFReader(opened);
       RaisedStrings strings = new RaisedStrings(opened);
       StylesTable styles = reader.getStylesTable();
-      HiddenSheets hidden = HiddenSheets.of(reader);
+      WorkbookFacts hidden = WorkbookFacts.of(reader);
       XSSFReader.SheetIterator parts = (XSSFReader.SheetIterator) reader.getSheetsData();
       while (parts.hasNext()) {
         try (InputStream part = parts.next()) {
@@ -45,11 +46,17 @@ public final class XlsxReader implements TableReader {
           hiddenSheets += isHidden ? 1 : 0;
           if (!isHidden || request.hidden()) {
             SheetHandler handler =
-                new SheetHandler(name, strings, Optional.ofNullable(styles), request.hidden());
+                new SheetHandler(
+                    name,
+                    strings,
+                    Optional.ofNullable(styles),
+                    request.hidden(),
+                    hidden.from1904());
             long size = Math.max(0, parts.getSheetPart().getSize());
             read(new Watched(part, size, request.progress()), handler);
             sheets.add(handler.grid(sheetName));
             hiddenRows += isHidden ? 0 : handler.hiddenRows();
+            hiddenColumns += isHidden ? 0 : handler.hiddenColumns();
           }
         }
       }
@@ -63,7 +70,7 @@ public final class XlsxReader implements TableReader {
     } catch (IOException e) {
       throw problem(name, e);
     }
-    return new Sheets(sheets, hiddenSheets, hiddenRows);
+    return new Sheets(sheets, new Hidden(hiddenSheets, hiddenRows, hiddenColumns, 0));
   }
 
   private static void read(InputStream part, SheetHandler handler)

@@ -20,6 +20,7 @@ final class AxisReader {
   private final LineReader.Lines lines;
   private final MeasureFinder.Found measures;
   private final boolean[] measureAdds;
+  private final List<Integer> ofLines;
   private final List<Integer> keyOf = new ArrayList<>();
   private final List<Integer> measureOf = new ArrayList<>();
   private final List<Line> keys = new ArrayList<>();
@@ -28,7 +29,13 @@ final class AxisReader {
   /// @param lines the lines
   /// @param measures which level names measures, if one does
   /// @param measureAdds for each measure whether its figures can be added up
-  AxisReader(LineReader.Lines lines, MeasureFinder.Found measures, boolean[] measureAdds) {
+  /// @param ofLines for each line the measure of its figures where no level names them; else empty
+  AxisReader(
+      LineReader.Lines lines,
+      MeasureFinder.Found measures,
+      boolean[] measureAdds,
+      List<Integer> ofLines) {
+    this.ofLines = ofLines;
     this.lines = lines;
     this.measures = measures;
     this.measureAdds = measureAdds;
@@ -86,7 +93,7 @@ final class AxisReader {
     if (level < 0) {
       for (int i = 0; i < lines.lines().size(); i++) {
         keyOf.add(i);
-        measureOf.add(-1);
+        measureOf.add(ofLines.isEmpty() ? -1 : ofLines.get(i));
         firstOfKey.add(i);
       }
       keys.addAll(lines.lines());

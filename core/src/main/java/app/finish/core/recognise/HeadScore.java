@@ -1,6 +1,8 @@
 package app.finish.core.recognise;
 
 import java.util.Arrays;
+import java.util.HashSet;
+import java.util.Set;
 
 /// Weighs where heads end and figures begin. Each row near the border is compared with what stands
 /// below it in the same columns: words over figures, years and rising whole numbers over figures
@@ -146,19 +148,22 @@ final class HeadScore {
     return false;
   }
 
-  /// Whether each column has a word of its own above, so that heads are whole already.
+  /// Whether the heads above tell each column from the others, so that they are whole already.
   private boolean isHeadedWhole(int row, int top) {
-    boolean[] headed = new boolean[grid.columns()];
-    for (int above = top; above < row; above++) {
-      for (int column = from; column < grid.columns(); column++) {
-        headed[column] |= grid.isText(above, column);
+    Set<String> paths = new HashSet<>();
+    for (int column = from; column < grid.columns(); column++) {
+      StringBuilder path = new StringBuilder();
+      boolean headed = false;
+      for (int above = top; above < row; above++) {
+        String label = grid.label(above, column);
+        headed |= !label.isEmpty();
+        path.append(label).append('\n');
+      }
+      if (!grid.isBlank(row, column) && (!headed || !paths.add(path.toString()))) {
+        return false;
       }
     }
-    boolean whole = true;
-    for (int column = from; column < grid.columns(); column++) {
-      whole &= headed[column] || grid.isBlank(row, column);
-    }
-    return whole;
+    return row > top;
   }
 
   private boolean isOfFigures(int column, int top, int last) {

@@ -4,6 +4,7 @@ import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,11 +17,13 @@ final class MeasureReader {
   /// @param across the level of the columns' labels that names measures
   /// @param down the level of the rows' labels that does; at most one of both does
   /// @param measures the measures, in the order of their names
+  /// @param ofRows for each row its measure where no level names them but the rows differ; else empty
   /// @param evidence why
   record Read(
       MeasureFinder.Found across,
       MeasureFinder.Found down,
       List<Measure> measures,
+      List<Integer> ofRows,
       List<Evidence> evidence) {}
 
   private final ReadGrid grid;
@@ -49,6 +52,10 @@ final class MeasureReader {
   ///
   /// @param title the table's title, which may name its one measure
   Read read(String title) {
+    sayBrackets();
+    if (grid.brackets().under() && grid.brackets().meaning() == BracketMeaning.FIGURE) {
+      return underEachOther();
+    }
     MeasureFinder.Found across = finder.find(columns.lines(), cellsOfColumns());
     MeasureFinder.Found down =
         rows.lines().size() > LONG && rows.dimensions().size() == 1
@@ -62,7 +69,68 @@ final class MeasureReader {
     }
     say(across, "columns");
     say(down, "rows");
-    return new Read(across, down, measures(across, down, title), evidence);
+    return new Read(across, down, measures(across, down, title), List.of(), evidence);
+  }
+
+  private void sayBrackets() {
+    Brackets brackets = grid.brackets();
+    if (!brackets.because().isEmpty()) {
+      boolean told = brackets.because().equals("you said so");
+      evidence.add(
+          new Evidence(
+              "figures in brackets",
+              brackets.meaning() == BracketMeaning.FIGURE
+                  ? brackets.kind().orElse(MeasureKind.STATISTIC).word()
+                  : brackets.meaning().toString(),
+              List.of(brackets.because()),
+              told ? 1 : brackets.meaning() == BracketMeaning.UNTOLD ? 0.4 : 0.85));
+    }
+  }
+
+  /// The measures of a table whose rows of figures in brackets stand under those that they belong
+  /// to: coefficients, what is in brackets, and rows whose label names a statistic.
+  private Read underEachOther() {
+    MeasureKind below = grid.brackets().kind().orElse(MeasureKind.ERROR);
+    boolean error = below != MeasureKind.DEVIATION && below != MeasureKind.PERCENT;
+    Map<String, Integer> places = new LinkedHashMap<>();
+    List<MeasureKind> kinds = new ArrayList<>();
+    List<List<Cells>> cells = new ArrayList<>();
+    List<Integer> of = new ArrayList<>();
+    for (int i = 0; i < rows.lines().size(); i++) {
+      Line line = rows.lines().get(i);
+      boolean bracketed = isBracketed(line.place());
+      boolean above = i + 1 < rows.lines().size() && isBracketed(rows.lines().get(i + 1).place());
+      MeasureKind upper =
+          error ? MeasureKind.COEFFICIENT : below == MeasureKind.PERCENT ? MeasureKind.COUNT : MeasureKind.MEAN;
+      MeasureKind kind =
+          bracketed ? below : above ? upper : Statistics.kind(line.label()).orElse(MeasureKind.STATISTIC);
+      String name = bracketed || above ? kind.word() : line.label();
+      int place = places.computeIfAbsent(name, one -> places.size());
+      if (place == kinds.size()) {
+        kinds.add(kind);
+        cells.add(new ArrayList<>());
+      }
+      cells.get(place).add(new Cells(List.of(line.place()), frame.valueColumns()));
+      of.add(place);
+    }
+    List<Measure> measures = new ArrayList<>();
+    for (Map.Entry<String, Integer> name : places.entrySet()) {
+      Measure found =
+          finder
+              .measure(name.getKey(), cells.get(name.getValue()), Company.of(List.of()))
+              .withKind(kinds.get(name.getValue()));
+      measures.add(said(found, "measure “" + name.getKey() + "”"));
+    }
+    return new Read(MeasureFinder.Found.NONE, MeasureFinder.Found.NONE, measures, of, evidence);
+  }
+
+  private boolean isBracketed(int row) {
+    for (int column : frame.valueColumns()) {
+      if (!grid.isBlank(row, column)) {
+        return grid.isBracketed(row, column);
+      }
+    }
+    return false;
   }
 
   /// Measures stand down the stub only where their names come again for each member.
@@ -111,12 +179,45 @@ final class MeasureReader {
     Company company = Company.of(found.names());
     for (String name : found.names()) {
       Measure measure = finder.measure(name, byName.get(name), company);
-      measures.add(said(measure, "measure “" + name + "”"));
+      measures.add(said(paired(measure, byName.get(name)), "measure “" + name + "”"));
     }
     if (measures.isEmpty()) {
-      measures.add(said(onlyMeasure(title), "figures"));
+      measures.add(said(paired(onlyMeasure(title), cellsOfColumns()), "figures"));
     }
     return measures;
+  }
+
+  /// A measure whose cells hold figures of another in brackets behind its own, with the kinds that
+  /// its name, the heads or the notes tell.
+  private Measure paired(Measure measure, List<Cells> places) {
+    int[] counts = new int[2];
+    for (Cells cells : places) {
+      cells.visit(
+          (row, column) -> {
+            counts[0] += grid.isNumber(row, column) ? 1 : 0;
+            counts[1] += grid.isNumber(row, column) && grid.isPair(row, column) ? 1 : 0;
+            return true;
+          });
+    }
+    if (counts[1] == 0 || counts[1] * 2 < counts[0]) {
+      return measure;
+    }
+    List<String> texts = new ArrayList<>(List.of(measure.name()));
+    for (Line column : columns.lines()) {
+      texts.addAll(column.labels());
+    }
+    frame.noteRows().forEach(row -> texts.add(grid.text(row, Math.max(0, grid.firstFilled(row)))));
+    frame.wordRows().forEach(row -> texts.add(grid.text(row, Math.max(0, grid.firstFilled(row)))));
+    List<MeasureKind> kinds =
+        PairedCells.kinds(texts).orElse(List.of(measure.kind(), MeasureKind.STATISTIC));
+    String told = kinds.get(0).word() + ", and " + kinds.get(1).word() + " in brackets";
+    evidence.add(
+        new Evidence(
+            measure.name().isEmpty() ? "figures" : "measure “" + measure.name() + "”",
+            told,
+            List.of("two figures stand in each cell"),
+            PairedCells.kinds(texts).isPresent() ? 0.9 : 0.5));
+    return measure.withKind(kinds.get(0)).withBracketed(kinds.get(1));
   }
 
   private Measure onlyMeasure(String title) {

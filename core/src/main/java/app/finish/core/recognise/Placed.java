@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /// Corrections put on the rows and columns of one grid.
 ///
@@ -17,6 +18,9 @@ import java.util.OptionalInt;
 /// @param columns what a column is, by its place
 /// @param measures what kind of figure a measure is, by its name
 /// @param blanks what empty cells stand for, if said
+/// @param brackets what figures in brackets mean, if said
+/// @param covers for a row that is a total, the rows that it totals, if said
+/// @param names labels that name a dimension and are no level
 /// @param anchors what the rows and columns are called, if something was said of one
 /// @param unplaced rows and columns of which something was said and which the grid does not have
 record Placed(
@@ -26,6 +30,9 @@ record Placed(
     Map<Integer, LineRole> columns,
     Map<String, MeasureKind> measures,
     Optional<BlankMeaning> blanks,
+    Optional<BracketMeaning> brackets,
+    Map<Integer, List<Integer>> covers,
+    Set<String> names,
     Optional<Anchors> anchors,
     List<Anchor> unplaced) {
   /// Nothing corrected.
@@ -43,6 +50,20 @@ record Placed(
         placed(corrections.rows(), anchors.map(Anchors::rows).orElse(List.of()), unplaced);
     Map<Integer, LineRole> columns =
         placed(corrections.columns(), anchors.map(Anchors::columns).orElse(List.of()), unplaced);
+    List<Anchor> rowAnchors = anchors.map(Anchors::rows).orElse(List.of());
+    Map<Integer, List<Integer>> covers = new HashMap<>();
+    corrections
+        .covers()
+        .forEach(
+            (total, members) -> {
+              int at = rowAnchors.indexOf(total);
+              if (at < 0) {
+                unplaced.add(total);
+              } else {
+                covers.put(
+                    at, members.stream().map(rowAnchors::indexOf).filter(one -> one >= 0).toList());
+              }
+            });
     return new Placed(
         corrections.headRows(),
         corrections.stubColumns(),
@@ -50,6 +71,9 @@ record Placed(
         columns,
         corrections.measures(),
         corrections.blanks(),
+        corrections.brackets(),
+        covers,
+        corrections.names(),
         anchors,
         unplaced);
   }

@@ -13,9 +13,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CancellationException;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /// A grid with its numbers read and its spans known.
 final class ReadGrid {
+  private static final Pattern FLAGGED =
+      Pattern.compile("([-−–]?[€$£]?[0-9][0-9.,]*\\s?%?)\\s?([A-Za-z]{1,2})");
+
   private final Grid grid;
   private final NumberReader reader;
   private final double[] values;
@@ -26,9 +31,12 @@ final class ReadGrid {
   private final FootnoteMarks footnotes;
   private final Map<Integer, String> bareTexts = new HashMap<>();
   private final Map<Integer, String> marks = new TreeMap<>();
+  private final Brackets brackets;
+  private int numbersColumns = -1;
 
-  ReadGrid(Grid source) {
+  ReadGrid(Grid source, Optional<BracketMeaning> said) {
     this.grid = StarColumns.folded(source);
+    this.brackets = Brackets.of(grid, said);
     this.reader = NumberReader.forTexts(sampleOfTexts(grid));
     this.footnotes = FootnoteMarks.of(grid);
     this.values = new double[grid.rows() * grid.columns()];
@@ -38,9 +46,61 @@ final class ReadGrid {
       if (Thread.currentThread().isInterrupted()) {
         throw new CancellationException("recognising was stopped");
       }
+      boolean numbered = grid.columns() > 1 && Brackets.numbersColumns(grid, row);
+      numbersColumns = numbered ? row : numbersColumns;
       for (int column = 0; column < grid.columns(); column++) {
         read(row, column);
       }
+    }
+    flagged();
+  }
+
+  /// Reads figures with a letter or two behind them, as offices of statistics flag them, where the
+  /// other figures of their column are plain. The flag is a mark.
+  private void flagged() {
+    for (int column = 1; column < grid.columns(); column++) {
+      Map<Integer, Matcher> flags = new HashMap<>();
+      int numbers = 0;
+      int others = 0;
+      for (int row = 0; row < grid.rows(); row++) {
+        if (isNumber(row, column)) {
+          numbers++;
+        } else if (!grid.at(row, column).isBlank()) {
+          Matcher flag = FLAGGED.matcher(grid.at(row, column).text().strip());
+          boolean mark = flag.matches() && isAmongFigures(row, column);
+          others += mark ? 0 : 1;
+          if (mark) {
+            flags.put(row, flag);
+          }
+        }
+      }
+      for (Map.Entry<Integer, Matcher> flag : numbers > 0 && others < 4 ? flags.entrySet() : Map.<Integer, Matcher>of().entrySet()) {
+        take(flag.getKey(), column, flag.getValue());
+      }
+    }
+  }
+
+  /// Whether a row bears a label, and plain figures beside this column.
+  private boolean isAmongFigures(int row, int column) {
+    int plain = 0;
+    for (int other = 1; other < grid.columns(); other++) {
+      plain += isNumber(row, other) ? 1 : 0;
+    }
+    return row > 0
+        && plain > 0
+        && !grid.at(row, 0).isBlank()
+        && !marks.containsKey(row * grid.columns() + column);
+  }
+
+  private void take(int row, int column, Matcher flag) {
+    Optional<WrittenNumber> number = reader.read(flag.group(1).strip());
+    if (number.isPresent()) {
+      int place = row * grid.columns() + column;
+      values[place] = number.get().value();
+      decimals[place] = (byte) number.get().decimals();
+      units[place] = numbered(number.get().unit());
+      marks.put(place, flag.group(2));
+      bareTexts.put(place, flag.group(1).strip());
     }
   }
 
@@ -67,7 +127,20 @@ final class ReadGrid {
     if (cell.isBlank() && cell.number().isEmpty()) {
       return;
     }
-    Optional<WrittenNumber> written = reader.read(withoutMark(cell, place));
+    if (row == numbersColumns) {
+      return;
+    }
+    String text = withoutMark(cell, place);
+    boolean figure =
+        brackets.meaning() == BracketMeaning.FIGURE
+            && cell.number().isEmpty()
+            && Brackets.isBracketed(text);
+    boolean pair = cell.number().isEmpty() && PairedCells.isPair(text);
+    Optional<WrittenNumber> written =
+        reader.read(
+            pair
+                ? text.replaceFirst("\\s*[(\\[±].*", "")
+                : figure ? text.replaceAll("[()]", "").strip() : text);
     written.map(WrittenNumber::unit).ifPresent(unit -> units[place] = numbered(unit));
     if (cell.number().isPresent()) {
       boolean percent = written.isPresent() && written.get().unit().equals("%");
@@ -118,6 +191,21 @@ final class ReadGrid {
 
   Grid grid() {
     return grid;
+  }
+
+  /// What figures in brackets mean.
+  Brackets brackets() {
+    return brackets;
+  }
+
+  /// Whether a figure in brackets stands here, whatever it means.
+  boolean isBracketed(int row, int column) {
+    return grid.at(row, column).number().isEmpty() && Brackets.isBracketed(text(row, column));
+  }
+
+  /// Whether a figure with another in brackets stands here.
+  boolean isPair(int row, int column) {
+    return grid.at(row, column).number().isEmpty() && PairedCells.isPair(text(row, column));
   }
 
   int rows() {
@@ -242,6 +330,10 @@ final class ReadGrid {
   /// The value of a body in this place.
   Value value(int row, int column) {
     String text = text(row, column);
+    boolean untold = brackets.meaning() == BracketMeaning.UNTOLD && isBracketed(row, column);
+    if (untold || isNumber(row, column) && isPair(row, column)) {
+      return Value.text(text);
+    }
     if (isNumber(row, column) && isExact(row, column, text)) {
       return Value.number(number(row, column), text);
     }

@@ -38,7 +38,7 @@ public final class Recogniser {
 
   private Recogniser(Grid source, Placed corrections) {
     this.corrections = corrections;
-    this.grid = new ReadGrid(source);
+    this.grid = new ReadGrid(source, corrections.brackets());
     this.frame = new FrameFinder(grid, corrections).find();
     LineReader reader = new LineReader(grid, frame, corrections);
     this.rows = reader.down();
@@ -80,10 +80,10 @@ public final class Recogniser {
     evidence.addAll(read.evidence());
 
     AxisReader.Built builtDown =
-        new AxisReader(rows, down, adds(measures))
+        new AxisReader(rows, down, adds(measures), read.ofRows())
             .read(additiveColumns(across, measures), told(corrections.rows()), this::rowsInWords);
     AxisReader.Built builtAcross =
-        new AxisReader(columns, across, adds(measures))
+        new AxisReader(columns, across, adds(measures), List.of())
             .read(additiveRows(down, measures), told(toldColumns()), this::columnsInWords);
     Blanks blanks = new Blanks(grid, frame, rows, corrections.blanks());
     Body body = Body.of(rows.lines().size(), columns.lines().size(), blanks::value);

@@ -50,7 +50,9 @@ final class StubFinder {
     }
     boolean alone = named > 0 && grid.filled(row) == named && named < grid.columns();
     for (int column = 0; column < named && alone; column++) {
-      alone &= grid.cell(row, column).columnSpan() == 1;
+      boolean figures = column > 0 && numbers(column) > 0;
+      boolean headed = heads.size() > 1 && !grid.label(heads.get(heads.size() - 2), column).isEmpty();
+      alone &= grid.cell(row, column).columnSpan() == 1 && !(figures && headed);
     }
     for (int column = named; column < grid.columns() && alone; column++) {
       boolean headed = false;
@@ -61,6 +63,10 @@ final class StubFinder {
       alone &= !grid.isCovered(row, column);
     }
     return alone ? named : 0;
+  }
+
+  private long numbers(int column) {
+    return body.stream().filter(row -> grid.isNumber(row, column)).count();
   }
 
   private boolean isStub(int column) {

@@ -43,7 +43,11 @@ final class TreeBuilder {
     for (int i = 0; i < keyOf.size(); i++) {
       List<Step> path = path(keyOf.get(i), measureLevel);
       int measure = measureOf.get(i);
-      if (measure >= 0) {
+      if (measure >= 0 && measureLevel < 0) {
+        Step last = path.isEmpty() ? step("", Role.MEMBER, 0) : path.removeLast();
+        path.add(
+            new Step(last.label, last.role, OptionalInt.of(measure), last.group, last.level));
+      } else if (measure >= 0) {
         int at = 0;
         while (at < path.size() && path.get(at).level < measureLevel) {
           at++;

@@ -1,5 +1,7 @@
 package app.finish.core.table;
 
+import java.util.Optional;
+
 /// What the figures of a column, a row or a whole table measure.
 ///
 /// ```java
@@ -10,17 +12,30 @@ package app.finish.core.table;
 /// @param kind what sort of figure it is
 /// @param unit `%`, a currency sign or code, or the empty string
 /// @param decimals the most decimals that its figures were written with
-public record Measure(String name, MeasureKind kind, String unit, int decimals) {
+/// @param bracketed of which kind the figures are that stand in brackets behind its own, in the same
+///     cells, if such figures do
+public record Measure(
+    String name, MeasureKind kind, String unit, int decimals, Optional<MeasureKind> bracketed) {
+  /// A measure that has its cells to itself.
+  public Measure(String name, MeasureKind kind, String unit, int decimals) {
+    this(name, kind, unit, decimals, Optional.empty());
+  }
+
   /// A measure of which nothing is known.
   public static final Measure UNKNOWN = new Measure("", MeasureKind.VALUE, "", 0);
 
   /// The same measure, said to be of another kind.
   public Measure withKind(MeasureKind other) {
-    return new Measure(name, other, unit, decimals);
+    return new Measure(name, other, unit, decimals, bracketed);
+  }
+
+  /// The same measure with figures of another in brackets behind its own.
+  public Measure withBracketed(MeasureKind other) {
+    return new Measure(name, kind, unit, decimals, Optional.of(other));
   }
 
   /// The same measure under another name.
   public Measure withName(String other) {
-    return new Measure(other, kind, unit, decimals);
+    return new Measure(other, kind, unit, decimals, bracketed);
   }
 }

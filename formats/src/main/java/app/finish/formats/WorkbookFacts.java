@@ -14,21 +14,26 @@ import org.xml.sax.SAXException;
 import org.xml.sax.XMLReader;
 import org.xml.sax.helpers.DefaultHandler;
 
-/// The names of a workbook's hidden sheets.
-final class HiddenSheets {
+/// What a workbook says of its sheets: the names of the hidden ones, and from when its dates count.
+final class WorkbookFacts {
   private final Set<String> names = new HashSet<>();
+  private boolean from1904;
 
-  private HiddenSheets() {}
+  private WorkbookFacts() {}
 
-  static HiddenSheets of(XSSFReader reader)
+  static WorkbookFacts of(XSSFReader reader)
       throws IOException, SAXException, InvalidFormatException, ParserConfigurationException {
-    HiddenSheets hidden = new HiddenSheets();
+    WorkbookFacts hidden = new WorkbookFacts();
     XMLReader parser = XMLHelper.newXMLReader();
     parser.setContentHandler(
         new DefaultHandler() {
           @Override
           public void startElement(String uri, String local, String tag, Attributes attributes) {
             String state = attributes.getValue("state");
+            String dates = attributes.getValue("date1904");
+            if (local.equals("workbookPr") && dates != null) {
+              hidden.from1904 = dates.equals("1") || dates.equals("true");
+            }
             if (local.equals("sheet") && state != null && !state.equals("visible")) {
               hidden.names.add(attributes.getValue("name"));
             }
@@ -42,5 +47,10 @@ final class HiddenSheets {
 
   boolean contains(String name) {
     return names.contains(name);
+  }
+
+  /// Whether dates are counted from 1904, not from 1900.
+  boolean from1904() {
+    return from1904;
   }
 }

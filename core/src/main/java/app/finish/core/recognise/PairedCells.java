@@ -1,0 +1,48 @@
+package app.finish.core.recognise;
+
+import app.finish.core.table.MeasureKind;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Two measures in one cell, as in “54.2 (11.3)”: a mean and its standard deviation, a number and its
+/// share. They stay together in print, and are two measures by their kinds.
+///
+/// ```java
+/// PairedCells.isPair("66 (55.0)"); // true
+/// ```
+final class PairedCells {
+  private static final Pattern PAIR =
+      Pattern.compile(
+          "[-−–]?[€$£]?[0-9][0-9.,]*%?[*†‡a-z]{0,3}\\s*(?:\\(\\s*[-−–]?[0-9.,]+\\s*%?\\s*\\)|\\[[^\\]]*[0-9][^\\]]*\\]|±\\s*[0-9.,]+)");
+  private static final Pattern NAMES =
+      Pattern.compile("(?:.*[\\s,;:])?([\\p{L}.%#]+)\\s*[(\\[±]\\s*([^)\\]]*)[)\\]]?.*", Pattern.DOTALL);
+
+  private PairedCells() {}
+
+  /// Whether a text is a figure with another in brackets behind it.
+  static boolean isPair(String text) {
+    return text.length() >= 4 && text.length() <= 40 && PAIR.matcher(text).matches();
+  }
+
+  /// The two kinds that names such as “M (SD)” or “n (%)” tell, one of which a head or a note may
+  /// bear.
+  static Optional<List<MeasureKind>> kinds(List<String> texts) {
+    for (String text : texts) {
+      Matcher match = NAMES.matcher(text.strip());
+      if (!match.matches()) {
+        continue;
+      }
+      Optional<MeasureKind> first = Statistics.kind(match.group(1));
+      Optional<MeasureKind> second = Statistics.kind(match.group(2).strip());
+      boolean interval = match.group(2).toLowerCase(Locale.ROOT).matches(".*\\b(ci|interval)\\b.*");
+      second = interval ? Optional.of(MeasureKind.INTERVAL) : second;
+      if (first.isPresent() && second.isPresent()) {
+        return Optional.of(List.of(first.get(), second.get()));
+      }
+    }
+    return Optional.empty();
+  }
+}
