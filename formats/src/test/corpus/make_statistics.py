@@ -97,7 +97,7 @@ for label, row in zip(data.index, data.values):
     last = name
     bracketed = str(row[-1]).startswith("(") or str(row[0]).startswith("(")
     rows.append((label,))
-    kinds.append("error" if bracketed else "count" if label == "N" else "correlation" if label.startswith("R-sq") else "coefficient")
+    kinds.append("error" if bracketed else "count" if label == "N" else "correlation|statistic" if label.startswith("R-sq") else "coefficient")
     figures.append([number(str(one).replace("*", "").strip("()")) if str(one) else None for one in row])
 # R-squared Adj. stands in the second line of R-squared.
 truth.write(

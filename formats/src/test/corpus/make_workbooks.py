@@ -127,7 +127,7 @@ book(
         ["Cost", 5512, 5830],
         ["Surplus", 498, 464],
     ],
-    table(["Fares", "Grants", "Income", "Crew", "Fuel", "Repairs", "Cost", "Surplus"], ["2024", "2025"], [[5210, 5544], [800, 750], [6010, 6294], [2620, 2714], [1988, 2105], [904, 1011], [5512, 5830], [498, 464]], rowRoles={2: "subtotal", 7: "total"}),
+    table(["Fares", "Grants", "Income", "Crew", "Fuel", "Repairs", "Cost", "Surplus"], ["2024", "2025"], [[5210, 5544], [800, 750], [6010, 6294], [2620, 2714], [1988, 2105], [904, 1011], [5512, 5830], [498, 464]], rowRoles={2: "subtotal", 6: "subtotal", 7: "total"}),
 )
 
 # An average below figures is no sum.

@@ -2,6 +2,7 @@ package app.finish.cli;
 
 import app.finish.core.document.Source;
 import app.finish.formats.FileTables;
+import app.finish.formats.Hidden;
 import app.finish.formats.Problem;
 import app.finish.formats.ReadRequest;
 import app.finish.formats.Sources;
@@ -9,13 +10,15 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import picocli.CommandLine.Option;
 
 /// Reads the tables of a file for a command, and says on the error stream what of it is hidden.
 final class Input {
   @Option(
       names = "--hidden",
-      description = "take hidden sheets and rows in, which are left out otherwise")
+      description = "take in hidden sheets, rows, columns and texts, which are left out otherwise")
   private boolean hidden;
 
   /// The tables of a file.
@@ -25,17 +28,24 @@ final class Input {
     FileTables found = Sources.tables(file, ReadRequest.PLAIN.withHidden(hidden));
     if (found.tables().isEmpty()) {
       throw new Problem(
-          file + " has only hidden sheets and rows. Read them with --hidden, or show them in it.");
+          file
+              + " has only hidden sheets, rows and columns. Read them with --hidden, or show them in it.");
     }
     if (found.hides() && !hidden) {
       err.println(
-          "Left out as hidden: "
-              + counted(found.hiddenSheets(), "sheet")
-              + ", "
-              + counted(found.hiddenRows(), "row")
-              + ". Take them in with --hidden.");
+          "Left out as hidden: " + hidden(found.hidden()) + ". Take them in with --hidden.");
     }
     return found.tables();
+  }
+
+  private static String hidden(Hidden hidden) {
+    return Stream.of(
+            counted(hidden.sheets(), "sheet"),
+            counted(hidden.rows(), "row"),
+            counted(hidden.columns(), "column"),
+            counted(hidden.texts(), "text"))
+        .filter(words -> !words.startsWith("0 "))
+        .collect(Collectors.joining(", "));
   }
 
   private static String counted(int count, String what) {

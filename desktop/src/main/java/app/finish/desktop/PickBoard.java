@@ -98,7 +98,12 @@ final class PickBoard extends VBox {
     }
     CheckBox hidden =
         new CheckBox(
-            Texts.of("pick.hidden", offer.tables().hiddenSheets(), offer.tables().hiddenRows()));
+            Texts.of(
+                "pick.hidden",
+                offer.tables().hidden().sheets(),
+                offer.tables().hidden().rows(),
+                offer.tables().hidden().columns(),
+                offer.tables().hidden().texts()));
     hidden.setId("pick-hidden");
     hidden.setSelected(offer.hidden());
     hidden.setOnAction(event -> showHidden.accept(hidden.isSelected()));

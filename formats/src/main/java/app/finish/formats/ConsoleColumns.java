@@ -107,6 +107,9 @@ record ConsoleColumns(List<Column> columns) {
     if (isOfStars(right, data)) {
       return true;
     }
+    if (isWrittenOnce(left, right, data)) {
+      return true;
+    }
     boolean wide = right.start - left.end >= 2;
     if (wide) {
       return true;
@@ -118,6 +121,38 @@ record ConsoleColumns(List<Column> columns) {
               && (isOfDecimals(right, data) || heads.isEmpty() && !isOfFewDigits(right, data));
     }
     return headed;
+  }
+
+  /// Whether labels of the left column are written once, before several of the right one, which all
+  /// begin at the same place.
+  private static boolean isWrittenOnce(Column left, Column right, List<String> data) {
+    int alone = 0;
+    int beside = 0;
+    for (String line : data) {
+      boolean begins = right.start < line.length() && line.charAt(right.start) != ' ';
+      boolean labelled = !in(left, line).isEmpty();
+      if (!begins || labelled && line.charAt(left.start) == ' ') {
+        return false;
+      }
+      alone += labelled ? 0 : 1;
+      beside += labelled ? 1 : 0;
+    }
+    return alone > 0 && beside > 0;
+  }
+
+  /// Whether the first column's labels end at one place and begin at several.
+  boolean endsLabelsTogether(List<String> data) {
+    java.util.Set<Integer> ends = new java.util.HashSet<>();
+    java.util.Set<Integer> starts = new java.util.HashSet<>();
+    for (String line : data) {
+      String label = columns.isEmpty() ? "" : in(columns.getFirst(), line);
+      if (!label.isEmpty()) {
+        int start = line.indexOf(label, columns.getFirst().start);
+        starts.add(start);
+        ends.add(start + label.length());
+      }
+    }
+    return ends.size() == 1 && starts.size() > 1;
   }
 
   /// Whether a word of a line of heads begins or ends just where the right one does, and another

@@ -41,12 +41,39 @@ record ConsoleHeads(ConsoleColumns columns) {
     if (met[0] == met[1] || !piece.text().contains(" ")) {
       return List.of(piece);
     }
-    List<Piece> ended = cut(piece, true);
-    if (ended.size() > 1) {
-      return ended;
+    List<Piece> each = wordByWord(piece);
+    if (each.size() > 1) {
+      return each;
     }
+    List<Piece> ended = cut(piece, true);
     List<Piece> begun = cut(piece, false);
-    return begun.size() > 1 ? begun : List.of(piece);
+    return begun.size() > ended.size() ? begun : ended;
+  }
+
+  /// The words of a piece gathered by the column that each stands over, if each gathering begins or
+  /// ends with its column.
+  private List<Piece> wordByWord(Piece piece) {
+    List<Piece> gathered = new ArrayList<>();
+    int before = -1;
+    for (Piece word : TextLine.words(piece.text())) {
+      Piece placed =
+          new Piece(word.start() + piece.start(), word.end() + piece.start(), word.text());
+      int at = columns.nearest(placed);
+      if (at == before) {
+        gathered.add(part(piece, gathered.removeLast().start(), placed.end()));
+      } else {
+        gathered.add(placed);
+      }
+      before = at;
+    }
+    boolean aligned =
+        gathered.stream()
+            .allMatch(
+                one -> {
+                  Column column = column(columns.nearest(one));
+                  return one.start() == column.start() || one.end() == column.end();
+                });
+    return aligned ? gathered : List.of(piece);
   }
 
   /// Cuts behind words that end where columns end, or before words that begin where they begin.

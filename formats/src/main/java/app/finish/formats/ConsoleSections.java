@@ -67,11 +67,17 @@ record ConsoleSections(List<String> lines) {
     List<List<String>> parts = new ArrayList<>();
     List<String> open = new ArrayList<>();
     boolean data = false;
-    for (String line : lines) {
+    boolean panel = false;
+    for (int at = 0; at < lines.size(); at++) {
+      String line = lines.get(at);
       boolean rule = isFullRule(line);
+      if (open.isEmpty() || rule) {
+        panel = ConsolePanel.isPanel(untilRule(at + 1));
+      }
       boolean figures = ConsoleBlocks.isData(line);
       boolean headBelowFigures =
           data
+              && !panel
               && !figures
               && !TextLine.isRule(line)
               && TextLine.isHead(line)
@@ -88,6 +94,15 @@ record ConsoleSections(List<String> lines) {
       parts.add(open);
     }
     return parts;
+  }
+
+  /// The lines from here to the next full rule.
+  private List<String> untilRule(int from) {
+    int to = Math.min(from, lines.size());
+    while (to < lines.size() && !isFullRule(lines.get(to))) {
+      to++;
+    }
+    return lines.subList(Math.min(from, to), to);
   }
 
   private static boolean isFullRule(String line) {

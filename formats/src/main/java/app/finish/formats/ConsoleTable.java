@@ -20,7 +20,11 @@ final class ConsoleTable {
     this.lines = lines.stream().map(line -> line.replaceFirst("\\s*\\\\$", "")).toList();
     this.columns = columns(this.lines);
     this.heads = new ConsoleHeads(columns);
-    this.indents = !TextLine.alignsLabelsRight(this.lines);
+    this.indents =
+        !columns.endsLabelsTogether(
+            this.lines.stream()
+                .filter(line -> ConsoleBlocks.isData(line) && !TextLine.isSeries(line))
+                .toList());
   }
 
   /// The columns of these lines.
@@ -140,6 +144,9 @@ final class ConsoleTable {
   private boolean isWords(int at, boolean headed, int first) {
     List<Piece> pieces = TextLine.pieces(lines.get(at));
     if (headed || pieces.size() != 1 || columns.size() == 0) {
+      return false;
+    }
+    if (heads.place(lines.get(at), "", false).size() >= Math.max(2, columns.size() - 1)) {
       return false;
     }
     String below = at + 1 < lines.size() ? lines.get(at + 1) : "";

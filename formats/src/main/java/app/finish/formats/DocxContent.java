@@ -9,8 +9,7 @@ import org.apache.xmlbeans.XmlCursor;
 /// Makes a document's content plain: what stands in content controls as if there were none, and
 /// hidden text taken out.
 final class DocxContent {
-  private static final String WORD =
-      "http://schemas.openxmlformats.org/wordprocessingml/2006/main";
+  private static final String WORD = "http://schemas.openxmlformats.org/wordprocessingml/2006/main";
   private static final String EACH = "declare namespace w='" + WORD + "' .//w:";
 
   private DocxContent() {}

@@ -26,7 +26,9 @@ import org.openxmlformats.schemas.wordprocessingml.x2006.main.STMerge;
 public final class DocxReader implements TableReader {
   private static final int LONGEST_TITLE = 200;
   private static final Pattern PROSE =
-      Pattern.compile("(?!table\\b|figure\\b|tab\\.)(\\S+\\s+){8,}.*[.!?]", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+      Pattern.compile(
+          "(?!table\\b|figure\\b|tab\\.)(\\S+\\s+){8,}.*[.!?]",
+          Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {

@@ -27,7 +27,8 @@ public final class HtmlReader implements TableReader {
   private static final Pattern NOTE =
       Pattern.compile("(notes?|sources?)\\b.*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern TABLE =
-      Pattern.compile("(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+      Pattern.compile(
+          "(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final int LONGEST_TITLE = 200;
 
   @Override

@@ -218,7 +218,8 @@ final class SheetHandler extends DefaultHandler {
     } catch (NumberFormatException e) {
       return GridCell.of(clean(value));
     }
-    String shown = formatter.formatRawCellContents(number, own.number, own.pattern, from1904).strip();
+    String shown =
+        formatter.formatRawCellContents(number, own.number, own.pattern, from1904).strip();
     OptionalDouble typed =
         own.date || !Double.isFinite(number) ? OptionalDouble.empty() : OptionalDouble.of(number);
     return new GridCell(shown.isEmpty() ? "" : shown, typed, SourceFormat.PLAIN, 1, 1, "");

@@ -75,19 +75,6 @@ final class TextLine {
     return plain.toString();
   }
 
-  /// Whether the labels of the lines of figures end at one place and begin at several: blanks
-  /// before them are no indents then.
-  static boolean alignsLabelsRight(List<String> lines) {
-    List<Piece> labels =
-        lines.stream()
-            .filter(TextLine::holdsFigures)
-            .map(line -> parted(line).getFirst())
-            .filter(label -> !isFigure(label.text))
-            .toList();
-    boolean ends = labels.stream().mapToInt(Piece::end).distinct().count() == 1;
-    return ends && labels.stream().mapToInt(Piece::start).distinct().count() > 1;
-  }
-
   /// Whether a line heads columns: several pieces, or several words well to the right.
   static boolean isHead(String line) {
     int blanks = line.length() - line.stripLeading().length();

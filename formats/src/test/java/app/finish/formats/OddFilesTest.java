@@ -85,8 +85,8 @@ public class OddFilesTest {
   public void whatIsHiddenIsLeftOutAndOffered() throws IOException {
     Path file = workbook(OddFilesTest::hide);
     FileTables shown = Sources.tables(file, ReadRequest.PLAIN);
-    assertThat(shown.hiddenSheets()).isEqualTo(1);
-    assertThat(shown.hiddenRows()).isEqualTo(1);
+    assertThat(shown.hidden().sheets()).isEqualTo(1);
+    assertThat(shown.hidden().rows()).isEqualTo(1);
     assertThat(shown.tables()).hasSize(1);
     assertThat(shown.tables().getFirst().grid().rows()).isEqualTo(3);
     FileTables all = Sources.tables(file, ReadRequest.PLAIN.withHidden(true));
@@ -125,7 +125,7 @@ public class OddFilesTest {
       zip.write(content.getBytes(StandardCharsets.UTF_8));
     }
     Path file = file("odd.ods", bytes.toByteArray());
-    assertThat(Sources.tables(file, ReadRequest.PLAIN).hiddenRows()).isEqualTo(1);
+    assertThat(Sources.tables(file, ReadRequest.PLAIN).hidden().rows()).isEqualTo(1);
     FileTables all = Sources.tables(file, ReadRequest.PLAIN.withHidden(true));
     assertThat(all.tables().getFirst().grid().rows()).isEqualTo(3);
   }

@@ -21,6 +21,7 @@ final class AxisReader {
   private final MeasureFinder.Found measures;
   private final boolean[] measureAdds;
   private final List<Integer> ofLines;
+  private final boolean across;
   private final List<Integer> keyOf = new ArrayList<>();
   private final List<Integer> measureOf = new ArrayList<>();
   private final List<Line> keys = new ArrayList<>();
@@ -29,12 +30,15 @@ final class AxisReader {
   /// @param lines the lines
   /// @param measures which level names measures, if one does
   /// @param measureAdds for each measure whether its figures can be added up
+  /// @param across whether the lines are columns
   /// @param ofLines for each line the measure of its figures where no level names them; else empty
   AxisReader(
       LineReader.Lines lines,
       MeasureFinder.Found measures,
       boolean[] measureAdds,
-      List<Integer> ofLines) {
+      List<Integer> ofLines,
+      boolean across) {
+    this.across = across;
     this.ofLines = ofLines;
     this.lines = lines;
     this.measures = measures;
@@ -45,9 +49,13 @@ final class AxisReader {
   ///
   /// @param additive which figures along a line can be added up
   /// @param told what a person said lines are, by their place
+  /// @param rounded whether words say that figures are rounded
   /// @param places how lines are called in words, by their places
   Built read(
-      boolean[] additive, Map<Integer, Role> told, BiFunction<Integer, Integer, String> places) {
+      boolean[] additive,
+      Map<Integer, Role> told,
+      boolean rounded,
+      BiFunction<Integer, Integer, String> places) {
     gatherKeys(additive.length);
     boolean[] mask = mask(additive);
     Map<Integer, Role> toldKeys = new HashMap<>();
@@ -60,7 +68,8 @@ final class AxisReader {
     BiFunction<Integer, Integer, String> words =
         (from, to) -> places.apply(firstLine(from).place(), lastLine(to).place());
     Map<Integer, Total> totals =
-        new TotalFinder(keys, orAllIfNone(mask), any(mask), toldKeys, words).find();
+        new TotalFinder(keys, orAllIfNone(mask), any(mask), toldKeys, rounded, across, words)
+            .find();
     Axis axis =
         Axis.of(
             lines.dimensions(),

@@ -19,11 +19,11 @@ import java.util.regex.Pattern;
 /// @param kind of which kind they are, if that is told
 /// @param under whether they stand in rows of their own under the figures that they belong to
 /// @param because why
-record Brackets(
-    BracketMeaning meaning, Optional<MeasureKind> kind, boolean under, String because) {
+record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean under, String because) {
   private static final Pattern BRACKETED =
       Pattern.compile("\\(\\s*[-−–]?\\s*[€$£¥]?\\s*[0-9][0-9.,'\u00a0 ]*\\s*[%€]?\\s*\\)[*†‡]*");
-  private static final Pattern PLAIN = Pattern.compile("[-−–+]?\\s*[€$£¥]?[0-9][0-9.,]*[%€]?[*†‡]*");
+  private static final Pattern PLAIN =
+      Pattern.compile("[-−–+]?\\s*[€$£¥]?[0-9][0-9.,]*[%€]?[*†‡]*");
   private static final Pattern MINUS = Pattern.compile("[-−–]\\s*[€$£¥]?[0-9.].*");
   private static final Pattern SAID =
       Pattern.compile(
@@ -37,9 +37,7 @@ record Brackets(
 
   /// Whether a text is a figure in brackets.
   static boolean isBracketed(String text) {
-    return text.length() > 2
-        && text.charAt(0) == '('
-        && BRACKETED.matcher(text).matches();
+    return text.length() > 2 && text.charAt(0) == '(' && BRACKETED.matcher(text).matches();
   }
 
   /// What is in brackets in a grid.
@@ -101,18 +99,32 @@ record Brackets(
       if (!note.isEmpty()) {
         boolean negative = note.toLowerCase(java.util.Locale.ROOT).contains("negative");
         return new Brackets(
-            negative ? BracketMeaning.NEGATIVE : BracketMeaning.FIGURE, kind, below, "a note says “" + note + "”");
+            negative ? BracketMeaning.NEGATIVE : BracketMeaning.FIGURE,
+            kind,
+            below,
+            "a note says “" + note + "”");
       }
       if (below && (under > 1 || model)) {
         return new Brackets(
-            BracketMeaning.FIGURE, model ? Optional.of(MeasureKind.ERROR) : kind, true, "each stands under a figure, in a row without a label");
+            BracketMeaning.FIGURE,
+            model ? Optional.of(MeasureKind.ERROR) : kind,
+            true,
+            "each stands under a figure, in a row without a label");
       }
       if (minus || alone == bracketed) {
         return new Brackets(
-            BracketMeaning.UNTOLD, Optional.empty(), below, minus ? "other figures have a minus sign" : "all figures of the column are in brackets");
+            BracketMeaning.UNTOLD,
+            Optional.empty(),
+            below,
+            minus
+                ? "other figures have a minus sign"
+                : "all figures of the column are in brackets");
       }
       return new Brackets(
-          BracketMeaning.NEGATIVE, Optional.empty(), false, "figures in brackets stand among others, and none has a minus sign");
+          BracketMeaning.NEGATIVE,
+          Optional.empty(),
+          false,
+          "figures in brackets stand among others, and none has a minus sign");
     }
 
     private Optional<MeasureKind> kind() {

@@ -14,7 +14,8 @@ import java.util.Set;
 /// Company.of(List.of("F", "M")).kind("M"); // nothing
 /// ```
 final class Company {
-  private static final Set<String> WITH_P = Set.of("f", "t", "z", "r", "b", "β", "χ2", "χ²", "u", "h", "q", "w");
+  private static final Set<String> WITH_P =
+      Set.of("f", "t", "z", "r", "b", "β", "χ2", "χ²", "u", "h", "q", "w");
 
   private final boolean letters;
   private final int statistics;

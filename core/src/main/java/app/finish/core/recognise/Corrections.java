@@ -70,13 +70,31 @@ public record Corrections(
   /// The same corrections and this one: so many rows of heads.
   public Corrections withHeadRows(int count) {
     return new Corrections(
-        OptionalInt.of(count), stubColumns, rows, columns, measures, blanks, brackets, covers, names, extent);
+        OptionalInt.of(count),
+        stubColumns,
+        rows,
+        columns,
+        measures,
+        blanks,
+        brackets,
+        covers,
+        names,
+        extent);
   }
 
   /// The same corrections and this one: so many columns of stub.
   public Corrections withStubColumns(int count) {
     return new Corrections(
-        headRows, OptionalInt.of(count), rows, columns, measures, blanks, brackets, covers, names, extent);
+        headRows,
+        OptionalInt.of(count),
+        rows,
+        columns,
+        measures,
+        blanks,
+        brackets,
+        covers,
+        names,
+        extent);
   }
 
   /// The same corrections and this one: what a row is.
@@ -94,25 +112,61 @@ public record Corrections(
   /// @throws IllegalArgumentException if it is said to be a group or a note
   public Corrections withColumn(Anchor column, LineRole role) {
     return new Corrections(
-        headRows, stubColumns, rows, with(columns, column, role), measures, blanks, brackets, covers, names, extent);
+        headRows,
+        stubColumns,
+        rows,
+        with(columns, column, role),
+        measures,
+        blanks,
+        brackets,
+        covers,
+        names,
+        extent);
   }
 
   /// The same corrections and this one: what kind of figure the measure of this name is.
   public Corrections withMeasure(String name, MeasureKind kind) {
     return new Corrections(
-        headRows, stubColumns, rows, columns, with(measures, name, kind), blanks, brackets, covers, names, extent);
+        headRows,
+        stubColumns,
+        rows,
+        columns,
+        with(measures, name, kind),
+        blanks,
+        brackets,
+        covers,
+        names,
+        extent);
   }
 
   /// The same corrections and this one: what empty cells among the figures stand for.
   public Corrections withBlanks(BlankMeaning meaning) {
     return new Corrections(
-        headRows, stubColumns, rows, columns, measures, Optional.of(meaning), brackets, covers, names, extent);
+        headRows,
+        stubColumns,
+        rows,
+        columns,
+        measures,
+        Optional.of(meaning),
+        brackets,
+        covers,
+        names,
+        extent);
   }
 
   /// The same corrections and this one: what figures in brackets mean.
   public Corrections withBrackets(BracketMeaning meaning) {
     return new Corrections(
-        headRows, stubColumns, rows, columns, measures, blanks, Optional.of(meaning), covers, names, extent);
+        headRows,
+        stubColumns,
+        rows,
+        columns,
+        measures,
+        blanks,
+        Optional.of(meaning),
+        covers,
+        names,
+        extent);
   }
 
   /// The same corrections and this one: a row totals these rows and no others.

@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /// Finds which level of labels on an axis names measures. It is the level whose labels are words
 /// for measures, or whose lines are written alike where their label is the same and differently
@@ -32,6 +33,9 @@ final class MeasureFinder {
     }
   }
 
+  private static final Pattern PERCENT =
+      Pattern.compile(".*(%|per ?cent|pct).*", Pattern.CASE_INSENSITIVE);
+
   private record Form(int decimals, String unit) {}
 
   private final ReadGrid grid;
@@ -44,7 +48,8 @@ final class MeasureFinder {
   ///
   /// @param lines the lines of the axis
   /// @param cells for each line, the rows and columns of its figures in the grid
-  Found find(List<Line> lines, List<Cells> cells) {
+  /// @param across whether the lines are columns
+  Found find(List<Line> lines, List<Cells> cells, boolean across) {
     int levels = lines.isEmpty() ? 0 : lines.getFirst().labels().size();
     List<Form> forms = new ArrayList<>();
     for (Cells places : cells) {
@@ -52,20 +57,21 @@ final class MeasureFinder {
     }
     Found best = Found.NONE;
     for (int level = levels - 1; level >= 0; level--) {
-      Found found = weigh(level, lines, forms);
+      Found found = weigh(level, lines, forms, across);
       best = found.confidence() > best.confidence() + 0.05 ? found : best;
     }
     return best.confidence() >= 0.5 ? best : Found.NONE;
   }
 
-  private Found weigh(int level, List<Line> lines, List<Form> forms) {
+  private Found weigh(int level, List<Line> lines, List<Form> forms, boolean across) {
     Map<String, Form> byName = new LinkedHashMap<>();
     boolean consistent = true;
     int lowest = 0;
     Company company = company(level, lines);
     for (int i = 0; i < lines.size(); i++) {
       String name = lines.get(i).labels().get(level);
-      if (name.isEmpty() || company.saysTotal(name)) {
+      boolean total = company.saysTotal(name) && !(across && OwnMeasure.isOne(lines, i));
+      if (name.isEmpty() || total) {
         continue;
       }
       Form before = byName.putIfAbsent(name, forms.get(i));
@@ -75,8 +81,7 @@ final class MeasureFinder {
     if (byName.isEmpty()) {
       return new Found(level, List.of(), List.of(), 0);
     }
-    long words =
-        byName.keySet().stream().filter(name -> company.kind(name).isPresent()).count();
+    long words = byName.keySet().stream().filter(name -> company.kind(name).isPresent()).count();
     long kinds = byName.values().stream().filter(form -> form.decimals >= 0).distinct().count();
     boolean differ = byName.size() > 1 && kinds > 1 && consistent;
     List<String> because = new ArrayList<>();
@@ -135,12 +140,37 @@ final class MeasureFinder {
     if (kind == MeasureKind.VALUE && name.matches("[0-9]{1,2}") && isWithinOne(places)) {
       kind = MeasureKind.CORRELATION;
     }
+    if (kind == MeasureKind.PERCENT && !unit.equals("%") && !arePercents(name, places)) {
+      kind = MeasureKind.VALUE;
+    }
     if (unit.equals("%") && kind != MeasureKind.P) {
       kind = MeasureKind.PERCENT;
     } else if (!unit.isEmpty() && kind == MeasureKind.VALUE) {
       kind = MeasureKind.SUM;
     }
     return new Measure(name, kind, unit, Math.max(0, form.decimals));
+  }
+
+  /// Whether figures can be percentages where only the name says so: none passes 100 by far, and,
+  /// unless the name says percent, they have decimals or add up to 100.
+  private boolean arePercents(String name, List<Cells> places) {
+    double[] most = {0, 0};
+    boolean[] decimals = {false};
+    for (Cells cells : places) {
+      cells.visit(
+          (row, column) -> {
+            double number = grid.number(row, column);
+            if (!Double.isNaN(number)) {
+              most[0] = Math.max(most[0], Math.abs(number));
+              most[1] += number;
+              decimals[0] |= grid.decimals(row, column) > 0;
+            }
+            return true;
+          });
+    }
+    boolean said = PERCENT.matcher(name).matches() || Statistics.kind(name).isPresent();
+    boolean whole = Math.abs(most[1] - 100) < 1.5 || Math.abs(most[1] - 200) < 2.5;
+    return said ? most[0] <= 1000 : most[0] <= 100 && (decimals[0] || whole);
   }
 
   /// Whether all figures are written with decimals and lie between −1 and 1.

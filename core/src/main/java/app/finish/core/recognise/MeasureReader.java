@@ -17,8 +17,8 @@ final class MeasureReader {
   /// @param across the level of the columns' labels that names measures
   /// @param down the level of the rows' labels that does; at most one of both does
   /// @param measures the measures, in the order of their names
-  /// @param ofRows for each row its measure where no level names them but the rows differ; else empty
-  /// @param evidence why
+  /// @param ofRows for each row its measure where no level names them but the rows differ; else
+  /// empty @param evidence why
   record Read(
       MeasureFinder.Found across,
       MeasureFinder.Found down,
@@ -56,11 +56,11 @@ final class MeasureReader {
     if (grid.brackets().under() && grid.brackets().meaning() == BracketMeaning.FIGURE) {
       return underEachOther();
     }
-    MeasureFinder.Found across = finder.find(columns.lines(), cellsOfColumns());
+    MeasureFinder.Found across = finder.find(columns.lines(), cellsOfColumns(), true);
     MeasureFinder.Found down =
         rows.lines().size() > LONG && rows.dimensions().size() == 1
             ? MeasureFinder.Found.NONE
-            : finder.find(rows.lines(), cellsOfRows());
+            : finder.find(rows.lines(), cellsOfRows(), false);
     down = isStubOfMeasures(down) ? down : MeasureFinder.Found.NONE;
     if (across.level() >= 0 && down.statistics() > 0.5 && across.statistics() < 0.5) {
       across = MeasureFinder.Found.NONE;
@@ -101,9 +101,13 @@ final class MeasureReader {
       boolean bracketed = isBracketed(line.place());
       boolean above = i + 1 < rows.lines().size() && isBracketed(rows.lines().get(i + 1).place());
       MeasureKind upper =
-          error ? MeasureKind.COEFFICIENT : below == MeasureKind.PERCENT ? MeasureKind.COUNT : MeasureKind.MEAN;
+          error
+              ? MeasureKind.COEFFICIENT
+              : below == MeasureKind.PERCENT ? MeasureKind.COUNT : MeasureKind.MEAN;
       MeasureKind kind =
-          bracketed ? below : above ? upper : Statistics.kind(line.label()).orElse(MeasureKind.STATISTIC);
+          bracketed
+              ? below
+              : above ? upper : Statistics.kind(line.label()).orElse(MeasureKind.STATISTIC);
       String name = bracketed || above ? kind.word() : line.label();
       int place = places.computeIfAbsent(name, one -> places.size());
       if (place == kinds.size()) {
@@ -223,7 +227,9 @@ final class MeasureReader {
   private Measure onlyMeasure(String title) {
     List<Cells> places = cellsOfColumns();
     String corner = nameInCorner();
-    Measure measure = finder.measure(corner.isEmpty() ? nameInTitle(title) : corner, places, Company.of(List.of()));
+    Measure measure =
+        finder.measure(
+            corner.isEmpty() ? nameInTitle(title) : corner, places, Company.of(List.of()));
     boolean matrix = isMatrix() && finder.isWithinOne(places);
     return matrix ? measure.withKind(MeasureKind.CORRELATION) : measure;
   }

@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// Two measures in one cell, as in “54.2 (11.3)”: a mean and its standard deviation, a number and its
-/// share. They stay together in print, and are two measures by their kinds.
+/// Two measures in one cell, as in “54.2 (11.3)”: a mean and its standard deviation, a number and
+/// its share. They stay together in print, and are two measures by their kinds.
 ///
 /// ```java
 /// PairedCells.isPair("66 (55.0)"); // true
@@ -18,7 +18,8 @@ final class PairedCells {
       Pattern.compile(
           "[-−–]?[€$£]?[0-9][0-9.,]*%?[*†‡a-z]{0,3}\\s*(?:\\(\\s*[-−–]?[0-9.,]+\\s*%?\\s*\\)|\\[[^\\]]*[0-9][^\\]]*\\]|±\\s*[0-9.,]+)");
   private static final Pattern NAMES =
-      Pattern.compile("(?:.*[\\s,;:])?([\\p{L}.%#]+)\\s*[(\\[±]\\s*([^)\\]]*)[)\\]]?.*", Pattern.DOTALL);
+      Pattern.compile(
+          "(?:.*[\\s,;:])?([\\p{L}.%#]+)\\s*[(\\[±]\\s*([^)\\]]*)[)\\]]?.*", Pattern.DOTALL);
 
   private PairedCells() {}
 

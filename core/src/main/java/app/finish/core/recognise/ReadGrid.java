@@ -74,7 +74,8 @@ final class ReadGrid {
           }
         }
       }
-      for (Map.Entry<Integer, Matcher> flag : numbers > 0 && others < 4 ? flags.entrySet() : Map.<Integer, Matcher>of().entrySet()) {
+      for (Map.Entry<Integer, Matcher> flag :
+          numbers > 0 && others < 4 ? flags.entrySet() : Map.<Integer, Matcher>of().entrySet()) {
         take(flag.getKey(), column, flag.getValue());
       }
     }

@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -80,11 +81,19 @@ public final class Recogniser {
     evidence.addAll(read.evidence());
 
     AxisReader.Built builtDown =
-        new AxisReader(rows, down, adds(measures), read.ofRows())
-            .read(additiveColumns(across, measures), told(corrections.rows()), this::rowsInWords);
+        new AxisReader(rows, down, adds(measures), read.ofRows(), false)
+            .read(
+                additiveColumns(across, measures),
+                told(corrections.rows()),
+                saysRounded(),
+                this::rowsInWords);
     AxisReader.Built builtAcross =
-        new AxisReader(columns, across, adds(measures), List.of())
-            .read(additiveRows(down, measures), told(toldColumns()), this::columnsInWords);
+        new AxisReader(columns, across, adds(measures), List.of(), true)
+            .read(
+                additiveRows(down, measures),
+                told(toldColumns()),
+                saysRounded(),
+                this::columnsInWords);
     Blanks blanks = new Blanks(grid, frame, rows, corrections.blanks());
     Body body = Body.of(rows.lines().size(), columns.lines().size(), blanks::value);
     blanks.evidence().ifPresent(evidence::add);
@@ -130,7 +139,7 @@ public final class Recogniser {
 
   private List<Finding> findings(Table table) {
     List<Finding> findings = new ArrayList<>();
-    for (TotalCheck.Miss miss : new TotalCheck(table).misses()) {
+    for (TotalCheck.Miss miss : new TotalCheck(table, saysRounded(), covers(table)).misses()) {
       int row = rows.lines().get(miss.row()).place();
       int column = frame.valueColumns().get(miss.column());
       String place = new GridPlace(grid.grid().top() + row, grid.grid().left() + column).toString();
@@ -157,6 +166,32 @@ public final class Recogniser {
                   + "."));
     }
     return findings;
+  }
+
+  /// Whether words around the table say that figures are rounded.
+  private boolean saysRounded() {
+    List<Integer> words = new ArrayList<>(frame.wordRows());
+    words.addAll(frame.noteRows());
+    return words.stream()
+        .map(row -> grid.text(row, Math.max(0, grid.firstFilled(row))))
+        .anyMatch(Vocabulary::saysRounded);
+  }
+
+  /// For each leaf down that a person said what it totals, the leaves that it does.
+  private Map<Integer, List<Integer>> covers(Table table) {
+    Map<Integer, Integer> leaves = new HashMap<>();
+    for (Leaf leaf : table.down().leaves()) {
+      leaves.put(rows.lines().get(leaf.index()).place(), leaf.index());
+    }
+    Map<Integer, List<Integer>> covers = new HashMap<>();
+    corrections
+        .covers()
+        .forEach(
+            (total, members) ->
+                covers.put(
+                    leaves.getOrDefault(total, -1),
+                    members.stream().map(leaves::get).filter(Objects::nonNull).toList()));
+    return covers;
   }
 
   private static boolean[] adds(List<Measure> measures) {

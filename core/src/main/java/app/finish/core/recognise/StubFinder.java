@@ -51,7 +51,8 @@ final class StubFinder {
     boolean alone = named > 0 && grid.filled(row) == named && named < grid.columns();
     for (int column = 0; column < named && alone; column++) {
       boolean figures = column > 0 && numbers(column) > 0;
-      boolean headed = heads.size() > 1 && !grid.label(heads.get(heads.size() - 2), column).isEmpty();
+      boolean headed =
+          heads.size() > 1 && !grid.label(heads.get(heads.size() - 2), column).isEmpty();
       alone &= grid.cell(row, column).columnSpan() == 1 && !(figures && headed);
     }
     for (int column = named; column < grid.columns() && alone; column++) {
@@ -59,7 +60,8 @@ final class StubFinder {
       for (int above : heads) {
         headed |= !grid.label(above, column).isEmpty();
       }
-      alone &= headed || isEmptyColumn(column) || grid.filled(heads.getFirst()) < grid.columns() - named;
+      alone &=
+          headed || isEmptyColumn(column) || grid.filled(heads.getFirst()) < grid.columns() - named;
       alone &= !grid.isCovered(row, column);
     }
     return alone ? named : 0;

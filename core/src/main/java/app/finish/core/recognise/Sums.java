@@ -27,9 +27,12 @@ final class Sums {
 
   private final List<Line> lines;
   private final boolean[] additive;
+  private final boolean rounded;
   private final List<Entry> entries = new ArrayList<>();
 
-  Sums(List<Line> lines, boolean[] additive) {
+  /// @param rounded whether words say that figures are rounded
+  Sums(List<Line> lines, boolean[] additive, boolean rounded) {
+    this.rounded = rounded;
     this.lines = lines;
     this.additive = additive;
   }
@@ -128,8 +131,42 @@ final class Sums {
     return 0.5 * Math.pow(10, -decimals);
   }
 
-  private static double tolerance(double value, double doubt, int decimals) {
+  /// How a line compares with the last entry but one less the last.
+  Agreement compareDifference(int line) {
+    Line claimed = lines.get(line);
+    int last = entries.size() - 1;
+    int compared = 0;
+    int agreed = 0;
+    double weight = 0;
+    for (int i = 0; i < claimed.values().length; i++) {
+      double value = claimed.values()[i];
+      double one = own(last - 1, i);
+      double other = own(last, i);
+      if (Double.isNaN(value) || !additive[i]) {
+        continue;
+      }
+      compared++;
+      double doubt = 2 * halfUnit(claimed.decimals()[i]);
+      if (value != 0
+          && Math.abs(one - other - value) <= tolerance(value, doubt, claimed.decimals()[i])) {
+        agreed++;
+        weight += Math.log10(1 + Math.abs(value) * Math.pow(10, claimed.decimals()[i]));
+      }
+    }
+    return new Agreement(compared, agreed, weight);
+  }
+
+  /// The figure of one entry alone.
+  private double own(int entry, int place) {
+    double before = entry == 0 ? 0 : entries.get(entry - 1).sum[place];
+    return entries.get(entry).sum[place] - before;
+  }
+
+  private double tolerance(double value, double doubt, int decimals) {
     double rounding = doubt + halfUnit(decimals);
+    if (rounded) {
+      return rounding + 1e-9 * Math.abs(value);
+    }
     double most = Math.max(decimals == 0 ? 0 : 3 * halfUnit(decimals), 0.005 * Math.abs(value));
     return Math.min(rounding, most) + 1e-9 * Math.abs(value);
   }

@@ -1,7 +1,6 @@
 package app.finish.core.recognise;
 
 import app.finish.core.table.Axis;
-import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
@@ -9,13 +8,16 @@ import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
 
-/// Checks that totals add up to what they claim. A figure is checked if its measure adds up (a
-/// count, an amount), or, where nothing is known of it, if another total of the same column does,
-/// or another row of a column of totals. Rounding
-/// is allowed for: half a unit of the last decimal for each figure; counts without decimals are
-/// exact.
+/// Checks that totals add up to what they claim. What a total totals is not told, so it is held
+/// against each way to read it ([TotalReading]), and the one that most of its figures agree with is
+/// taken. Whole numbers are exact, unless a note says that figures are rounded or the total is 100;
+/// with decimals, half a unit of the last one is allowed for each figure, unless nearly all totals
+/// of the table are exact.
 final class TotalCheck {
   /// A total that does not add up.
   ///
@@ -28,10 +30,18 @@ final class TotalCheck {
   /// @param down whether it totals figures above or below it; else beside it
   record Miss(int row, int column, double sum, int decimals, int first, int last, boolean down) {}
 
-  private final Table table;
+  private static final int MANY = 8;
 
-  TotalCheck(Table table) {
+  private final Table table;
+  private final boolean rounded;
+  private final Map<Integer, List<Integer>> covers;
+
+  /// @param rounded whether something says that figures are rounded and may not add up
+  /// @param covers for a leaf down that is a total, the leaves that a person said it totals
+  TotalCheck(Table table, boolean rounded, Map<Integer, List<Integer>> covers) {
     this.table = table;
+    this.rounded = rounded;
+    this.covers = covers;
   }
 
   List<Miss> misses() {
@@ -46,123 +56,147 @@ final class TotalCheck {
     return misses;
   }
 
+  /// One total as it is held against the figures.
+  ///
+  /// @param agreed which places across agree with the reading
+  private record Held(Leaf total, TotalReading reading, boolean[] agreed, int count) {}
+
   private List<Miss> along(Axis axis, int width, boolean down) {
-    List<Miss> misses = new ArrayList<>();
-    boolean[] agreed = new boolean[width];
+    List<Held> held = new ArrayList<>();
+    int exact = 0;
+    int compared = 0;
     for (Leaf total : axis.leaves()) {
-      if (total.role() != Role.MEMBER) {
-        List<Leaf> members = members(axis, total);
-        for (int across = 0; across < width && !members.isEmpty(); across++) {
-          check(total, members, across, down, misses, agreed);
+      if (total.role() == Role.MEMBER || Vocabulary.saysAverage(total.heading().label())) {
+        continue;
+      }
+      List<Integer> told = down ? covers.getOrDefault(total.index(), List.of()) : List.of();
+      List<TotalReading> readings = TotalReading.of(axis, total, told);
+      if (readings.isEmpty()) {
+        continue;
+      }
+      Held best =
+          readings.stream()
+              .map(reading -> held(total, reading, width, down))
+              .max(Comparator.comparingInt(Held::count))
+              .orElseThrow();
+      Held first = held(total, readings.getFirst(), width, down);
+      Held taken = best.count > first.count ? best : first;
+      held.add(taken);
+      for (int across = 0; across < width; across++) {
+        OptionalDouble off =
+            taken.agreed[across] ? off(taken, across, down) : OptionalDouble.empty();
+        compared += off.isPresent() ? 1 : 0;
+        exact += off.isPresent() && off.getAsDouble() < 1e-9 ? 1 : 0;
+      }
+    }
+    boolean strict = !rounded && compared >= MANY && exact * 10 >= compared * 9;
+    List<Miss> misses = new ArrayList<>();
+    for (Held one : held) {
+      for (int across = 0; across < width; across++) {
+        if (isMiss(one, held, across, down, strict)) {
+          misses.add(miss(one, across, down));
         }
       }
     }
-    misses.removeIf(
-        miss ->
-            table.measureAt(miss.row, miss.column).kind() == MeasureKind.VALUE
-                && !(down ? agreed[miss.column] : any(agreed)));
     return misses;
   }
 
-  private static boolean any(boolean[] agreed) {
-    for (boolean one : agreed) {
-      if (one) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private void check(
-      Leaf total,
-      List<Leaf> members,
-      int across,
-      boolean down,
-      List<Miss> misses,
-      boolean[] agreed) {
-    int row = down ? total.index() : across;
-    int column = down ? across : total.index();
-    Measure measure = table.measureAt(row, column);
-    boolean adds = measure.kind().additivity() == MeasureKind.Additivity.ADDITIVE;
-    if (!adds || !(table.body().at(row, column) instanceof Value.Numeric claimed)) {
-      return;
-    }
-    double sum = 0;
+  private Held held(Leaf total, TotalReading reading, int width, boolean down) {
+    boolean[] agreed = new boolean[width];
     int count = 0;
-    for (Leaf member : members) {
-      Value value =
-          down ? table.body().at(member.index(), across) : table.body().at(across, member.index());
-      if (value instanceof Value.Numeric numeric) {
-        sum += numeric.number();
+    for (int across = 0; across < width; across++) {
+      agreed[across] = agrees(total, reading, across, down, rounded);
+      count += agreed[across] ? 1 : 0;
+    }
+    return new Held(total, reading, agreed, count);
+  }
+
+  private Miss miss(Held held, int across, boolean down) {
+    int row = down ? held.total.index() : across;
+    int column = down ? across : held.total.index();
+    double sum = held.reading.sum(leaf -> number(leaf, across, down));
+    int decimals = table.measureAt(row, column).decimals();
+    return new Miss(row, column, sum, decimals, held.reading.first(), held.reading.last(), down);
+  }
+
+  private boolean isMiss(Held held, List<Held> all, int across, boolean down, boolean strict) {
+    Measure measure = measure(held.total, across, down);
+    double claimed = number(held.total.index(), across, down);
+    if (!adds(measure) || Double.isNaN(claimed) || hasText(held, across, down)) {
+      return false;
+    }
+    if (held.agreed[across]) {
+      double off = off(held, across, down).orElse(0);
+      return strict && off > 0.6 * Math.pow(10, -measure.decimals());
+    }
+    if (held.reading.count(leaf -> number(leaf, across, down)) == 0) {
+      return false;
+    }
+    if (measure.kind() != MeasureKind.VALUE) {
+      return true;
+    }
+    boolean elsewhere = all.stream().anyMatch(other -> other != held && other.agreed[across]);
+    return elsewhere || !isWithin(held, across, down);
+  }
+
+  /// Whether a figure lies between the least and the greatest of those that it might total, as a
+  /// mean does.
+  private boolean isWithin(Held held, int across, boolean down) {
+    double least = Double.POSITIVE_INFINITY;
+    double most = Double.NEGATIVE_INFINITY;
+    int count = 0;
+    for (int leaf : held.reading.plus()) {
+      double number = number(leaf, across, down);
+      if (!Double.isNaN(number)) {
+        least = Math.min(least, number);
+        most = Math.max(most, number);
         count++;
-      } else if (value instanceof Value.Text) {
-        return;
       }
     }
-    boolean exact = measure.kind() == MeasureKind.COUNT && measure.decimals() == 0;
-    double rounding = exact ? 0 : (count + 1) * 0.5 * Math.pow(10, -measure.decimals());
-    if (count > 0 && Math.abs(sum - claimed.number()) <= rounding + 1e-9 * Math.abs(sum)) {
-      agreed[across] = true;
-    } else if (count > 0) {
-      int first = members.getFirst().index();
-      misses.add(
-          new Miss(row, column, sum, measure.decimals(), first, members.getLast().index(), down));
-    }
+    double claimed = number(held.total.index(), across, down);
+    return count > 1 && claimed >= least && claimed <= most;
   }
 
-  /// The leaves that a total totals: members under the same headings as it, of the same measure.
-  private static List<Leaf> members(Axis axis, Leaf total) {
-    List<Heading> group = new ArrayList<>();
-    for (Heading heading : total.path()) {
-      if (heading.role() != Role.MEMBER) {
-        break;
-      }
-      group.add(heading);
-    }
-    List<String> deeper = membersBelow(total, group.size() + 1);
-    List<Leaf> members = new ArrayList<>();
-    int from = total.index();
-    int to = total.index();
-    while (from > 0 && isUnder(axis.leaves().get(from - 1), group)) {
-      from--;
-    }
-    while (to < axis.leaves().size() - 1 && isUnder(axis.leaves().get(to + 1), group)) {
-      to++;
-    }
-    for (Leaf leaf : axis.leaves().subList(from, to + 1)) {
-      boolean same = deeper.isEmpty() || endsWith(leaf, deeper);
-      if (leaf.role() == Role.MEMBER && same && leaf.measure().equals(total.measure())) {
-        members.add(leaf);
-      }
-    }
-    return members;
+  private boolean hasText(Held held, int across, boolean down) {
+    return held.reading.plus().stream().anyMatch(leaf -> isText(leaf, across, down));
   }
 
-  /// The labels below the heading that makes this leaf a total; none if it totals all members, or
-  /// if they only name its measure.
-  private static List<String> membersBelow(Leaf total, int level) {
-    List<Heading> below =
-        total.path().subList(Math.min(level, total.path().size()), total.path().size());
-    boolean members = below.stream().allMatch(one -> one.role() == Role.MEMBER);
-    return members ? labels(below) : List.of();
+  private boolean isText(int leaf, int across, boolean down) {
+    return (down ? table.body().at(leaf, across) : table.body().at(across, leaf))
+        instanceof Value.Text;
   }
 
-  private static List<String> labels(List<Heading> path) {
-    return path.stream().filter(one -> one.measure().isEmpty()).map(Heading::label).toList();
-  }
-
-  private static boolean endsWith(Leaf leaf, List<String> end) {
-    List<String> labels = labels(leaf.path());
-    int from = labels.size() - end.size();
-    return from >= 0 && labels.subList(from, labels.size()).equals(end);
-  }
-
-  private static boolean isUnder(Leaf leaf, List<Heading> group) {
-    for (int i = 0; i < group.size(); i++) {
-      if (leaf.path().size() <= i || leaf.path().get(i) != group.get(i)) {
-        return false;
-      }
+  private boolean agrees(
+      Leaf total, TotalReading reading, int across, boolean down, boolean rounding) {
+    Measure measure = measure(total, across, down);
+    double claimed = number(total.index(), across, down);
+    int count = reading.count(leaf -> number(leaf, across, down));
+    if (!adds(measure) || Double.isNaN(claimed) || count == 0) {
+      return false;
     }
-    return true;
+    double sum = reading.sum(leaf -> number(leaf, across, down));
+    boolean exact = measure.decimals() == 0 && !rounding && claimed != 100;
+    double doubt = exact ? 0 : (count + 1) * 0.5 * Math.pow(10, -measure.decimals());
+    return Math.abs(sum - claimed) <= doubt + 1e-9 * Math.abs(sum);
+  }
+
+  private OptionalDouble off(Held held, int across, boolean down) {
+    double sum = held.reading.sum(leaf -> number(leaf, across, down));
+    double claimed = number(held.total.index(), across, down);
+    double off = Math.abs(sum - claimed);
+    return OptionalDouble.of(off <= 1e-9 * Math.abs(sum) ? 0 : off);
+  }
+
+  private static boolean adds(Measure measure) {
+    return measure.kind().additivity() == MeasureKind.Additivity.ADDITIVE;
+  }
+
+  private Measure measure(Leaf total, int across, boolean down) {
+    return down ? table.measureAt(total.index(), across) : table.measureAt(across, total.index());
+  }
+
+  private double number(int leaf, int across, boolean down) {
+    Value value = down ? table.body().at(leaf, across) : table.body().at(across, leaf);
+    return value instanceof Value.Numeric numeric ? numeric.number() : Double.NaN;
   }
 }

@@ -22,6 +22,8 @@ final class TotalFinder {
   private final boolean[] additive;
   private final boolean canAdd;
   private final Map<Integer, Role> told;
+  private final boolean rounded;
+  private final boolean across;
   private final BiFunction<Integer, Integer, String> places;
   private final Map<Integer, Total> totals = new TreeMap<>();
 
@@ -29,13 +31,19 @@ final class TotalFinder {
   /// @param additive which figures along a line can be added up
   /// @param canAdd whether any of the figures is of a kind that can be added up
   /// @param told what a person said lines are; a member is said to be no total
+  /// @param rounded whether words say that figures are rounded
+  /// @param across whether the lines are columns
   /// @param places how the lines from one to another are called in words
   TotalFinder(
       List<Line> lines,
       boolean[] additive,
       boolean canAdd,
       Map<Integer, Role> told,
+      boolean rounded,
+      boolean across,
       BiFunction<Integer, Integer, String> places) {
+    this.rounded = rounded;
+    this.across = across;
     this.lines = lines;
     this.additive = additive;
     this.canAdd = canAdd;
@@ -62,7 +70,7 @@ final class TotalFinder {
   /// One pass over the lines that finds totals by adding up. Lines known to be totals don't count.
   private Map<Integer, Total> pass(boolean backward, Map<Integer, Total> known) {
     Map<Integer, Total> found = new HashMap<>();
-    Sums sums = new Sums(lines, additive);
+    Sums sums = new Sums(lines, additive, rounded);
     for (int step = 0; step < lines.size(); step++) {
       int line = backward ? lines.size() - 1 - step : step;
       if (known.containsKey(line)) {
@@ -102,7 +110,16 @@ final class TotalFinder {
         return start;
       }
     }
-    return -1;
+    return isDifference(line, sums) ? sums.size() - 2 : -1;
+  }
+
+  /// Whether a line that says that it is what is left is the last but one less the last.
+  private boolean isDifference(int line, Sums sums) {
+    if (sums.size() < 2 || !Vocabulary.saysResult(lines.get(line).label())) {
+      return false;
+    }
+    Sums.Agreement agreement = sums.compareDifference(line);
+    return agreement.share() >= 0.5 && agreement.weight() >= 1.5;
   }
 
   /// Whether a line may be the total of a single one: it says total and the other does not, or it
@@ -124,7 +141,8 @@ final class TotalFinder {
     boolean hint =
         claimed.emphasised()
             || claimed.depth() < claimed.labels().size()
-            || Vocabulary.saysAll(claimed.label());
+            || Vocabulary.saysAll(claimed.label())
+            || count > 1 && Vocabulary.saysResult(claimed.label());
     double share = hint ? 0.5 : 0.6;
     double weight = hint ? 1.5 : count > 2 ? 3.5 : 4.5;
     return agreement.share() >= share && agreement.weight() >= weight;
@@ -211,8 +229,10 @@ final class TotalFinder {
       Role said = told.get(line);
       int named = startOfNamedGroup(line);
       boolean atTheEdge = !canAdd && (line == 0 || line == lines.size() - 1);
-      boolean all = Vocabulary.saysAll(at.label()) && (at.emphasised() || atTheEdge);
-      boolean word = saysTotal(line) || all;
+      boolean last = line == lines.size() - 1 && line > 1;
+      boolean all =
+          Vocabulary.saysAll(at.label()) && (at.emphasised() || atTheEdge || last && isNear(line));
+      boolean word = saysTotal(line) && !isOwnMeasure(line) || all || isAverage(line);
       if (totals.containsKey(line)) {
         start = totals.get(line).from() < line ? line + 1 : start;
       } else if ((word && said != Role.MEMBER) || (said != null && said != Role.MEMBER)) {
@@ -230,6 +250,42 @@ final class TotalFinder {
         start = line + 1;
       }
     }
+  }
+
+  /// Whether a column that says total is a measure of its own: no sum of others, and not between
+  /// them as a mean would be.
+  private boolean isOwnMeasure(int line) {
+    return across && !told.containsKey(line) && OwnMeasure.isOne(lines, line);
+  }
+
+  /// Whether the last line, by its label, averages those before it, and its figures lie between
+  /// theirs.
+  private boolean isAverage(int line) {
+    boolean last = line == lines.size() - 1 && line > 1;
+    boolean named = Vocabulary.saysAverage(lines.get(line).label());
+    boolean among = false;
+    for (int other = 0; other < line && last && named; other++) {
+      among |= Statistics.kind(lines.get(other).label()).isPresent();
+    }
+    return last && named && !among;
+  }
+
+  /// Whether the figures of the last line are nearly the sums of those before it that are no
+  /// totals.
+  private boolean isNear(int line) {
+    int near = 0;
+    int compared = 0;
+    double[] values = lines.get(line).values();
+    for (int i = 0; i < values.length; i++) {
+      double sum = 0;
+      for (int other = 0; other < line; other++) {
+        double one = lines.get(other).values()[i];
+        sum += totals.containsKey(other) || Double.isNaN(one) ? 0 : one;
+      }
+      compared += Double.isNaN(values[i]) ? 0 : 1;
+      near += Math.abs(sum - values[i]) <= 0.02 * Math.abs(values[i]) ? 1 : 0;
+    }
+    return near > 0 && near * 2 >= compared;
   }
 
   /// Where the group begins that ends before this line and that its label names, as "Summer total"

@@ -45,8 +45,7 @@ final class TreeBuilder {
       int measure = measureOf.get(i);
       if (measure >= 0 && measureLevel < 0) {
         Step last = path.isEmpty() ? step("", Role.MEMBER, 0) : path.removeLast();
-        path.add(
-            new Step(last.label, last.role, OptionalInt.of(measure), last.group, last.level));
+        path.add(new Step(last.label, last.role, OptionalInt.of(measure), last.group, last.level));
       } else if (measure >= 0) {
         int at = 0;
         while (at < path.size() && path.get(at).level < measureLevel) {

@@ -31,6 +31,22 @@ final class Vocabulary {
           Pattern.CASE_INSENSITIVE);
   private static final Set<String> NOT_GIVEN =
       Set.of("n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a", "(s)", "x");
+  private static final Pattern PART =
+      Pattern.compile(
+          "[-–—•]*\\s*(of which|of whom|of these|thereof|incl(uding|\\.)|therein|davon|darunter|dont|waarvan|di cui)\\b.*",
+          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
+  private static final Pattern RESULT =
+      Pattern.compile(
+          "(net|gross|closing|balance|result|surplus|deficit|profit|loss|change|remaining|end(ing)?|carried|after|before|operating|ebitda?|margin)\\b.*|.*\\b(balance|result|surplus|deficit|profit|income|remaining|carried forward)",
+          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
+  private static final Pattern AVERAGE =
+      Pattern.compile(
+          "(?:(?:overall|weighted|grand|all|simple)\\s+)?(average|mean|avg\\.?|durchschnitt|mittelwert|moyenne|promedio|gemiddelde)(\\s+(of )?(all|total|overall).*)?",
+          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
+  private static final Pattern ROUNDED =
+      Pattern.compile(
+          ".*\\b(round(ed|ing)|may not (add|sum)|do not (add|sum)|might not (add|sum)|need not (add|sum)|gerundet|arrondi).*",
+          Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern NO_NAME =
       Pattern.compile(
           "\\(?(index|row ?names?|row\\.names|unnamed: [0-9]+)\\)?", Pattern.CASE_INSENSITIVE);
@@ -53,7 +69,8 @@ final class Vocabulary {
   private Vocabulary() {}
 
   private static Kind kind(MeasureKind kind, String words) {
-    return new Kind(kind, Pattern.compile(words, Pattern.CASE_INSENSITIVE));
+    return new Kind(
+        kind, Pattern.compile(words, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS));
   }
 
   /// Whether a label says grand total.
@@ -78,6 +95,26 @@ final class Vocabulary {
   /// Whether a head over the stub names nothing, as those that a program puts there by itself.
   static boolean isNoName(String head) {
     return NO_NAME.matcher(head).matches();
+  }
+
+  /// Whether a label says that its line is a part of the one before.
+  static boolean saysPart(String label) {
+    return PART.matcher(label.strip()).matches();
+  }
+
+  /// Whether a label is that of what is left of lines before it: a net figure, a balance, a result.
+  static boolean saysResult(String label) {
+    return RESULT.matcher(label.strip()).matches();
+  }
+
+  /// Whether a label says that its line averages others.
+  static boolean saysAverage(String label) {
+    return AVERAGE.matcher(label.strip()).matches();
+  }
+
+  /// Whether a line of words says that figures are rounded and may not add up.
+  static boolean saysRounded(String words) {
+    return ROUNDED.matcher(words).matches();
   }
 
   /// Whether a text stands for a missing value.

@@ -12,8 +12,8 @@ import java.util.Optional;
 /// @param kind what sort of figure it is
 /// @param unit `%`, a currency sign or code, or the empty string
 /// @param decimals the most decimals that its figures were written with
-/// @param bracketed of which kind the figures are that stand in brackets behind its own, in the same
-///     cells, if such figures do
+/// @param bracketed of which kind the figures are that stand in brackets behind its own, in the
+/// same     cells, if such figures do
 public record Measure(
     String name, MeasureKind kind, String unit, int decimals, Optional<MeasureKind> bracketed) {
   /// A measure that has its cells to itself.
