@@ -35,6 +35,13 @@ final class Input {
       err.println(
           "Left out as hidden: " + hidden(found.hidden()) + ". Take them in with --hidden.");
     }
+    if (found.figuresOutside() > 0) {
+      err.println(
+          counted(found.figuresOutside(), "figure")
+              + " in "
+              + counted(found.outside().size(), "line")
+              + " of text that belong to no table.");
+    }
     return found.tables();
   }
 

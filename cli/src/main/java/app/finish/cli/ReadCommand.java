@@ -78,6 +78,7 @@ final class ReadCommand implements Callable<Integer> {
           evidence.confidence() * 100,
           String.join("; ", evidence.because()));
     }
+    out.println("  " + recognition.figures().sentence());
     recognition.findings().forEach(finding -> out.println("  ! " + finding.sentence()));
   }
 }

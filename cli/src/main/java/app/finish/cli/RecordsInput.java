@@ -47,6 +47,19 @@ final class RecordsInput {
   private List<String> asNumbers = List.of();
 
   @Option(
+      names = "--as-text",
+      paramLabel = "COLUMN",
+      description = "keep a column as text, such as codes that are written in digits")
+  private List<String> asTexts = List.of();
+
+  @Option(
+      names = "--day-first",
+      negatable = true,
+      description =
+          "whether 03/04/2024 is the third of April (--day-first) or the fourth of March (--no-day-first)")
+  private Boolean dayFirst;
+
+  @Option(
       names = "--missing-word",
       paramLabel = "WORD",
       description = "a text that stands for no answer, such as n/a; may be repeated")
@@ -63,7 +76,11 @@ final class RecordsInput {
         Reading.PLAIN
             .withBrokenLeftOut(leaveOutBroken)
             .withNumbers(Set.copyOf(asNumbers))
+            .withTexts(Set.copyOf(asTexts))
             .withMissingWords(missingWords);
+    if (dayFirst != null) {
+      reading = reading.withDayFirst(dayFirst);
+    }
     try {
       return RecordFile.open(Path.of(records), reading, asking);
     } catch (BrokenRecords broken) {

@@ -206,7 +206,7 @@ final class CalculatePanel {
     try {
       MeasureKind kind = percent.isSelected() ? MeasureKind.PERCENT : MeasureKind.RATIO;
       int places = Quotas.decimals(decimals.getText());
-      Move move = new Move.Calculate(called, expression.getText().strip(), kind, places);
+      Move move = Move.Calculate.asked(called, expression.getText(), kind, places);
       expression.clear();
       name.clear();
       bench.arrange(MoveWords.of(move), bench.arrangement().with(move));

@@ -161,7 +161,7 @@ record MoveEdit(List<Field> fields, List<Switch> switches) {
             named(
                 "edit.expression",
                 m.expression(),
-                text -> new Move.Calculate(m.name(), text, m.kind(), m.decimals())),
+                text -> Move.Calculate.asked(m.name(), text, m.kind(), m.decimals())),
             named(
                 "edit.decimals",
                 "" + m.decimals(),

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
@@ -153,13 +154,41 @@ final class TallyColumn {
           event -> tallies.ask(Texts.of("change.weight"), plan.withWeight(column.name())));
       menu.getItems().add(weight);
     } else if (column.type() == ColumnType.TEXT) {
-      tallies
-          .askedProperty()
-          .get()
-          .filter(asked -> asked.tally().records() instanceof RecordsName.File)
+      file()
           .ifPresent(
-              asked -> menu.getItems().add(asNumbers((RecordsName.File) asked.tally().records())));
+              file ->
+                  menu.getItems()
+                      .addAll(asNumbers(file), asDates(file, true), asDates(file, false)));
     }
+    if (column.type() != ColumnType.TEXT) {
+      file().ifPresent(file -> menu.getItems().add(asText(file)));
+    }
+  }
+
+  private Optional<RecordsName.File> file() {
+    return tallies
+        .askedProperty()
+        .get()
+        .map(asked -> asked.tally().records())
+        .filter(RecordsName.File.class::isInstance)
+        .map(RecordsName.File.class::cast);
+  }
+
+  private MenuItem asText(RecordsName.File file) {
+    MenuItem item = new MenuItem(Texts.of("tally.asText"));
+    item.setOnAction(
+        event -> {
+          Set<String> columns = new HashSet<>(file.reading().asTexts());
+          columns.add(column.name());
+          tallies.readAgain(file.reading().withTexts(columns));
+        });
+    return item;
+  }
+
+  private MenuItem asDates(RecordsName.File file, boolean dayFirst) {
+    MenuItem item = new MenuItem(Texts.of(dayFirst ? "tally.dayFirst" : "tally.monthFirst"));
+    item.setOnAction(event -> tallies.readAgain(file.reading().withDayFirst(dayFirst)));
+    return item;
   }
 
   private MenuItem asNumbers(RecordsName.File file) {

@@ -47,7 +47,7 @@ final class BoxedText {
 
   /// The grids of a text: a table's lines are those with bars and rules; words stand above and
   /// below them.
-  static List<Grid> read(List<String> lines, String name) throws IOException {
+  static Sheets read(List<String> lines, String name) throws IOException {
     List<Grid> grids = new ArrayList<>();
     List<String> words = new ArrayList<>();
     int at = 0;
@@ -71,10 +71,8 @@ final class BoxedText {
       words.clear();
       at = notes;
     }
-    if (!grids.isEmpty() && words.stream().anyMatch(word -> !word.isBlank())) {
-      grids.set(grids.size() - 1, grids.getLast());
-    }
-    return grids;
+    List<String> outside = words.stream().filter(word -> !word.isBlank()).toList();
+    return new Sheets(grids, Hidden.NONE, outside);
   }
 
   private static Grid grid(List<String> words, List<String> lines, List<String> notes, String name)

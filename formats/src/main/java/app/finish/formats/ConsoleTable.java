@@ -111,7 +111,9 @@ final class ConsoleTable {
         continue;
       }
       String below = i + 1 < lines.size() ? lines.get(i + 1) : "";
-      if (i >= first) {
+      if (columns.size() == 0) {
+        addWords(sheet, line);
+      } else if (i >= first) {
         addBelow(sheet, line);
       } else if (isWords(i, headed, first)) {
         addWords(sheet, line);

@@ -12,7 +12,7 @@ import java.util.List;
 public final class FixedWidthReader implements TableReader {
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
-    return Sheets.of(read(TextFile.read(file, request), Sources.name(file)));
+    return read(TextFile.read(file, request), Sources.name(file));
   }
 
   /// Whether a text holds a table set in columns.
@@ -35,7 +35,7 @@ public final class FixedWidthReader implements TableReader {
   }
 
   /// The sheets that a text makes.
-  static List<Grid> read(String text, String name) throws IOException {
+  static Sheets read(String text, String name) throws IOException {
     List<String> lines = TextLine.plain(text);
     int width = lines.stream().mapToInt(String::length).max().orElse(0);
     if (width > Limits.COLUMNS) {
@@ -60,6 +60,6 @@ public final class FixedWidthReader implements TableReader {
       }
       before = block.lines();
     }
-    return grids;
+    return new Sheets(grids, Hidden.NONE, read.outside());
   }
 }

@@ -1,6 +1,7 @@
 package app.finish.formats;
 
 import app.finish.core.recognise.Evidence;
+import app.finish.core.recognise.FigureCount;
 import app.finish.core.recognise.Finding;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.recognise.SourceRow;
@@ -61,6 +62,21 @@ public final class RecognitionJson {
     recognition.evidence().forEach(one -> evidence.add(evidence(one)));
     ArrayNode findings = node.putArray("findings");
     recognition.findings().forEach(one -> findings.add(finding(one)));
+    node.set("figures", figures(recognition.figures()));
+    return node;
+  }
+
+  private static ObjectNode figures(FigureCount figures) {
+    ObjectNode node = JSON.createObjectNode();
+    node.put("all", figures.all());
+    node.put("table", figures.table());
+    node.put("heads", figures.heads());
+    node.put("stub", figures.stub());
+    node.put("words", figures.words());
+    node.put("notes", figures.notes());
+    node.put("leftOut", figures.leftOut());
+    ArrayNode placeless = node.putArray("placeless");
+    figures.placeless().forEach(placeless::add);
     return node;
   }
 

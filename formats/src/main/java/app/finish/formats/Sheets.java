@@ -7,10 +7,17 @@ import java.util.List;
 ///
 /// @param grids the sheets in order
 /// @param hidden what of the file is hidden
-public record Sheets(List<Grid> grids, Hidden hidden) {
-  /// Copies the list.
+/// @param outside lines of text that belong to no table
+public record Sheets(List<Grid> grids, Hidden hidden, List<String> outside) {
+  /// Copies the lists.
   public Sheets {
     grids = List.copyOf(grids);
+    outside = List.copyOf(outside);
+  }
+
+  /// Sheets of a format that has no text beside its tables.
+  Sheets(List<Grid> grids, Hidden hidden) {
+    this(grids, hidden, List.of());
   }
 
   /// Sheets of a format that hides nothing.

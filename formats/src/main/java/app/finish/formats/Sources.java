@@ -55,7 +55,7 @@ public final class Sources {
       throw new Problem(
           name + " has no cells with anything in them. Pick a file that holds a table.");
     }
-    return new FileTables(sources, sheets.hidden());
+    return new FileTables(sources, sheets.hidden(), sheets.outside());
   }
 
   /// The tables in a text that was pasted: cells parted by tabs, else by what a CSV file would use.
@@ -63,7 +63,7 @@ public final class Sources {
   /// @throws Problem if there is nothing in it
   public static List<Source> readText(String text) throws IOException {
     List<Source> sources = new ArrayList<>();
-    for (Grid sheet : TextReader.read(text, "What was pasted")) {
+    for (Grid sheet : TextReader.read(text, "What was pasted").grids()) {
       for (Grid grid : Recogniser.split(sheet)) {
         sources.add(new Source("pasted", grid));
       }

@@ -35,6 +35,11 @@ public final class TallyJson {
         records.put("brokenLeftOut", reading.brokenLeftOut());
         ArrayNode numbers = records.putArray("asNumbers");
         new TreeSet<>(reading.asNumbers()).forEach(numbers::add);
+        if (!reading.asTexts().isEmpty()) {
+          ArrayNode texts = records.putArray("asTexts");
+          new TreeSet<>(reading.asTexts()).forEach(texts::add);
+        }
+        reading.dayFirst().ifPresent(first -> records.put("dayFirst", first));
         ArrayNode words = records.putArray("missingWords");
         reading.missingWords().forEach(words::add);
       }
@@ -74,7 +79,17 @@ public final class TallyJson {
       node.path("asNumbers").forEach(one -> numbers.add(one.asText("")));
       List<String> words = new ArrayList<>();
       node.path("missingWords").forEach(one -> words.add(one.asText("")));
-      Reading reading = new Reading(node.path("brokenLeftOut").asBoolean(), numbers, words);
+      Set<String> texts = new TreeSet<>();
+      node.path("asTexts").forEach(one -> texts.add(one.asText("")));
+      Reading reading =
+          Reading.PLAIN
+              .withBrokenLeftOut(node.path("brokenLeftOut").asBoolean())
+              .withNumbers(numbers)
+              .withTexts(texts)
+              .withMissingWords(words);
+      if (node.has("dayFirst")) {
+        reading = reading.withDayFirst(node.path("dayFirst").asBoolean());
+      }
       return new RecordsName.File(node.path("file").asText(""), reading);
     }
     if (node.has("sample")) {

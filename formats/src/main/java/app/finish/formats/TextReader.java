@@ -1,6 +1,5 @@
 package app.finish.formats;
 
-import app.finish.core.grid.Grid;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -11,19 +10,21 @@ import java.util.regex.Pattern;
 public final class TextReader implements TableReader {
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
-    return Sheets.of(read(TextFile.read(file, request), Sources.name(file)));
+    return read(TextFile.read(file, request), Sources.name(file));
   }
 
   /// The sheets that a text makes.
-  static List<Grid> read(String text, String name) throws IOException {
+  static Sheets read(String text, String name) throws IOException {
     List<String> lines = text.lines().filter(line -> !line.isBlank()).limit(400).toList();
     boolean boxed = BoxedText.isBoxed(lines);
     if (MarkdownReader.holdsATable(lines) && !(boxed && isDrawn(lines))) {
-      return MarkdownReader.read(text, name);
+      return Sheets.of(MarkdownReader.read(text, name));
     }
     boolean tabs = lines.stream().filter(line -> line.contains("\t")).count() * 2 > lines.size();
     boolean fixed = !tabs && (boxed || !isDelimited(lines)) && FixedWidthReader.fits(lines);
-    return fixed ? FixedWidthReader.read(text, name) : List.of(new CsvReader().read(text, name));
+    return fixed
+        ? FixedWidthReader.read(text, name)
+        : Sheets.of(List.of(new CsvReader().read(text, name)));
   }
 
   /// Whether corners are drawn, which Markdown has none of.

@@ -55,7 +55,8 @@ public class RecognitionJsonTest {
             "columns",
             "cells",
             "evidence",
-            "findings");
+            "findings",
+            "figures");
     assertThat(table.path("title").asText()).isEqualTo("Fares by route");
     assertThat(table.path("units").asText()).isEqualTo("in thousands");
     assertThat(table.path("held").toString()).isEqualTo("[\"Year: 2026\"]");

@@ -7,6 +7,7 @@ import app.finish.core.tally.TallyMeasure.Base;
 import app.finish.core.tally.TallyMeasure.Worked;
 import app.finish.expressions.Expression;
 import app.finish.expressions.Name;
+import app.finish.expressions.Term;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -109,10 +110,16 @@ final class Figures {
         names.add(Name.number(column.name()));
       }
     }
-    Expression expression = Expression.number(calculated.expression(), names);
+    FunctionCalls calls = FunctionCalls.in(calculated.expression());
+    calls.calls().keySet().forEach(name -> names.add(Name.number(name)));
+    Expression expression = Expression.number(calls.text(), names);
+    refuseBareColumns(expression.term(), made.keySet(), calls);
     Map<String, Integer> sums = new LinkedHashMap<>();
     for (Name name : expression.used()) {
-      if (!made.containsKey(name.name())) {
+      FunctionCalls.Call call = calls.calls().get(name.name());
+      if (call != null) {
+        sums.put(name.name(), ask(call.function(), call.inner(), 0.5));
+      } else if (!made.containsKey(name.name())) {
         sums.put(name.name(), ask(TallyFunction.SUM, name.name(), 0.5));
       }
     }
@@ -126,14 +133,62 @@ final class Figures {
             .orElse(Double.NaN);
   }
 
+  /// Refuses a product or a quotient of two columns that stand bare: it may be meant of the sums or
+  /// of each record.
+  private static void refuseBareColumns(Term term, Set<String> made, FunctionCalls calls) {
+    if (!(term instanceof Term.Call call)) {
+      return;
+    }
+    boolean either = call.function().equals("*") || call.function().equals("/");
+    if (either
+        && call.arguments().size() == 2
+        && call.arguments().get(0) instanceof Term.Named one
+        && call.arguments().get(1) instanceof Term.Named other
+        && isBare(one, made, calls)
+        && isBare(other, made, calls)) {
+      String sign = " " + call.function() + " ";
+      String first = one.name().name();
+      String second = other.name().name();
+      throw new IllegalArgumentException(
+          "“"
+              + first
+              + sign
+              + second
+              + "” can be read in two ways. Write sum("
+              + first
+              + ")"
+              + sign
+              + "sum("
+              + second
+              + ") for that of the sums, or "
+              + (call.function().equals("*") ? "sum" : "mean")
+              + "("
+              + first
+              + sign
+              + second
+              + ") for that of each record.");
+    }
+    call.arguments().forEach(argument -> refuseBareColumns(argument, made, calls));
+  }
+
+  private static boolean isBare(Term.Named term, Set<String> made, FunctionCalls calls) {
+    String name = term.name().name();
+    return !made.contains(name) && !calls.calls().containsKey(name);
+  }
+
   private int ask(TallyFunction function, String column, double share) {
     if (!column.isEmpty() || function != TallyFunction.COUNT) {
-      Column found = columns.of(column);
-      if (function.needsNumbers()) {
-        columns.needNumbers(found, "added up or averaged");
+      Optional<Column> known = columns.find(column);
+      if (known.isEmpty() && column.matches(".*[-+*/?].*")) {
+        inputs.computeIfAbsent(column, this::addExpression);
+      } else {
+        Column found = columns.of(column);
+        if (function.needsNumbers()) {
+          columns.needNumbers(found, "added up or averaged");
+        }
+        inputs.computeIfAbsent(found.name(), name -> addInput(found));
+        column = found.name();
       }
-      inputs.computeIfAbsent(found.name(), name -> addInput(found));
-      column = found.name();
     }
     Asked one = new Asked(function, column, share);
     Integer known = asked.get(one);
@@ -145,6 +200,17 @@ final class Figures {
       shifted.add(inputs.get(column));
     }
     return known;
+  }
+
+  private int addExpression(String text) {
+    int at = inputs.size();
+    inputSql.add(new RecordExpression(columns, dialect).sql(text) + " AS v" + at);
+    return at;
+  }
+
+  /// Whether a column holds no decimals.
+  private boolean isWhole(String column) {
+    return columns.find(column).map(one -> one.type() != ColumnType.NUMBER).orElse(false);
   }
 
   private int addInput(Column column) {
@@ -164,7 +230,7 @@ final class Figures {
     int at = inputs.getOrDefault(one.column, -1);
     String value = "v" + at;
     String number = dialect.asDouble(value);
-    boolean whole = !one.column.isEmpty() && columns.of(one.column).type() != ColumnType.NUMBER;
+    boolean whole = !one.column.isEmpty() && isWhole(one.column);
     String counted =
         weighted
             ? one.column.isEmpty()
@@ -201,7 +267,7 @@ final class Figures {
   }
 
   private String plainOutput(Asked one, String value) {
-    boolean whole = !one.column.isEmpty() && columns.of(one.column).type() != ColumnType.NUMBER;
+    boolean whole = !one.column.isEmpty() && isWhole(one.column);
     String number = dialect.asDouble(value);
     return switch (one.function) {
       case COUNT -> one.column.isEmpty() ? "COUNT(*)" : "COUNT(" + value + ")";

@@ -137,6 +137,14 @@ public final class PlanWords {
 
   private Optional<TallyMeasure> function(String text) {
     String[] parts = text.split("\\s+", 2);
+    int bracket = text.indexOf('(');
+    if (bracket > 0
+        && text.endsWith(")")
+        && TallyFunction.of(text.substring(0, bracket)).isPresent()
+        && FunctionCalls.in(text).calls().size() == 1
+        && FunctionCalls.in(text).text().matches("`[^`]*`")) {
+      parts = new String[] {text.substring(0, bracket), text.substring(bracket)};
+    }
     String first = parts[0].toLowerCase(Locale.ROOT);
     String rest = parts.length > 1 ? parts[1].strip() : "";
     Optional<Base> base =
@@ -160,11 +168,20 @@ public final class PlanWords {
     if (function.isEmpty() || isExpression || first.equals("q")) {
       return Optional.empty();
     }
-    String column = columns.of(rest).name();
+    // What is no column is worked out for each record.
+    String column = columns.find(rest).map(Column::name).orElseGet(() -> perRecord(rest));
     return Optional.of(
         quantile
             ? TallyMeasure.quantile(Double.parseDouble(first.substring(1)) / 100, column)
             : TallyMeasure.of(function.get(), column));
+  }
+
+  private String perRecord(String text) {
+    String bare = text.matches("\\([^()]*\\)") ? text.substring(1, text.length() - 1) : text;
+    return columns
+        .find(bare)
+        .map(Column::name)
+        .orElseGet(() -> bare.matches(".*[-+*/?].*") ? bare.strip() : columns.of(bare).name());
   }
 
   /// A dimension as a person would write it, so that [#dimension] reads it again.

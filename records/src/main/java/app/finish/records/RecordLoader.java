@@ -2,6 +2,7 @@ package app.finish.records;
 
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
 import app.finish.core.tally.Reading;
 import app.finish.formats.Problem;
 import app.finish.formats.ReadRequest;
@@ -33,6 +34,8 @@ final class RecordLoader {
   private final Reading reading;
   private final Asking asking;
   private final List<String> said;
+  private final Set<String> texts = new LinkedHashSet<>();
+  private final Set<String> openDates = new LinkedHashSet<>();
 
   /// @param said takes a sentence for each thing that had to be decided
   RecordLoader(
@@ -52,12 +55,32 @@ final class RecordLoader {
 
   void load(Path file) throws IOException, SQLException {
     switch (RecordFile.ending(file)) {
-      case "parquet" -> plain("read_parquet(" + path(file) + ")");
-      case "json", "jsonl", "ndjson" -> plain("read_json_auto(" + path(file) + ")");
+      case "parquet" -> parquet("read_parquet(" + path(file) + ")");
+      case "json", "jsonl", "ndjson" ->
+          plain("read_json_auto(" + path(file) + ", sample_size = -1)");
       case "xlsx" -> csv(fromWorkbook(file));
       default -> csv(file);
     }
     takeForNumbers();
+    keepAsText();
+  }
+
+  /// Asks a Parquet file where it lies, unless something has to be changed in its columns.
+  private void parquet(String from) throws IOException, SQLException {
+    boolean asItIs =
+        reading.missingWords().isEmpty()
+            && reading.asNumbers().isEmpty()
+            && reading.asTexts().isEmpty();
+    if (!asItIs) {
+      plain(from);
+      return;
+    }
+    try {
+      run("CREATE VIEW records AS SELECT * FROM " + from);
+    } catch (Problem e) {
+      throw new Problem(
+          label + " is damaged, or not what its name says. Save the records again.", e);
+    }
   }
 
   /// A path as the database reads it: quoted, and with nothing in it that stands for several.
@@ -118,6 +141,11 @@ final class RecordLoader {
       throw new Problem(label + " shows no sheet with records. Show one, and bring it in again.");
     }
     Grid grid = tables.getFirst().grid();
+    for (int column = 0; column < grid.columns(); column++) {
+      if (holdsDigitsAsText(grid, column)) {
+        texts.add(grid.at(0, column).text().strip());
+      }
+    }
     Path csv = folder.resolve("sheet.csv");
     try (CsvWriter writer = CsvWriter.builder().build(csv)) {
       for (int row = 0; row < grid.rows(); row++) {
@@ -134,10 +162,26 @@ final class RecordLoader {
     return csv;
   }
 
+  /// Whether a column of a workbook holds texts of digits: codes, not numbers.
+  private static boolean holdsDigitsAsText(Grid grid, int column) {
+    for (int row = 1; row < grid.rows(); row++) {
+      GridCell cell = grid.at(row, column);
+      if (cell.number().isEmpty() && cell.text().strip().matches("[0-9]+")) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private void csv(Path file) throws IOException, SQLException {
     Path given = file;
     Map<String, String> types = new LinkedHashMap<>();
+    texts.addAll(reading.asTexts());
+    Set<String> whole = new LinkedHashSet<>();
     for (int round = 0; round < 12; round++) {
+      if (round == 0 || !given.equals(file) && whole.isEmpty()) {
+        sniff(given, types, whole);
+      }
       read(given, types);
       Rejects rejects = Rejects.of(connection);
       if (rejects.encoding() && given.equals(file)) {
@@ -145,7 +189,13 @@ final class RecordLoader {
         said.add(label + " is not in UTF-8; it was read as Windows-1252 or UTF-16.");
       } else if (rejects.changed().isEmpty()) {
         leaveOut(rejects);
-        new WrittenNumbers(connection, rejects.delimiter()).take(textColumns());
+        WholeNumbers numbers = new WholeNumbers(connection, texts);
+        said.addAll(numbers.take(whole));
+        Set<String> written = textColumns();
+        written.removeIf(column -> texts.stream().anyMatch(column::equalsIgnoreCase));
+        written.removeAll(numbers.kept());
+        written.removeAll(openDates);
+        new WrittenNumbers(connection, rejects.delimiter()).take(written);
         return;
       } else {
         rejects
@@ -166,6 +216,52 @@ final class RecordLoader {
       }
     }
     throw new Problem(label + " changes its types too often. Check that its columns are straight.");
+  }
+
+  /// Has the database guess the types by the first records. Columns of whole numbers are read as
+  /// texts, so that nothing of a later answer is lost ([WholeNumbers]); dates that can be read in
+  /// two ways are left as texts unless the person said which.
+  private void sniff(Path file, Map<String, String> types, Set<String> whole)
+      throws IOException, SQLException {
+    Map<String, String> guessed = new LinkedHashMap<>();
+    try (Statement statement = connection.createStatement();
+        ResultSet result = statement.executeQuery("DESCRIBE SELECT * FROM " + scan(file, types))) {
+      while (result.next()) {
+        guessed.put(result.getString(1), result.getString(2));
+      }
+    } catch (SQLException e) {
+      // What can't be guessed is told by the reading itself.
+      return;
+    }
+    List<String> dates = new ArrayList<>();
+    guessed.forEach(
+        (column, type) -> {
+          boolean text = texts.stream().anyMatch(column::equalsIgnoreCase);
+          if (text || type.endsWith("INT") || type.equals("INTEGER")) {
+            types.put(column, "VARCHAR");
+          }
+          if (!text && (type.endsWith("INT") || type.equals("INTEGER"))) {
+            whole.add(column);
+          }
+          if (!text && (type.equals("DATE") || type.startsWith("TIMESTAMP"))) {
+            dates.add(column);
+          }
+        });
+    if (!dates.isEmpty() && reading.dayFirst().isEmpty()) {
+      openDates.addAll(
+          new OpenDates(
+                  connection, "read_csv(" + path(file) + ", header = true, all_varchar = true)")
+              .among(dates));
+      for (String column : openDates) {
+        types.put(column, "VARCHAR");
+        said.add(
+            "“"
+                + column
+                + "” holds dates that can have the day or the month first, and nothing in "
+                + label
+                + " tells which, so it is read as text. Say which: *Measured › Dates …*, or --day-first on the command line.");
+      }
+    }
   }
 
   private void read(Path file, Map<String, String> types) throws IOException, SQLException {
@@ -196,6 +292,9 @@ final class RecordLoader {
       types.forEach((column, type) -> parts.add(text(column) + ": " + text(type)));
       scan.append(", types = {" + String.join(", ", parts) + "}");
     }
+    reading
+        .dayFirst()
+        .ifPresent(first -> scan.append(", dateformat = " + text(first ? "%d/%m/%Y" : "%m/%d/%Y")));
     List<String> missing = new ArrayList<>(List.of(text("")));
     reading.missingWords().forEach(word -> missing.add(text(word)));
     return scan.append(", nullstr = [" + String.join(", ", missing) + "], store_rejects = true)")
@@ -246,7 +345,7 @@ final class RecordLoader {
         continue;
       }
       String quoted = DUCK_DB.quote(column.get());
-      String number = "TRY_CAST(REPLACE(TRIM(" + quoted + "), '−', '-') AS DOUBLE)";
+      String number = WrittenNumbers.anyNumber(quoted);
       try (Statement statement = connection.createStatement();
           ResultSet result =
               statement.executeQuery(
@@ -269,6 +368,26 @@ final class RecordLoader {
         }
       }
       run("ALTER TABLE records ALTER " + quoted + " TYPE DOUBLE USING " + number);
+    }
+  }
+
+  /// Writes out as text what a person wants kept as text and the reading made something else of.
+  private void keepAsText() throws IOException, SQLException {
+    Set<String> already = textColumns();
+    for (String wanted : reading.asTexts()) {
+      if (already.stream().noneMatch(wanted::equalsIgnoreCase)) {
+        String quoted = DUCK_DB.quote(wanted);
+        try {
+          run(
+              "ALTER TABLE records ALTER "
+                  + quoted
+                  + " TYPE VARCHAR USING CAST("
+                  + quoted
+                  + " AS VARCHAR)");
+        } catch (Problem e) {
+          said.add("There is no column “" + wanted + "” to be kept as text.");
+        }
+      }
     }
   }
 }

@@ -107,6 +107,22 @@ public final class Records implements AutoCloseable {
         name.label());
   }
 
+  /// Whether a condition holds for some record.
+  ///
+  /// @param condition a condition in the database's language, that we wrote
+  boolean holds(String condition, Asking asking) throws IOException {
+    String sql = "SELECT COUNT(*) FROM " + table + " WHERE " + condition;
+    return asking.ask(
+        connection,
+        sql,
+        List.of(),
+        result -> {
+          result.next();
+          return result.getLong(1) > 0;
+        },
+        name.label());
+  }
+
   /// The members of a dimension, in order.
   ///
   /// @param most how many are wanted at most

@@ -37,7 +37,8 @@ final class TallyWords {
   static List<Note> notes(Plan plan, Records records) {
     List<Note> notes = new ArrayList<>();
     if (!plan.where().isBlank()) {
-      notes.add(Note.general("Only records for which " + plan.where().strip() + "."));
+      String words = ConditionWords.of(plan.where(), records.columns().names());
+      notes.add(Note.general("Only records for which " + words + "."));
     }
     if (!plan.weight().isEmpty()) {
       notes.add(Note.general("Weighted by " + plan.weight() + "."));

@@ -42,7 +42,19 @@ final class Testing {
         }
       }
     }
+    if (!results.isEmpty() && !plan.weight().isEmpty() && weighsByFractions(plan.weight())) {
+      results.add(
+          "The weights are no numbers of cases, so these tests take Σw for n, and their p is only"
+              + " approximate.");
+    }
     return results;
+  }
+
+  /// Whether some weight is no whole number, so that it can't count cases.
+  private boolean weighsByFractions(String weight) throws IOException {
+    Dialect dialect = records.dialect();
+    String name = dialect.asDouble(dialect.quote(records.columns().of(weight).name()));
+    return records.holds(name + " <> FLOOR(" + name + ")", asking);
   }
 
   private static String sentence(SignificanceTest test, List<Sample> samples) {

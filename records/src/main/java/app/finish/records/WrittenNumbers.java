@@ -56,6 +56,32 @@ final class WrittenNumbers {
     }
   }
 
+  /// An expression for the number that a text is, as people write numbers: with a percent or
+  /// currency sign, marks between thousands, in brackets if it is negative; NULL if it is none.
+  ///
+  /// @param column the column's quoted name
+  static String anyNumber(String column) {
+    String bare =
+        "REGEXP_REPLACE(REPLACE(TRIM("
+            + column
+            + "), '−', '-'), '[€$£¥%\\s\u00a0\u202f]', '', 'g')";
+    String negative = "CASE WHEN regexp_full_match(" + bare + ", '\\(.+\\)') THEN -1 ELSE 1 END";
+    String inner = "REGEXP_REPLACE(" + bare + ", '[()]', '', 'g')";
+    String grouped =
+        "CASE WHEN regexp_full_match("
+            + inner
+            + ", '[-+]?[0-9]{1,3}(,[0-9]{3})+([.][0-9]+)?') THEN REPLACE("
+            + inner
+            + ", ',', '') WHEN regexp_full_match("
+            + inner
+            + ", '[-+]?([0-9]{1,3}([.][0-9]{3})+|[0-9]+),[0-9]+') THEN REPLACE(REPLACE("
+            + inner
+            + ", '.', ''), ',', '.') ELSE "
+            + inner
+            + " END";
+    return "(" + negative + ") * TRY_CAST(" + grouped + " AS DOUBLE)";
+  }
+
   private List<String> sample(String column) throws SQLException {
     List<String> values = new ArrayList<>();
     String name = DUCK_DB.quote(column);

@@ -110,7 +110,8 @@ final class RandomPlans {
             case 0 -> TallyMeasure.count();
             case 1 -> TallyMeasure.percent(Base.values()[random.nextInt(3)], "");
             case 2 -> TallyMeasure.percent(Base.values()[random.nextInt(3)], "Passengers");
-            case 3 -> new TallyMeasure.Calculated("Fares / Running cost", "Cost recovery");
+            case 3 ->
+                new TallyMeasure.Calculated("sum(Fares) / sum(Running cost)", "Cost recovery");
             case 4 -> TallyMeasure.quantile(random.nextInt(101) / 100.0, column);
             default -> {
               TallyFunction[] functions = TallyFunction.values();

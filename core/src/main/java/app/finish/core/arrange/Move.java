@@ -2,6 +2,7 @@ package app.finish.core.arrange;
 
 import app.finish.core.table.MeasureKind;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /// A move of a table's arrangement. It speaks of headings by the labels that lead to them, as the
 /// source has them, from the outermost; so it holds for new numbers too.
@@ -218,8 +219,26 @@ public sealed interface Move {
   /// @param expression how it is calculated, as a person wrote it
   /// @param kind what sort of figure it is
   /// @param decimals with how many decimals it is written
-  record Calculate(String name, String expression, MeasureKind kind, int decimals)
-      implements Move {}
+  record Calculate(String name, String expression, MeasureKind kind, int decimals) implements Move {
+    private static final Pattern IN_PERCENT =
+        Pattern.compile(
+            "(share_of_\\w+|percent_change)\\s*\\(.*\\)|.*\\*\\s*100(\\.0*)?|100(\\.0*)?\\s*\\*.*",
+            Pattern.DOTALL);
+
+    /// A measure as a person asks for it: in percent, what is no percentage yet is multiplied by
+    /// 100.
+    ///
+    /// ```java
+    /// Move.Calculate.asked("Recovery", "Fares / Cost", MeasureKind.PERCENT, 1).expression(); //
+    /// "Fares / Cost * 100" ```
+    public static Calculate asked(String name, String expression, MeasureKind kind, int decimals) {
+      String text = expression.strip();
+      boolean multiply = kind == MeasureKind.PERCENT && !IN_PERCENT.matcher(text).matches();
+      boolean product = text.matches("[^+\\-?<>=]*");
+      return new Calculate(
+          name, multiply ? (product ? text : "(" + text + ")") + " * 100" : text, kind, decimals);
+    }
+  }
 
   /// Says what empty places mean.
   ///

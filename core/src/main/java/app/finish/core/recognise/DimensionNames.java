@@ -47,8 +47,7 @@ final class DimensionNames {
       members.add(below);
       named++;
     }
-    boolean one =
-        names.size() == 1 && named > 1 && members.size() == named && !members.contains("");
+    boolean one = names.size() == 1 && named > 1 && members.size() > 1 && !members.contains("");
     if (!one) {
       return "";
     }
@@ -56,7 +55,7 @@ final class DimensionNames {
     boolean measures =
         Vocabulary.measureKind(name).isPresent()
             || members.stream().anyMatch(label -> Company.of(members).kind(label).isPresent());
-    return named < lines.size() || !measures ? name : "";
+    return named < lines.size() || !measures && members.size() == named ? name : "";
   }
 
   private static boolean namesTheNext(LineReader.Lines lines, int level) {

@@ -159,7 +159,7 @@ final class HeadScore {
         headed |= !label.isEmpty();
         path.append(label).append('\n');
       }
-      if (!grid.isBlank(row, column) && (!headed || !paths.add(path.toString()))) {
+      if (grid.isNumber(row, column) && (!headed || !paths.add(path.toString()))) {
         return false;
       }
     }

@@ -113,6 +113,7 @@ public final class Recogniser {
         new LineReasons(grid, frame, rows, columns, corrections)
             .of(builtDown.totals(), builtAcross.totals()));
     List<SourceRow> sourceRows = sourceRows(table);
+    FigureCount figures = new FigureCounter(grid, frame, rows, corrections).count(body);
     return new Recognition(
         table,
         sourceRows,
@@ -123,7 +124,8 @@ public final class Recogniser {
             .anchors()
             .orElseGet(() -> Anchors.of(grid.grid(), sourceRows, table, frame.valueColumns())),
         evidence,
-        findings(table),
+        findings(table, figures),
+        figures,
         unplaced(measures));
   }
 
@@ -137,8 +139,18 @@ public final class Recogniser {
     return unplaced;
   }
 
-  private List<Finding> findings(Table table) {
+  private List<Finding> findings(Table table, FigureCount figures) {
     List<Finding> findings = new ArrayList<>();
+    for (String place : figures.placeless()) {
+      findings.add(
+          new Finding(
+              place,
+              "",
+              "",
+              "The figure in "
+                  + place
+                  + " has no place in the table. Say how many rows of heads and columns of stub there are, or leave its row out."));
+    }
     for (TotalCheck.Miss miss : new TotalCheck(table, saysRounded(), covers(table)).misses()) {
       int row = rows.lines().get(miss.row()).place();
       int column = frame.valueColumns().get(miss.column());

@@ -23,6 +23,7 @@ import java.util.OptionalInt;
 /// @param anchors what the rows and columns of the grid are called
 /// @param evidence every decision with its reasons, in reading order
 /// @param findings what does not hold
+/// @param figures how many figures the source has, and where each went
 /// @param unplaced rows, columns and measures of which a person said something and which the source
 ///     does not have
 public record Recognition(
@@ -34,6 +35,7 @@ public record Recognition(
     Anchors anchors,
     List<Evidence> evidence,
     List<Finding> findings,
+    FigureCount figures,
     List<Anchor> unplaced) {
   /// Copies the lists.
   public Recognition {
@@ -69,6 +71,7 @@ public record Recognition(
         new Anchors(List.of(), List.of()),
         List.of(evidence),
         List.of(),
+        FigureCount.NONE,
         List.of());
   }
 

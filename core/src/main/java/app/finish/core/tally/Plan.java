@@ -2,6 +2,7 @@ package app.finish.core.tally;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
@@ -53,10 +54,29 @@ public record Plan(
     down = List.copyOf(down);
     across = List.copyOf(across);
     held = List.copyOf(held);
-    measures = List.copyOf(measures);
+    measures = distinct(measures);
     EnumSet<SignificanceTest> ordered = EnumSet.noneOf(SignificanceTest.class);
     ordered.addAll(tests);
     tests = java.util.Collections.unmodifiableSet(ordered);
+  }
+
+  /// Measures of which no two have the same name: a later one bears its function's name, or a
+  /// number.
+  private static List<TallyMeasure> distinct(List<TallyMeasure> measures) {
+    Set<String> names = new HashSet<>();
+    List<TallyMeasure> distinct = new ArrayList<>();
+    for (TallyMeasure measure : measures) {
+      TallyMeasure own = measure;
+      if (names.contains(own.name()) && own instanceof TallyMeasure.Worked worked) {
+        own = own.withName(own.name() + " (" + worked.function().word() + ")");
+      }
+      for (int next = 2; names.contains(own.name()); next++) {
+        own = measure.withName(measure.name() + " " + next);
+      }
+      names.add(own.name());
+      distinct.add(own);
+    }
+    return List.copyOf(distinct);
   }
 
   /// The same plan with these dimensions down.

@@ -11,8 +11,10 @@ import app.finish.core.layout.Compositor;
 import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.table.MeasureKind;
+import app.finish.core.table.Spot;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -113,8 +115,11 @@ public class AnyGridTest {
   /// What a fuzzer found: marks where there are no figures.
   @Test
   public void marksWithoutFiguresAreNoHarm() {
-    Grid grid = Grid.ofText("no answer | p", "6a", "Note. Rounded.", "a. Exact.");
+    Grid grid = Grid.ofText("no answer | p", "Pier 6.a", "Note. Rounded.", "a. Exact.");
     assertThat(Recogniser.recognise(grid, Corrections.NONE).table().marks().byPlace()).isEmpty();
+    Grid figure = Grid.ofText("no answer | p", "6a", "Note. Rounded.", "a. Exact.");
+    assertThat(Recogniser.recognise(figure, Corrections.NONE).table().marks().byPlace())
+        .containsExactly(Map.entry(new Spot.Figure(0, 0), "a"));
   }
 
   @Test(dataProvider = "seeds")
