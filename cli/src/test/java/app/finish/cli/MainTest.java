@@ -69,7 +69,7 @@ public class MainTest {
     Ran shown = run("read", file);
     assertThat(shown.out()).contains("Table 1").doesNotContain("Table 2");
     assertThat(shown.err().strip())
-        .isEqualTo("Left out as hidden: 1 sheet, 0 rows. Take them in with --hidden.");
+        .isEqualTo("Left out as hidden: 1 sheet. Take them in with --hidden.");
     Ran all = run("read", file, "--hidden");
     assertThat(all.out()).contains("Table 2");
     assertThat(all.err()).isEmpty();

@@ -78,7 +78,7 @@ final class ConsolePanel {
       return List.of(half.substring(0, colon + 1).strip(), half.substring(colon + 1).strip());
     }
     List<Piece> pieces = TextLine.pieces(half);
-    String name = pieces.getFirst().text().replaceFirst(":?$", ":");
+    String name = pieces.getFirst().text();
     return pieces.size() == 1
         ? List.of(name, "")
         : List.of(name, half.substring(pieces.get(1).start()));

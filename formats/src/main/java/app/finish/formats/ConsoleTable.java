@@ -178,6 +178,11 @@ final class ConsoleTable {
           texts[head.column()] == null ? head.text() : texts[head.column()] + " " + head.text();
       spans[head.column()] = Math.max(spans[head.column()], head.span());
     }
+    for (int column = 0; column < columns.size(); column++) {
+      for (int inside = 1; inside < spans[column]; inside++) {
+        spans[column] = texts[column + inside] == null ? spans[column] : inside;
+      }
+    }
     sheet.beginRow();
     for (int column = 0; column < columns.size(); column += Math.max(1, spans[column])) {
       String text = texts[column] == null ? "" : texts[column];

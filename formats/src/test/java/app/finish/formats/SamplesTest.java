@@ -119,7 +119,7 @@ public class SamplesTest {
             + repeated("body: Visitor › %s", stacked)
             + "; "
             + repeated("grand total: Total › %s", stacked),
-        "Ticket › Single; Ticket › Return; Ticket › Islander pass; Total = total",
+        "Single; Return; Islander pass; Total = total",
         "count, expected, percent, percent, percent"
       },
       {

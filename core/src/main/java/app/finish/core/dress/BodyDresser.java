@@ -4,6 +4,7 @@ import app.finish.core.arrange.Side;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.number.NumberFormat;
 import app.finish.core.number.NumberReader;
+import app.finish.core.number.WrittenDecimals;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
 import app.finish.core.style.Part;
@@ -14,6 +15,7 @@ import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
+import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
@@ -189,7 +191,12 @@ final class BodyDresser {
     }
     String text =
         switch (value) {
-          case Value.Numeric number -> write(number, table.measureAt(leaf.index(), column), look);
+          case Value.Numeric number ->
+              write(
+                  number,
+                  table.measureAt(leaf.index(), column),
+                  look,
+                  across.measure().isPresent());
           case Value.Text own -> own.text();
           case Value.Missing missing -> look.setting(Property.MISSING);
         };
@@ -204,19 +211,40 @@ final class BodyDresser {
         new Place.Body(leaf.index(), column));
   }
 
-  private static String write(Value.Numeric number, Measure measure, Look look) {
+  /// A figure as the style writes it. It gets no decimals that the source does not have, and the
+  /// style's own only where its kind is certain; its unit stands in the cell unless a head bears
+  /// it.
+  ///
+  /// @param headed whether a head over the figure names its measure
+  static String write(Value.Numeric number, Measure measure, Look look, boolean headed) {
     NumberFormat format = look.numbers();
-    if (format.decimals() < 0 && NumberReader.isScientific(number.written())) {
-      return number.written();
+    boolean whole = format.large() == NumberFormat.Large.IN_FULL;
+    String written = number.written();
+    if (format.decimals() < 0 && NumberReader.isScientific(written)) {
+      return written;
     }
-    if (format.decimals() < 0) {
-      boolean large = format.large() != NumberFormat.Large.IN_FULL;
-      format = format.withDecimals(large ? 1 : measure.decimals());
+    if (!whole) {
+      format = format.withDecimals(format.decimals() < 0 ? 1 : format.decimals());
+    } else if (written.isEmpty()) {
+      format = format.withDecimals(format.decimals() < 0 ? measure.decimals() : format.decimals());
+    } else {
+      format = format.withDecimals(decimals(number, measure, format.decimals()));
     }
-    if (!format.unitInCell() && measure.name().isEmpty()) {
+    if (!format.unitInCell() && !headed) {
       format = format.withUnitInCell(true);
     }
-    return format.write(number.number(), measure.unit());
+    String text = format.write(number.number(), measure.unit());
+    return number.number() >= 0 && written.startsWith("(") ? "(" + text + ")" : text;
+  }
+
+  private static int decimals(Value.Numeric number, Measure measure, int wanted) {
+    int own = WrittenDecimals.of(number.written(), number.number());
+    if (wanted < 0 || measure.kind() == MeasureKind.VALUE) {
+      return own;
+    }
+    return own >= wanted
+        ? wanted
+        : Math.min(wanted, Math.max(own, WrittenDecimals.in(number.number())));
   }
 
   private void addStub(List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {

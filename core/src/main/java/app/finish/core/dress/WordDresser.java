@@ -13,6 +13,7 @@ import app.finish.core.table.Table;
 import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /// Dresses the words above and below a table.
@@ -37,7 +38,7 @@ final class WordDresser {
     String title = table.words().title();
     boolean titleCase = look(PartName.TITLE).setting(Property.LETTER_CASE).equals("title");
     add(rows, Band.ABOVE, PartName.TITLE, 0, titleCase ? TitleCase.of(title) : title);
-    add(rows, Band.ABOVE, PartName.UNITS, 0, table.words().units());
+    add(rows, Band.ABOVE, PartName.UNITS, 0, units());
     add(
         rows,
         Band.ABOVE,
@@ -46,6 +47,24 @@ final class WordDresser {
         table.held().stream().map(Held::toString).collect(Collectors.joining("; ")));
     spread(rows, rows.size() - 1, 0, gap());
     return rows;
+  }
+
+  /// The line of units; where the table measures one thing that no heading, no title and no held
+  /// member names, what it is.
+  private String units() {
+    String units = table.words().units();
+    String name = table.measures().getFirst().name();
+    boolean sole = table.measures().size() == 1 && units.isEmpty() && !name.isEmpty();
+    if (!sole || table.across().leaves().isEmpty() || table.down().leaves().isEmpty()) {
+      return units;
+    }
+    boolean headed =
+        table.across().leaves().getFirst().measure().isPresent()
+            || table.down().leaves().getFirst().measure().isPresent();
+    boolean titled =
+        table.words().title().toLowerCase(Locale.ROOT).contains(name.toLowerCase(Locale.ROOT));
+    boolean held = table.held().stream().anyMatch(one -> one.member().equals(name));
+    return headed || titled || held ? units : name;
   }
 
   private double gap() {
