@@ -1,6 +1,7 @@
 package app.finish.desktop;
 
 import app.finish.core.recognise.Evidence;
+import app.finish.core.recognise.FigureCount;
 import app.finish.core.recognise.Finding;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.style.PartName;
@@ -46,11 +47,19 @@ final class EvidencePanel {
           read.evidence().forEach(one -> nodes.add(evidence(one)));
         });
     Benches.replace(evidence, nodes);
-    showFindings(recognition.map(Recognition::findings).orElse(List.of()));
+    showFindings(
+        recognition.map(Recognition::findings).orElse(List.of()),
+        recognition.map(Recognition::figures).orElse(FigureCount.NONE));
   }
 
-  private void showFindings(List<Finding> found) {
+  /// What does not hold, under the line that says where the source's figures went.
+  private void showFindings(List<Finding> found, FigureCount figures) {
     List<Node> nodes = new ArrayList<>();
+    if (figures.all() > 0) {
+      Label count = Benches.caption(figures.sentence());
+      count.setId("figure-count");
+      nodes.add(count);
+    }
     if (!found.isEmpty()) {
       nodes.add(Benches.heading(Texts.of("bring.findings", found.size())));
     }

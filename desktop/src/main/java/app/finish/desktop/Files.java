@@ -291,7 +291,7 @@ final class Files {
         .worker()
         .run(
             Texts.of("busy.reading", "…"),
-            () -> new FileTables(pasted(html, text), 0, 0),
+            () -> FileTables.of(pasted(html, text)),
             tables -> offer(new Offer(Texts.of("pick.pasted"), Optional.empty(), tables, false)),
             bench::tell);
   }

@@ -9,6 +9,7 @@ import app.finish.core.recognise.LineRole;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.recognise.SourceRow;
 import app.finish.core.style.PartName;
+import app.finish.core.table.Axis;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import java.util.ArrayList;
@@ -102,6 +103,9 @@ final class LinePanel {
           if (column.isPresent() && exists) {
             addColumn(nodes, at, column.getAsInt());
           }
+          pickedGroup(at)
+              .filter(label -> !label.isEmpty())
+              .ifPresent(label -> addName(nodes, at, label));
           if (nodes.isEmpty()) {
             nodes.add(Benches.heading(Texts.of("bring.rowIs")));
             nodes.add(Benches.caption(Texts.of("bring.rowPick")));
@@ -127,6 +131,9 @@ final class LinePanel {
                     corrections(shown)
                         .withRow(shown.recognition().anchors().rows().get(at.row()), role))));
     addEvidence(nodes, shown, "row " + number);
+    if (at.role() == LineRole.SUBTOTAL || at.role() == LineRole.GRAND_TOTAL) {
+      nodes.add(new CoverPanel(bench).build(shown, at));
+    }
     Button cut = new Button(Texts.of("bring.cut"));
     cut.setId("cut-here");
     cut.setAccessibleText(Texts.of("action.cut"));
@@ -161,6 +168,38 @@ final class LinePanel {
                     role,
                     corrections(shown).withColumn(anchors.columns().get(column), role))));
     addEvidence(nodes, shown, "column " + letters);
+  }
+
+  /// A head over others or a heading before others that may name the dimension below it.
+  private void addName(List<Node> nodes, Shown shown, String label) {
+    Button name = new Button(Texts.of("bring.isName"));
+    name.setId("is-name");
+    name.setAccessibleText(Texts.of("action.isName", label));
+    name.setOnAction(
+        event ->
+            bench.correct(Texts.of("change.isName", label), corrections(shown).withName(label)));
+    nodes.add(name);
+  }
+
+  /// The label of the picked heading, if others stand under it.
+  private Optional<String> pickedGroup(Shown shown) {
+    return bench
+        .pickProperty()
+        .get()
+        .flatMap(
+            pick ->
+                switch (pick.place()) {
+                  case Place.Head head ->
+                      under(shown.recognition().table().across(), head.first(), head.level());
+                  case Place.Stub stub ->
+                      under(shown.recognition().table().down(), stub.leaf(), stub.level());
+                  default -> Optional.empty();
+                });
+  }
+
+  private static Optional<String> under(Axis axis, int leaf, int level) {
+    boolean group = leaf < axis.leaves().size() && level < axis.depth(leaf) - 1;
+    return group ? Optional.of(axis.heading(leaf, level).label()) : Optional.empty();
   }
 
   private static LineRole role(Role role) {

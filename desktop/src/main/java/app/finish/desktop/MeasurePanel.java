@@ -1,7 +1,9 @@
 package app.finish.desktop;
 
 import app.finish.core.recognise.BlankMeaning;
+import app.finish.core.recognise.BracketMeaning;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Recognition;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
@@ -45,6 +47,12 @@ final class MeasurePanel {
               for (int i = 0; i < measures.size(); i++) {
                 nodes.add(kind(measures.get(i), i, corrections));
               }
+              boolean bracketed =
+                  shown.recognition().evidence().stream()
+                      .anyMatch(one -> one.place().equals("figures in brackets"));
+              if (bracketed) {
+                nodes.add(brackets(corrections, shown.recognition()));
+              }
               nodes.add(blanks(corrections));
             });
     Benches.replace(box, nodes);
@@ -84,6 +92,39 @@ final class MeasurePanel {
                 bench.correct(
                     Texts.of("change.blanks", now.toString()), corrections.withBlanks(now)));
     return labelled(Texts.of("bring.blanks"), choice);
+  }
+
+  private Node brackets(Corrections corrections, Recognition recognition) {
+    boolean untold =
+        recognition.evidence().stream()
+            .anyMatch(
+                one ->
+                    one.place().equals("figures in brackets")
+                        && one.said().equals(BracketMeaning.UNTOLD.toString()));
+    boolean negative =
+        recognition.evidence().stream()
+            .anyMatch(
+                one ->
+                    one.place().equals("figures in brackets")
+                        && one.said().equals(BracketMeaning.NEGATIVE.toString()));
+    BracketMeaning now =
+        untold ? BracketMeaning.UNTOLD : negative ? BracketMeaning.NEGATIVE : BracketMeaning.FIGURE;
+    ChoiceBox<BracketMeaning> choice =
+        choice(
+            List.of(BracketMeaning.values()),
+            corrections.brackets().orElse(now),
+            meaning -> Texts.of("bracket." + meaning));
+    choice.setId("brackets");
+    choice.setAccessibleText(Texts.of("bring.brackets"));
+    choice
+        .getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (property, before, chosen) ->
+                bench.correct(
+                    Texts.of("change.brackets", Texts.of("bracket." + chosen)),
+                    corrections.withBrackets(chosen)));
+    return labelled(Texts.of("bring.brackets"), choice);
   }
 
   private static Node labelled(String name, Node choice) {

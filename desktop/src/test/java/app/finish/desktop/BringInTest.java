@@ -92,7 +92,7 @@ public class BringInTest extends WindowTest {
     click("#empty-open");
     CheckBox hidden = ask(() -> (CheckBox) window.scene().lookup("#pick-hidden"));
     assertThat(hidden.isSelected()).isFalse();
-    assertThat(hidden.getText()).isEqualTo("Show what is hidden: 1 sheet, no row");
+    assertThat(hidden.getText()).isEqualTo("Show what is hidden: 1 sheet");
     assertThat(shows("#pick-2")).isFalse();
     click("#pick-hidden");
     waitFor(() -> window.scene().lookup("#pick-2") != null);

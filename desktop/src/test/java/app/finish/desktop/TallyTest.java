@@ -101,7 +101,7 @@ public class TallyTest extends WindowTest {
     assertThat(plan()).isEqualTo(before);
     write("#where", "Age >= 30");
     assertThat(tally().table().words().generalNote())
-        .isEqualTo("Only records for which Age >= 30.");
+        .isEqualTo("Only records for which Age is at least 30.");
     clickRevealed("#down-1-more");
     robot.clickOn("Take out");
     settle();

@@ -24,6 +24,11 @@ public record FileTables(List<Source> tables, Hidden hidden, List<String> outsid
     return outside.stream().mapToInt(line -> (int) FIGURE.matcher(line).results().count()).sum();
   }
 
+  /// Tables that hide nothing and have no text beside them.
+  public static FileTables of(List<Source> tables) {
+    return new FileTables(tables, Hidden.NONE, List.of());
+  }
+
   /// Whether the file hides anything.
   public boolean hides() {
     return hidden.count() > 0;

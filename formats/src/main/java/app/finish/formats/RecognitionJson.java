@@ -105,6 +105,7 @@ public final class RecognitionJson {
       named.put("name", measure.name());
       named.put("kind", measure.kind().word());
       named.put("unit", measure.unit());
+      measure.bracketed().ifPresent(kind -> named.put("bracketed", kind.word()));
     }
     return node;
   }

@@ -222,8 +222,7 @@ public sealed interface Move {
   record Calculate(String name, String expression, MeasureKind kind, int decimals) implements Move {
     private static final Pattern IN_PERCENT =
         Pattern.compile(
-            "(share_of_\\w+|percent_change)\\s*\\(.*\\)|.*\\*\\s*100(\\.0*)?|100(\\.0*)?\\s*\\*.*",
-            Pattern.DOTALL);
+            "\\w+\\s*\\([^()]*\\)|.*\\*\\s*100(\\.0*)?|100(\\.0*)?\\s*\\*.*", Pattern.DOTALL);
 
     /// A measure as a person asks for it: in percent, what is no percentage yet is multiplied by
     /// 100.

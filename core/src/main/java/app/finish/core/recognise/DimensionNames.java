@@ -10,20 +10,34 @@ import java.util.TreeSet;
 ///
 /// ```java
 /// // [Residence, Islander], [Residence, Visitor], [Total, ""] → [Islander], [Visitor], [Total]
-/// LineReader.Lines named = DimensionNames.taken(lines);
+/// LineReader.Lines named = DimensionNames.taken(lines, Set.of());
 /// ```
 final class DimensionNames {
   private DimensionNames() {}
 
   /// The lines without the levels that only name the level below.
-  static LineReader.Lines taken(LineReader.Lines lines) {
+  ///
+  /// @param told labels that a person said are names
+  static LineReader.Lines taken(LineReader.Lines lines, Set<String> told) {
     LineReader.Lines taken = lines;
     for (int level = 0; level < taken.dimensions().size() - 1; level++) {
-      if (taken.groupRows().isEmpty() && namesTheNext(taken, level)) {
-        taken = without(taken, level);
+      String said = toldAt(taken.lines(), level, told);
+      if (!said.isEmpty()) {
+        taken = without(taken, level, said);
+      } else if (taken.groupRows().isEmpty() && namesTheNext(taken, level)) {
+        taken = without(taken, level, nameAt(taken.lines(), level));
       }
     }
     return taken;
+  }
+
+  /// The name at a level, if a person said of all its labels that they are names.
+  private static String toldAt(List<Line> lines, int level, Set<String> told) {
+    Set<String> labels = new TreeSet<>();
+    lines.forEach(line -> labels.add(line.labels().get(level)));
+    labels.removeIf(label -> label.isEmpty() || Vocabulary.saysTotal(label));
+    boolean all = !told.isEmpty() && !labels.isEmpty() && told.containsAll(labels);
+    return all ? labels.iterator().next() : "";
   }
 
   /// What a level says if it says one thing over all lines that are no totals, and these differ at
@@ -64,8 +78,7 @@ final class DimensionNames {
         && !nameAt(lines.lines(), level).isEmpty();
   }
 
-  private static LineReader.Lines without(LineReader.Lines lines, int level) {
-    String name = nameAt(lines.lines(), level);
+  private static LineReader.Lines without(LineReader.Lines lines, int level, String name) {
     List<Line> shorter = new ArrayList<>();
     for (Line line : lines.lines()) {
       List<String> labels = new ArrayList<>(line.labels());

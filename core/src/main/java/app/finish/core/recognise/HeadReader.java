@@ -14,8 +14,10 @@ final class HeadReader {
   private final ReadGrid grid;
   private final Frame frame;
   private final List<Integer> levelRows;
+  private final Set<String> names;
 
-  HeadReader(ReadGrid grid, Frame frame) {
+  HeadReader(ReadGrid grid, Frame frame, Set<String> names) {
+    this.names = names;
     this.grid = grid;
     this.frame = frame;
     this.levelRows = frame.levelRows();
@@ -45,7 +47,7 @@ final class HeadReader {
     }
     List<String> dimensions = namesInCorner(levels);
     LineReader.Lines named =
-        DimensionNames.taken(new LineReader.Lines(lines, dimensions, Map.of()));
+        DimensionNames.taken(new LineReader.Lines(lines, dimensions, Map.of()), names);
     return named;
   }
 

@@ -41,7 +41,9 @@ final class LineReader {
 
   /// The rows of the body with their labels.
   Lines down() {
-    return frame.stubColumns().size() > 1 ? DimensionNames.taken(byColumns()) : byIndent();
+    return frame.stubColumns().size() > 1
+        ? DimensionNames.taken(byColumns(), corrections.names())
+        : byIndent();
   }
 
   private Lines byColumns() {

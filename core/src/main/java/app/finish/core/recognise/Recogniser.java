@@ -43,7 +43,7 @@ public final class Recogniser {
     this.frame = new FrameFinder(grid, corrections).find();
     LineReader reader = new LineReader(grid, frame, corrections);
     this.rows = reader.down();
-    this.columns = new HeadReader(grid, frame).read();
+    this.columns = new HeadReader(grid, frame, corrections.names()).read();
     this.repeated = reader.evidence();
   }
 

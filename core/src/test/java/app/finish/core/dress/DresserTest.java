@@ -52,15 +52,15 @@ public class DresserTest {
             "Route and season | 2025 | 2026",
             "Fares | Cost recovery,\u00A0% | Fares | Cost recovery,\u00A0%",
             "Hale–Orrin",
-            "Winter | 11 | 93.0 | 12 | 98.0",
-            "Spring | 13 | 94.0 | 14 | 99.0",
-            "Summer | 20 | 104.0 |  | 108.0",
-            "Hale–Orrin total | 43 | 97.0 | 25 | 101.0",
+            "Winter | 11 | 93 | 12 | 98",
+            "Spring | 13 | 94 | 14 | 99",
+            "Summer | 20 | 104 |  | 108",
+            "Hale–Orrin total | 43 | 97 | 25 | 101",
             "Skell–Tamsay",
-            "Winter | 2 | 43.0 | 2 | 48.0",
-            "Summer | 2 | 54.0 | 3 | n/a",
-            "Skell–Tamsay total | 4 | 47.0 | 4 | 51.0",
-            "All routes | 47 | 87.0 | 29 | 89.0",
+            "Winter | 2 | 43 | 2 | 48",
+            "Summer | 2 | 54 | 3 | n/a",
+            "Skell–Tamsay total | 4 | 47 | 4 | 51",
+            "All routes | 47 | 87 | 29 | 89",
             "Note. Fares in thousands.");
   }
 

@@ -74,6 +74,10 @@ public class TouchTest {
     return Arranger.arrange(table, some);
   }
 
+  private static String bare(String text) {
+    return text.replaceAll("[%€$\u00a0 ]", "");
+  }
+
   @Test(dataProvider = "seeds")
   public void aTouchedCellIsTheSameFigureHoweverTheTableIsArranged(int seed) {
     Random random = new Random(seed);
@@ -93,7 +97,8 @@ public class TouchTest {
     Arranged after = arranged(table, random);
     List<DressedCell> found = filled(Dresser.ready(after).dressed(cascade, 1), "accent 77%");
     assertThat(found).hasSameSizeAs(cells);
-    assertThat(found).extracting(DressedCell::text).contains(text);
+    // The unit may stand in the head before and in the cell after, or the other way round.
+    assertThat(found).extracting(cell -> bare(cell.text())).contains(bare(text));
   }
 
   /// From and to bear the same names: a touch on one way is none on the way back.

@@ -81,7 +81,7 @@ public class CompositorTest {
             .pages()
             .getFirst();
     List<Double> points = new ArrayList<>();
-    for (String figure : List.of("7.10", "12.25", "103.50", "−4.00")) {
+    for (String figure : List.of("7.1", "12.25", "103.5", "−4.0")) {
       Mark.Text mark = text(page, figure);
       String before = figure.substring(0, figure.indexOf('.'));
       points.add(mark.x() + fonts.width(before, mark.face(), mark.size()));
