@@ -25,6 +25,8 @@ import java.util.Locale;
 /// ```
 public final class RecordFile {
   private static final String MEMORY = "1GB";
+  private static final long IN_MEMORY = 512L << 20;
+  private static final long LONG = 16L << 20;
 
   private RecordFile() {}
 
@@ -47,7 +49,7 @@ public final class RecordFile {
     Path folder = Files.createTempDirectory("finish-records");
     Connection connection = null;
     try {
-      connection = connect(folder);
+      connection = connect(folder, Files.size(file));
       List<String> said = new ArrayList<>();
       new RecordLoader(connection, folder, name.label(), reading, asking, said).load(file);
       Connection open = connection;
@@ -101,11 +103,26 @@ public final class RecordFile {
     return lower.substring(lower.lastIndexOf('.') + 1);
   }
 
-  private static Connection connect(Path folder) throws SQLException {
+  /// A database for records of so many bytes. Up to half a gigabyte they are kept in memory, which
+  /// is quicker and spills if it has to; long files are not kept in their order, so that both ends
+  /// of them are read at once.
+  private static Connection connect(Path folder, long size) throws SQLException {
+    boolean inMemory = size <= IN_MEMORY;
     Connection connection =
-        DriverManager.getConnection("jdbc:duckdb:" + folder.resolve("records.db"));
+        DriverManager.getConnection(
+            "jdbc:duckdb:" + (inMemory ? "" : folder.resolve("records.db")));
     limit(connection, folder.resolve("spill"));
+    if (isUnordered(size)) {
+      try (Statement statement = connection.createStatement()) {
+        statement.execute("SET preserve_insertion_order = false");
+      }
+    }
     return connection;
+  }
+
+  /// Whether records of a file of so many bytes are read out of their order.
+  static boolean isUnordered(long size) {
+    return size > LONG;
   }
 
   /// Limits the memory of an embedded database; what doesn't fit spills into a folder.

@@ -28,6 +28,9 @@ import java.util.Set;
 /// Puts a file into the table `records` of an embedded database.
 final class RecordLoader {
   private static final Dialect DUCK_DB = new Dialect.DuckDb();
+  private static final int GUESSED = 4096;
+  private static final String NOT_WHOLE = "finish: not a whole number";
+
   private final Connection connection;
   private final Path folder;
   private final String label;
@@ -182,15 +185,24 @@ final class RecordLoader {
       if (round == 0 || !given.equals(file) && whole.isEmpty()) {
         sniff(given, types, whole);
       }
-      read(given, types);
+      boolean wholeAlready = read(given, types, whole);
       Rejects rejects = Rejects.of(connection);
       if (rejects.encoding() && given.equals(file)) {
         given = inUtf8(file);
         said.add(label + " is not in UTF-8; it was read as Windows-1252 or UTF-16.");
       } else if (rejects.changed().isEmpty()) {
         leaveOut(rejects);
-        WholeNumbers numbers = new WholeNumbers(connection, texts);
-        said.addAll(numbers.take(whole));
+        boolean unordered = RecordFile.isUnordered(Files.size(given));
+        WholeNumbers numbers = new WholeNumbers(connection, texts, !unordered);
+        if (unordered) {
+          run(
+              "CREATE TABLE "
+                  + Records.FIRST
+                  + " AS SELECT * FROM read_csv("
+                  + path(given)
+                  + ", header = true, all_varchar = true, sample_size = 500) LIMIT 100");
+        }
+        said.addAll(wholeAlready ? List.of() : numbers.take(whole));
         Set<String> written = textColumns();
         written.removeIf(column -> texts.stream().anyMatch(column::equalsIgnoreCase));
         written.removeAll(numbers.kept());
@@ -225,7 +237,10 @@ final class RecordLoader {
       throws IOException, SQLException {
     Map<String, String> guessed = new LinkedHashMap<>();
     try (Statement statement = connection.createStatement();
-        ResultSet result = statement.executeQuery("DESCRIBE SELECT * FROM " + scan(file, types))) {
+        ResultSet result =
+            statement.executeQuery(
+                "DESCRIBE SELECT * FROM "
+                    + scan(file, types).replaceFirst("\\)$", ", sample_size = " + GUESSED + ")"))) {
       while (result.next()) {
         guessed.put(result.getString(1), result.getString(2));
       }
@@ -250,7 +265,10 @@ final class RecordLoader {
     if (!dates.isEmpty() && reading.dayFirst().isEmpty()) {
       openDates.addAll(
           new OpenDates(
-                  connection, "read_csv(" + path(file) + ", header = true, all_varchar = true)")
+                  connection,
+                  "read_csv("
+                      + path(file)
+                      + ", header = true, all_varchar = true, sample_size = 500)")
               .among(dates));
       for (String column : openDates) {
         types.put(column, "VARCHAR");
@@ -264,14 +282,19 @@ final class RecordLoader {
     }
   }
 
-  private void read(Path file, Map<String, String> types) throws IOException, SQLException {
-    run("DROP TABLE IF EXISTS records");
-    try (Statement statement = connection.createStatement()) {
-      statement.execute("DROP TABLE IF EXISTS reject_errors");
-      statement.execute("DROP TABLE IF EXISTS reject_scans");
-    }
+  /// Reads the file into a table.
+  ///
+  /// @return whether the columns of whole numbers hold nothing else, and are numbers already
+  private boolean read(Path file, Map<String, String> types, Set<String> whole)
+      throws IOException, SQLException {
+    clear();
     try {
+      if (!whole.isEmpty() && readWhole(file, types, whole)) {
+        return true;
+      }
+      clear();
       run("CREATE TABLE records AS SELECT * FROM " + scan(file, types));
+      return whole.isEmpty();
     } catch (Problem e) {
       String why = String.valueOf(e.getMessage());
       if (why.contains("sniffing") || why.contains("Invalid unicode") || why.contains("utf-8")) {
@@ -282,6 +305,60 @@ final class RecordLoader {
             e);
       }
       throw e;
+    }
+  }
+
+  private void clear() throws IOException, SQLException {
+    run("DROP TABLE IF EXISTS records");
+    try (Statement statement = connection.createStatement()) {
+      statement.execute("DROP TABLE IF EXISTS reject_errors");
+      statement.execute("DROP TABLE IF EXISTS reject_scans");
+    }
+  }
+
+  /// Reads columns of whole numbers as such, unless one of their answers is none.
+  private boolean readWhole(Path file, Map<String, String> types, Set<String> whole)
+      throws IOException {
+    List<String> casts = new ArrayList<>();
+    for (String column : whole) {
+      String name = DUCK_DB.quote(column);
+      String number = "TRY_CAST(" + name + " AS BIGINT)";
+      casts.add(
+          "CASE WHEN "
+              + name
+              + " IS NULL THEN NULL WHEN CAST("
+              + number
+              + " AS VARCHAR) = "
+              + name
+              + " THEN "
+              + number
+              + " ELSE CAST(error('"
+              + NOT_WHOLE
+              + "') AS BIGINT) END AS "
+              + name);
+    }
+    String sql =
+        "CREATE TABLE records AS SELECT * REPLACE ("
+            + String.join(", ", casts)
+            + ") FROM "
+            + scan(file, types);
+    try (PreparedStatement statement = connection.prepareStatement(sql)) {
+      return asking.watched(
+          statement,
+          () -> {
+            try {
+              statement.execute();
+              return true;
+            } catch (SQLException e) {
+              if (String.valueOf(e.getMessage()).contains(NOT_WHOLE)) {
+                return false;
+              }
+              throw e;
+            }
+          },
+          label);
+    } catch (SQLException e) {
+      throw SqlProblems.of(e, label);
     }
   }
 

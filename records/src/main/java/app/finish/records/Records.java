@@ -21,6 +21,9 @@ import java.util.TreeSet;
 /// }
 /// ```
 public final class Records implements AutoCloseable {
+  /// The first records of a long file, which are kept in their order.
+  static final String FIRST = "first_records";
+
   private final RecordsName name;
   private final Connection connection;
   private final Dialect dialect;
@@ -87,7 +90,8 @@ public final class Records implements AutoCloseable {
   public List<List<String>> first(int records, Asking asking) throws IOException {
     List<String> picked =
         columns.all().stream().map(one -> dialect.asText(dialect.quote(one.name()))).toList();
-    String sql = "SELECT " + String.join(", ", picked) + " FROM " + table + " LIMIT " + records;
+    String from = keepsFirst() ? FIRST : table;
+    String sql = "SELECT " + String.join(", ", picked) + " FROM " + from + " LIMIT " + records;
     return asking.ask(
         connection,
         sql,
@@ -105,6 +109,17 @@ public final class Records implements AutoCloseable {
           return rows;
         },
         name.label());
+  }
+
+  private boolean keepsFirst() throws IOException {
+    if (!(name instanceof RecordsName.File)) {
+      return false;
+    }
+    try (var found = connection.getMetaData().getTables(null, null, FIRST, null)) {
+      return found.next();
+    } catch (SQLException e) {
+      throw SqlProblems.of(e, name.label());
+    }
   }
 
   /// Whether a condition holds for some record.

@@ -14,17 +14,20 @@ import java.util.Set;
 /// Nothing is rounded.
 ///
 /// ```java
-/// List<String> said = new WholeNumbers(connection, Set.of()).take(Set.of("Passengers"));
+/// List<String> said = new WholeNumbers(connection, Set.of(), true).take(Set.of("Passengers"));
 /// ```
 final class WholeNumbers {
   private static final Dialect DUCK_DB = new Dialect.DuckDb();
 
   private final Connection connection;
   private final Set<String> texts;
+  private final boolean ordered;
   private final Set<String> kept = new LinkedHashSet<>();
 
   /// @param texts columns that stay texts
-  WholeNumbers(Connection connection, Set<String> texts) {
+  /// @param ordered whether the records stand in the order of the file
+  WholeNumbers(Connection connection, Set<String> texts, boolean ordered) {
+    this.ordered = ordered;
     this.connection = connection;
     this.texts = texts;
   }
@@ -125,8 +128,8 @@ final class WholeNumbers {
                 + column
                 + "” holds “"
                 + result.getString(4)
-                + "” near line "
-                + (result.getLong(5) + 2)
+                + "”"
+                + (ordered ? " near line " + (result.getLong(5) + 2) : "")
                 + ", where numbers stood before, so it is read as text. Take it for numbers if such"
                 + " answers are to count as missing.");
         return "";
