@@ -39,14 +39,14 @@ public class WritersTest {
           List.of("Route and season", "2025", "2026"),
           List.of("Fares", "Cost recovery,\u00A0%", "Fares", "Cost recovery,\u00A0%"),
           List.of("Hale–Orrin"),
-          List.of("Winter", "10.5", "93.0", "11.5", "98.0"),
-          List.of("Summer", "20.0", "104.0", "1,300.0", "108.0"),
-          List.of("Hale–Orrin total", "30.5", "97.0", "1,311.5", "101.0"),
+          List.of("Winter", "10.5", "93", "11.5", "98"),
+          List.of("Summer", "20.0", "104", "1,300.0", "108"),
+          List.of("Hale–Orrin total", "30.5", "97", "1,311.5", "101"),
           List.of("Skell & <Tamsay>"),
-          List.of("Winter", "1.5", "43.0", "1.5", "48.0"),
-          List.of("Summer", "2.0", "54.0", "−2.5", "n/a"),
-          List.of("Skell & <Tamsay> total", "3.5", "47.0", "−1.0", "51.0"),
-          List.of("All routes", "34.0", "87.0", "1,310.5", "89.0"));
+          List.of("Winter", "1.5", "43", "1.5", "48"),
+          List.of("Summer", "2.0", "54", "−2.5", "n/a"),
+          List.of("Skell & <Tamsay> total", "3.5", "47", "−1.0", "51"),
+          List.of("All routes", "34.0", "87", "1,310.5", "89"));
 
   @DataProvider
   public Object[] styles() {

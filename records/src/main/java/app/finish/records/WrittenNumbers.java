@@ -23,7 +23,8 @@ final class WrittenNumbers {
   private record Form(char thousands, char decimal) {
     String pattern() {
       String t = "\\" + thousands;
-      return "[-−+]?(\\d{1,3}(" + t + "\\d{3})+|\\d+)(\\" + decimal + "\\d+)?";
+      // A leading zero makes a code, not a number.
+      return "[-−+]?([1-9]\\d{0,2}(" + t + "\\d{3})+|[1-9]\\d*|0)(\\" + decimal + "\\d+)?";
     }
 
     /// Whether a number can be read in no other way: it has decimals, and not three of them.

@@ -55,7 +55,7 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
       if (text.isEmpty()) {
         continue;
       }
-      if (!NUMBERED.matcher(text).matches()) {
+      if (text.charAt(0) != '(' || !NUMBERED.matcher(text).matches()) {
         return false;
       }
       int number = Integer.parseInt(text.substring(1, text.length() - 1));
@@ -156,8 +156,9 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
         filled++;
         boolean typed = cell.number().isPresent();
         own += column > 0 && !typed && isBracketed(text) ? 1 : 0;
-        minus |= column > 0 && MINUS.matcher(text).matches();
-        Matcher says = text.length() > 12 ? SAID.matcher(text) : null;
+        minus |= column > 0 && "-−–".indexOf(text.charAt(0)) >= 0 && MINUS.matcher(text).matches();
+        boolean words = text.length() > 12 && !Character.isDigit(text.charAt(0));
+        Matcher says = words ? SAID.matcher(text) : null;
         if (says != null && says.matches()) {
           note = says.group(1) == null ? says.group(2) : says.group(1);
         }

@@ -33,10 +33,13 @@ final class DimensionNames {
 
   /// The name at a level, if a person said of all its labels that they are names.
   private static String toldAt(List<Line> lines, int level, Set<String> told) {
+    if (told.isEmpty()) {
+      return "";
+    }
     Set<String> labels = new TreeSet<>();
     lines.forEach(line -> labels.add(line.labels().get(level)));
     labels.removeIf(label -> label.isEmpty() || Vocabulary.saysTotal(label));
-    boolean all = !told.isEmpty() && !labels.isEmpty() && told.containsAll(labels);
+    boolean all = !labels.isEmpty() && told.containsAll(labels);
     return all ? labels.iterator().next() : "";
   }
 

@@ -65,7 +65,10 @@ final class FigureCounter {
             text
                 ? words.contains(row) ? 3 : 4
                 : gone ? 5 : figure ? 0 : heads.contains(row) ? 1 : stub.contains(column) ? 2 : -1;
-        boolean kept = place != 0 || isKept(body.at(lines[row], values[column]));
+        boolean kept =
+            place != 0
+                || !Double.isNaN(body.number(lines[row], values[column]))
+                || isKept(body.at(lines[row], values[column]));
         if (place < 0 || !kept) {
           note(row, column);
         } else {

@@ -33,6 +33,9 @@ final class MeasureFinder {
     }
   }
 
+  /// More names than this are no names of measures.
+  private static final int MOST = 1000;
+
   private static final Pattern PERCENT =
       Pattern.compile(".*(%|per ?cent|pct).*", Pattern.CASE_INSENSITIVE);
 
@@ -75,6 +78,9 @@ final class MeasureFinder {
         continue;
       }
       Form before = byName.putIfAbsent(name, forms.get(i));
+      if (byName.size() > MOST) {
+        return Found.NONE;
+      }
       consistent &= before == null || before.equals(forms.get(i)) || forms.get(i).decimals < 0;
       lowest++;
     }
@@ -109,7 +115,12 @@ final class MeasureFinder {
 
   private static Company company(int level, List<Line> lines) {
     Set<String> names = new LinkedHashSet<>();
-    lines.forEach(line -> names.add(line.labels().get(level)));
+    for (Line line : lines) {
+      names.add(line.labels().get(level));
+      if (names.size() > MOST) {
+        return Company.of(List.of());
+      }
+    }
     names.remove("");
     return Company.of(names);
   }

@@ -194,6 +194,9 @@ final class MeasureReader {
   /// A measure whose cells hold figures of another in brackets behind its own, with the kinds that
   /// its name, the heads or the notes tell.
   private Measure paired(Measure measure, List<Cells> places) {
+    if (!grid.hasPairs()) {
+      return measure;
+    }
     int[] counts = new int[2];
     for (Cells cells : places) {
       cells.visit(

@@ -25,7 +25,12 @@ final class PairedCells {
 
   /// Whether a text is a figure with another in brackets behind it.
   static boolean isPair(String text) {
-    return text.length() >= 4 && text.length() <= 40 && PAIR.matcher(text).matches();
+    int last = text.length() - 1;
+    if (last < 3 || last > 40 || ")]0123456789".indexOf(text.charAt(last)) < 0) {
+      return false;
+    }
+    boolean closed = text.charAt(last) == ')' || text.charAt(last) == ']';
+    return (closed || text.indexOf('±') > 0) && PAIR.matcher(text).matches();
   }
 
   /// The two kinds that names such as “M (SD)” or “n (%)” tell, one of which a head or a note may

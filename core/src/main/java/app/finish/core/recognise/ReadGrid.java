@@ -18,6 +18,7 @@ import java.util.regex.Pattern;
 
 /// A grid with its numbers read and its spans known.
 final class ReadGrid {
+  private static final int MOST_WORDS = 4;
   private static final Pattern FLAGGED =
       Pattern.compile("([-−–]?[€$£]?[0-9][0-9.,]*\\s?%?)\\s?([A-Za-z]{1,2})");
 
@@ -33,6 +34,7 @@ final class ReadGrid {
   private final Map<Integer, String> marks = new TreeMap<>();
   private final Brackets brackets;
   private int numbersColumns = -1;
+  private boolean pairs;
 
   ReadGrid(Grid source, Optional<BracketMeaning> said) {
     this.grid = StarColumns.folded(source);
@@ -69,13 +71,18 @@ final class ReadGrid {
           Matcher flag = FLAGGED.matcher(grid.at(row, column).text().strip());
           boolean mark = flag.matches() && isAmongFigures(row, column);
           others += mark ? 0 : 1;
+          if (others >= MOST_WORDS) {
+            break;
+          }
           if (mark) {
             flags.put(row, flag);
           }
         }
       }
       for (Map.Entry<Integer, Matcher> flag :
-          numbers > 0 && others < 4 ? flags.entrySet() : Map.<Integer, Matcher>of().entrySet()) {
+          numbers > 0 && others < MOST_WORDS
+              ? flags.entrySet()
+              : Map.<Integer, Matcher>of().entrySet()) {
         take(flag.getKey(), column, flag.getValue());
       }
     }
@@ -137,6 +144,7 @@ final class ReadGrid {
             && cell.number().isEmpty()
             && Brackets.isBracketed(text);
     boolean pair = cell.number().isEmpty() && PairedCells.isPair(text);
+    pairs |= pair;
     Optional<WrittenNumber> written =
         reader.read(
             pair
@@ -204,9 +212,16 @@ final class ReadGrid {
     return grid.at(row, column).number().isEmpty() && Brackets.isBracketed(text(row, column));
   }
 
+  /// Whether cells hold two figures somewhere.
+  boolean hasPairs() {
+    return pairs;
+  }
+
   /// Whether a figure with another in brackets stands here.
   boolean isPair(int row, int column) {
-    return grid.at(row, column).number().isEmpty() && PairedCells.isPair(text(row, column));
+    return pairs
+        && grid.at(row, column).number().isEmpty()
+        && PairedCells.isPair(text(row, column));
   }
 
   int rows() {

@@ -88,7 +88,7 @@ final class Statistics {
         MeasureKind.STATISTIC,
         """
         type iii sum of squares; type ii sum of squares; ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 0%; 100%; lower quartile; upper quartile; mdn; median; mode; iqr; range; variance; var; min;
-        min.; minimum; max; max.; maximum; skewness; kurtosis; vif; aic; bic; log
+        min.; minimum; max; max.; maximum; skewness; kurtosis; skew; kurt; nunique; unique; vif; aic; bic; log
         likelihood; rank; mean rank; sum of ranks; percentile
         """);
     put(
