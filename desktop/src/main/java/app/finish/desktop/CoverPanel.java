@@ -12,6 +12,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /// Which rows of the source a total totals, to be said by a person: from one row to another.
 final class CoverPanel {
@@ -34,16 +36,12 @@ final class CoverPanel {
     say.setId("cover");
     say.setOnAction(event -> say(shown, total, from.getText(), to.getText()));
     to.setOnAction(event -> say(shown, total, from.getText(), to.getText()));
-    HBox line =
-        new HBox(
-            6,
-            new Label(Texts.of("bring.coverFrom")),
-            from,
-            new Label(Texts.of("bring.coverTo")),
-            to,
-            say);
+    Label between = new Label(Texts.of("bring.coverTo"));
+    between.setMinWidth(Region.USE_PREF_SIZE);
+    say.setMinWidth(Region.USE_PREF_SIZE);
+    HBox line = new HBox(6, from, between, to, say);
     line.setAlignment(Pos.CENTER_LEFT);
-    return line;
+    return new VBox(4, Benches.caption(Texts.of("bring.coverRows")), line);
   }
 
   private static TextField field(String id, String name) {

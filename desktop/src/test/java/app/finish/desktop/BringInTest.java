@@ -15,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
@@ -135,6 +136,45 @@ public class BringInTest extends WindowTest {
     assertThat(corrections().size()).isEqualTo(2);
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(table().measures().getFirst().kind()).isEqualTo(before);
+  }
+
+  @Test
+  public void whatIsInBracketsIsAskedAndATotalIsToldItsRows() throws Exception {
+    bringIn("lets.csv", "Pier,Now,Then\nHale,(120),-5\nOrrin,33,(4)\nSkell,-7,12\nTotal,260,3\n");
+    assertThat(textOf("#figure-count")).isEqualTo("8 figures: 8 in the table.");
+    assertThat(table().body().at(0, 0)).isEqualTo(Value.text("(120)"));
+    robot.interact(() -> window.scene().lookup("#brackets").requestFocus());
+    press(KeyCode.SPACE);
+    press(KeyCode.UP);
+    press(KeyCode.UP);
+    press(KeyCode.ENTER);
+    assertThat(table().body().number(0, 0)).isEqualTo(-120);
+    assertThat(shows(".finding")).isTrue();
+    clickCell(new Place.Stub(0, 3));
+    TextField from = ask(() -> (TextField) window.scene().lookup("#cover-from"));
+    assertThat(from.getText()).isEqualTo("2");
+    robot.interact(() -> from.setText("x"));
+    click("#cover");
+    assertThat(textOf("#notice-sentence")).contains("whole numbers");
+    robot.interact(() -> ((TextField) window.scene().lookup("#cover-from")).setText("3"));
+    click("#cover");
+    assertThat(corrections().covers()).hasSize(1);
+    assertThat(corrections().covers().values().iterator().next()).hasSize(2);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(corrections()).isEqualTo(Corrections.NONE);
+  }
+
+  @Test
+  public void aHeadThatNamesTheLevelBelowIsToldSo() throws Exception {
+    bringIn("paid.csv", ",Paid with fares,\nPlace,Coin,Card\nHale,3,5\nOrrin,4,8\n");
+    assertThat(table().across().leaves().getFirst().labels()).hasSize(2);
+    clickCell(new Place.Head(0, 0, 1));
+    click("#is-name");
+    assertThat(table().across().leaves().getFirst().labels()).containsExactly("Coin");
+    assertThat(table().across().dimensions()).containsExactly("Paid with fares");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(table().across().leaves().getFirst().labels()).hasSize(2);
   }
 
   private void chooseNext() {

@@ -85,6 +85,24 @@ final class MeasureReader {
               List.of(brackets.because()),
               told ? 1 : brackets.meaning() == BracketMeaning.UNTOLD ? 0.4 : 0.85));
     }
+    if (brackets.meaning() == BracketMeaning.UNTOLD && !brackets.because().isEmpty()) {
+      sayUntold();
+    }
+  }
+
+  /// Says of each column with figures in brackets that can't be told that it is in doubt.
+  private void sayUntold() {
+    for (int column : frame.valueColumns()) {
+      boolean untold = frame.bodyRows().stream().anyMatch(row -> grid.isBracketed(row, column));
+      if (untold) {
+        evidence.add(
+            new Evidence(
+                Places.column(grid.grid(), column),
+                BracketMeaning.UNTOLD.toString(),
+                List.of("it holds figures in brackets, and nothing tells what these mean"),
+                0.4));
+      }
+    }
   }
 
   /// The measures of a table whose rows of figures in brackets stand under those that they belong

@@ -136,7 +136,17 @@ final class TotalCheck {
       return true;
     }
     boolean elsewhere = all.stream().anyMatch(other -> other != held && other.agreed[across]);
-    return elsewhere || !isWithin(held, across, down);
+    return elsewhere || held.count > 0 && measuresOneThing(down) || !isWithin(held, across, down);
+  }
+
+  /// Whether the lines across a total are the same measure at other times: their heads are numbers.
+  private boolean measuresOneThing(boolean down) {
+    Axis axis = down ? table.across() : table.down();
+    return table.measures().size() == 1
+        && axis.leaves().size() > 1
+        && axis.leaves().stream()
+            .filter(leaf -> leaf.role() == Role.MEMBER)
+            .allMatch(leaf -> leaf.heading().label().matches("[0-9]{1,4}([/–-][0-9]{1,4})?"));
   }
 
   /// Whether a figure lies between the least and the greatest of those that it might total, as a
