@@ -168,6 +168,11 @@ final class LinePanel {
                     role,
                     corrections(shown).withColumn(anchors.columns().get(column), role))));
     addEvidence(nodes, shown, "column " + letters);
+    Button cut = new Button(Texts.of("bring.cut"));
+    cut.setId("cut-before");
+    cut.setAccessibleText(Texts.of("action.cutBefore"));
+    cut.setOnAction(event -> bench.cutBefore(column));
+    nodes.add(cut);
   }
 
   /// A head over others or a heading before others that may name the dimension below it.

@@ -322,6 +322,15 @@ final class Workbench {
     }
   }
 
+  /// Cuts the table at hand in two before a column of its grid.
+  void cutBefore(int column) {
+    try {
+      change(Texts.of("change.cut"), Cutting.cutBefore(document(), place.get(), column));
+    } catch (IllegalArgumentException e) {
+      tell(e);
+    }
+  }
+
   /// Whether the table at hand and the next can be one.
   boolean canJoin() {
     return Cutting.joined(document(), place.get()).isPresent();

@@ -166,6 +166,19 @@ public class BringInTest extends WindowTest {
   }
 
   @Test
+  public void aTableIsCutBetweenColumnsAndJoinedAgain() throws Exception {
+    bringIn("beside.csv", "Pier,2025,2026,Berths,Boats\nNorth,12,14,3,8\nSouth,7,9,2,5\n");
+    clickCell(new Place.Body(0, 2));
+    click("#cut-before");
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+    assertThat(table().across().leaves()).hasSize(2);
+    click("#join-next");
+    assertThat(ask(() -> window.bench().document().tables())).hasSize(1);
+    assertThat(table().across().leaves()).hasSize(4);
+    assertThat(corrections()).isEqualTo(Corrections.NONE);
+  }
+
+  @Test
   public void aHeadThatNamesTheLevelBelowIsToldSo() throws Exception {
     bringIn("paid.csv", ",Paid with fares,\nPlace,Coin,Card\nHale,3,5\nOrrin,4,8\n");
     assertThat(table().across().leaves().getFirst().labels()).hasSize(2);

@@ -50,7 +50,10 @@ final class CorrectionsJson {
       corrections.extent().joined().forEach(joined::add);
       ArrayNode cuts = extent.putArray("cuts");
       for (Extent.Cut cut : corrections.extent().cuts()) {
-        anchor(cuts.addObject(), cut.row()).put("below", cut.below());
+        ObjectNode one = anchor(cuts.addObject(), cut.row()).put("below", cut.below());
+        if (cut.columns()) {
+          one.put("columns", true);
+        }
       }
     }
     return node;
@@ -116,7 +119,11 @@ final class CorrectionsJson {
     node.path("joined").forEach(one -> joined.add(one.asText()));
     Extent extent = new Extent(joined, List.of());
     for (JsonNode cut : node.path("cuts")) {
-      extent = extent.withCut(anchor(cut), cut.path("below").asBoolean());
+      boolean after = cut.path("below").asBoolean();
+      extent =
+          cut.path("columns").asBoolean()
+              ? extent.withColumnCut(anchor(cut), after)
+              : extent.withCut(anchor(cut), after);
     }
     return extent;
   }

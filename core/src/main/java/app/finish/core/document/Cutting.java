@@ -32,16 +32,55 @@ public final class Cutting {
           "Nothing stands above this row. Pick the first row of the second table.");
     }
     Anchor anchor = Extent.rowOf(grid, row);
+    Extent extent = table.finish().corrections().extent();
+    return parted(
+        document,
+        place,
+        Extent.above(grid, row),
+        extent.withCut(anchor, false),
+        Extent.below(grid, row),
+        extent.withCut(anchor, true));
+  }
+
+  /// The document with one of its tables cut before a column of its grid. The right half comes
+  /// after the left one and wears its style.
+  ///
+  /// @throws IllegalArgumentException if nothing would be left to the left of the column
+  public static Document cutBefore(Document document, int place, int column) {
+    DocumentTable table = document.tables().get(place);
+    Grid grid = table.source().grid();
+    if (table.source().tally().isPresent()) {
+      throw new IllegalArgumentException(
+          "This table was counted from records. Change what is counted instead.");
+    }
+    if (column <= 0 || column >= grid.columns() || Extent.left(grid, column).rows() == 0) {
+      throw new IllegalArgumentException(
+          "Nothing stands to the left of this column. Pick the first column of the second table.");
+    }
+    Anchor anchor = Extent.columnOf(grid, column);
+    Extent extent = table.finish().corrections().extent();
+    return parted(
+        document,
+        place,
+        Extent.left(grid, column),
+        extent.withColumnCut(anchor, false),
+        Extent.right(grid, column),
+        extent.withColumnCut(anchor, true));
+  }
+
+  private static Document parted(
+      Document document, int place, Grid first, Extent ofFirst, Grid second, Extent ofSecond) {
+    DocumentTable table = document.tables().get(place);
     Corrections said = table.finish().corrections();
-    Corrections upper = said.withExtent(said.extent().withCut(anchor, false));
-    Corrections lower = Corrections.NONE.withExtent(said.extent().withCut(anchor, true));
-    Source above = new Source(table.source().name(), Extent.above(grid, row));
-    Source below = new Source(table.source().name(), Extent.below(grid, row));
+    String name = table.source().name();
     int last = document.tables().size();
     return document
-        .withSource(place, above)
-        .withFinish(place, table.finish().withCorrections(upper))
-        .withAdded(below, Finish.in(table.finish().style()).withCorrections(lower))
+        .withSource(place, new Source(name, first))
+        .withFinish(place, table.finish().withCorrections(said.withExtent(ofFirst)))
+        .withAdded(
+            new Source(name, second),
+            Finish.in(table.finish().style())
+                .withCorrections(Corrections.NONE.withExtent(ofSecond)))
         .withMoved(last, place + 1);
   }
 

@@ -19,11 +19,17 @@ public record Extent(List<String> joined, List<Cut> cuts) {
   /// All of the table that was found, and nothing else.
   public static final Extent WHOLE = new Extent(List.of(), List.of());
 
-  /// A cut between two rows.
+  /// A cut between two rows, or between two columns.
   ///
-  /// @param row the first row below it, by what it says first
-  /// @param below whether what is below was kept; else what is above
-  public record Cut(Anchor row, boolean below) {}
+  /// @param row the first row below it, or the first column to its right, by what it says first
+  /// @param below whether what is below or to the right was kept; else what is above or to the left
+  /// @param columns whether it is between columns
+  public record Cut(Anchor row, boolean below, boolean columns) {
+    /// A cut between rows.
+    public Cut(Anchor row, boolean below) {
+      this(row, below, false);
+    }
+  }
 
   /// Copies the lists.
   public Extent {
@@ -41,6 +47,43 @@ public record Extent(List<String> joined, List<Cut> cuts) {
     List<Cut> more = new ArrayList<>(cuts);
     more.add(new Cut(row, below));
     return new Extent(joined, more);
+  }
+
+  /// The same extent, cut before a column.
+  public Extent withColumnCut(Anchor column, boolean right) {
+    List<Cut> more = new ArrayList<>(cuts);
+    more.add(new Cut(column, right, true));
+    return new Extent(joined, more);
+  }
+
+  /// A column by what it says first, for cutting there.
+  public static Anchor columnOf(Grid grid, int column) {
+    List<String> text = firstTextOfColumn(grid, column);
+    int occurrence = 0;
+    for (int left = 0; left < column; left++) {
+      occurrence += firstTextOfColumn(grid, left).equals(text) ? 1 : 0;
+    }
+    return new Anchor(text, occurrence);
+  }
+
+  private static List<String> firstTextOfColumn(Grid grid, int column) {
+    for (int row = 0; row < grid.rows(); row++) {
+      String text = grid.at(row, column).text().strip();
+      if (!text.isEmpty()) {
+        return List.of(text);
+      }
+    }
+    return List.of();
+  }
+
+  /// The columns of a grid left of one, without blank edges.
+  public static Grid left(Grid grid, int column) {
+    return Blocks.trim(grid.region(0, 0, grid.rows(), column));
+  }
+
+  /// The columns of a grid from one on, without blank edges.
+  public static Grid right(Grid grid, int column) {
+    return Blocks.trim(grid.region(0, column, grid.rows(), grid.columns()));
   }
 
   /// A row by what it says first, for cutting there.
@@ -65,6 +108,7 @@ public record Extent(List<String> joined, List<Cut> cuts) {
             && joined.equals(next.joined)
             && cuts.subList(0, cuts.size() - 1).equals(next.cuts.subList(0, cuts.size() - 1))
             && cuts.getLast().row().equals(next.cuts.getLast().row())
+            && cuts.getLast().columns() == next.cuts.getLast().columns()
             && !cuts.getLast().below()
             && next.cuts.getLast().below();
     if (halves) {
@@ -106,11 +150,14 @@ public record Extent(List<String> joined, List<Cut> cuts) {
       grid = grid.joinedWith(other.get());
     }
     for (Cut cut : cuts) {
-      int row = placeOf(cut.row, grid);
-      if (row <= 0) {
+      int at = cut.columns ? columnPlaceOf(cut.row, grid) : placeOf(cut.row, grid);
+      if (at <= 0) {
         return Optional.empty();
       }
-      grid = cut.below ? below(grid, row) : above(grid, row);
+      grid =
+          cut.columns
+              ? cut.below ? right(grid, at) : left(grid, at)
+              : cut.below ? below(grid, at) : above(grid, at);
     }
     return Optional.of(grid);
   }
@@ -120,6 +167,17 @@ public record Extent(List<String> joined, List<Cut> cuts) {
     for (int row = 0; row < grid.rows(); row++) {
       if (Anchors.firstText(grid, row).equals(anchor.path()) && seen++ == anchor.occurrence()) {
         return row;
+      }
+    }
+    return -1;
+  }
+
+  private static int columnPlaceOf(Anchor anchor, Grid grid) {
+    int seen = 0;
+    for (int column = 0; column < grid.columns(); column++) {
+      boolean same = firstTextOfColumn(grid, column).equals(anchor.path());
+      if (same && seen++ == anchor.occurrence()) {
+        return column;
       }
     }
     return -1;

@@ -52,7 +52,8 @@ final class MeasureFinder {
   /// @param lines the lines of the axis
   /// @param cells for each line, the rows and columns of its figures in the grid
   /// @param across whether the lines are columns
-  Found find(List<Line> lines, List<Cells> cells, boolean across) {
+  /// @param told lines of which a person said that they are no totals
+  Found find(List<Line> lines, List<Cells> cells, boolean across, Set<Integer> told) {
     int levels = lines.isEmpty() ? 0 : lines.getFirst().labels().size();
     List<Form> forms = new ArrayList<>();
     for (Cells places : cells) {
@@ -60,20 +61,22 @@ final class MeasureFinder {
     }
     Found best = Found.NONE;
     for (int level = levels - 1; level >= 0; level--) {
-      Found found = weigh(level, lines, forms, across);
+      Found found = weigh(level, lines, forms, across, told);
       best = found.confidence() > best.confidence() + 0.05 ? found : best;
     }
     return best.confidence() >= 0.5 ? best : Found.NONE;
   }
 
-  private Found weigh(int level, List<Line> lines, List<Form> forms, boolean across) {
+  private Found weigh(
+      int level, List<Line> lines, List<Form> forms, boolean across, Set<Integer> told) {
     Map<String, Form> byName = new LinkedHashMap<>();
     boolean consistent = true;
     int lowest = 0;
     Company company = company(level, lines);
     for (int i = 0; i < lines.size(); i++) {
       String name = lines.get(i).labels().get(level);
-      boolean total = company.saysTotal(name) && !(across && OwnMeasure.isOne(lines, i));
+      boolean own = told.contains(i) || across && OwnMeasure.isOne(lines, i);
+      boolean total = company.saysTotal(name) && !own;
       if (name.isEmpty() || total) {
         continue;
       }

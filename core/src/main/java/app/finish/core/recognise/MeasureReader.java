@@ -4,10 +4,12 @@ import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /// Finds what the figures of a table measure: which level of labels names the measures, on which
 /// side, and of which kind each is.
@@ -56,11 +58,12 @@ final class MeasureReader {
     if (grid.brackets().under() && grid.brackets().meaning() == BracketMeaning.FIGURE) {
       return underEachOther();
     }
-    MeasureFinder.Found across = finder.find(columns.lines(), cellsOfColumns(), true);
+    MeasureFinder.Found across =
+        finder.find(columns.lines(), cellsOfColumns(), true, toldMembers());
     MeasureFinder.Found down =
         rows.lines().size() > LONG && rows.dimensions().size() == 1
             ? MeasureFinder.Found.NONE
-            : finder.find(rows.lines(), cellsOfRows(), false);
+            : finder.find(rows.lines(), cellsOfRows(), false, Set.of());
     down = isStubOfMeasures(down) ? down : MeasureFinder.Found.NONE;
     if (across.level() >= 0 && down.statistics() > 0.5 && across.statistics() < 0.5) {
       across = MeasureFinder.Found.NONE;
@@ -70,6 +73,18 @@ final class MeasureReader {
     say(across, "columns");
     say(down, "rows");
     return new Read(across, down, measures(across, down, title), List.of(), evidence);
+  }
+
+  /// The columns of which a person said that they are no totals, by their places among the lines.
+  private Set<Integer> toldMembers() {
+    Set<Integer> told = new HashSet<>();
+    for (int i = 0; i < columns.lines().size(); i++) {
+      int column = frame.valueColumns().get(columns.lines().get(i).place());
+      if (corrections.columns().get(column) == LineRole.BODY) {
+        told.add(i);
+      }
+    }
+    return told;
   }
 
   private void sayBrackets() {

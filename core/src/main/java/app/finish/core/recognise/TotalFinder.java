@@ -26,6 +26,7 @@ final class TotalFinder {
   private final boolean across;
   private final BiFunction<Integer, Integer, String> places;
   private final Map<Integer, Total> totals = new TreeMap<>();
+  private double share = 1;
 
   /// @param lines the lines in order
   /// @param additive which figures along a line can be added up
@@ -107,9 +108,11 @@ final class TotalFinder {
       }
       Sums.Agreement agreement = sums.compare(line, start);
       if (isEnough(line, count, agreement)) {
+        share = agreement.share();
         return start;
       }
     }
+    share = 1;
     return isDifference(line, sums) ? sums.size() - 2 : -1;
   }
 
@@ -154,7 +157,9 @@ final class TotalFinder {
 
   private Total bySum(int line, int from, int to, Map<Integer, Total> found) {
     List<String> because = new ArrayList<>();
-    because.add("its figures are the sums of " + describe(line, from, to, found));
+    because.add(
+        (share < 1 ? "most of its figures are the sums of " : "its figures are the sums of ")
+            + describe(line, from, to, found));
     double doubt = (1 - SUM) * hints(line, because);
     return new Total(line, from, to, Role.SUBTOTAL, 0, -1, because, 1 - doubt);
   }

@@ -154,4 +154,31 @@ public class SignsTest {
             .figures();
     assertThat(codes.sentence()).isEqualTo("5 figures: 2 in the table, 2 in the stub, 1 in notes.");
   }
+
+  @Test
+  public void aColumnCalledTotalIsAMeasureWhereAPersonSaysSo() {
+    String[] lines = {
+      "Country | Total | Sound share", "Marram | 30 | 30", "Dunland | 50 | 50", "Sandholm | 70 | 70"
+    };
+    Anchor column = read(Corrections.NONE, lines).anchors().columns().get(1);
+    Corrections said = Corrections.NONE.withColumn(column, LineRole.BODY);
+    Table table = read(said, lines).table();
+    assertThat(table.across().leaves().getFirst().role())
+        .isEqualTo(app.finish.core.table.Heading.Role.MEMBER);
+  }
+
+  @Test
+  public void aTotalThatMostlyAddsUpIsNotSaidToAddUp() {
+    Recognition read =
+        read(
+            Corrections.NONE,
+            "Place | A | B | C",
+            "Hale | 10 | 20 | 30",
+            "Orrin | 1 | 2 | 3",
+            "Total | 11 | 22 | 34");
+    assertThat(read.findings()).hasSize(1);
+    assertThat(read.evidence())
+        .filteredOn(one -> one.said().equals("grandTotalRow"))
+        .allSatisfy(one -> assertThat(one.because().getFirst()).startsWith("most of its figures"));
+  }
 }
