@@ -92,7 +92,8 @@ final class MeasureFinder {
     }
     long words = byName.keySet().stream().filter(name -> company.kind(name).isPresent()).count();
     long kinds = byName.values().stream().filter(form -> form.decimals >= 0).distinct().count();
-    boolean differ = byName.size() > 1 && kinds > 1 && consistent;
+    boolean named = byName.keySet().stream().anyMatch(MeasureFinder::isWord);
+    boolean differ = byName.size() > 1 && kinds > 1 && consistent && named;
     List<String> because = new ArrayList<>();
     double confidence = 0;
     if (words * 2 >= byName.size()) {
@@ -114,6 +115,11 @@ final class MeasureFinder {
         List.copyOf(byName.keySet()),
         because,
         partial ? confidence * 0.5 : Math.min(0.98, confidence));
+  }
+
+  /// Whether a name is a word: years, ages and dates name no measures, however figures are written.
+  private static boolean isWord(String name) {
+    return !name.isEmpty() && !Character.isDigit(name.charAt(0));
   }
 
   private static Company company(int level, List<Line> lines) {
