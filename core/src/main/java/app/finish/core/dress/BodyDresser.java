@@ -242,7 +242,7 @@ final class BodyDresser {
     if (wanted < 0 || measure.kind() == MeasureKind.VALUE) {
       return own;
     }
-    return own >= wanted
+    return own >= wanted || measure.precise()
         ? wanted
         : Math.min(wanted, Math.max(own, WrittenDecimals.in(number.number())));
   }

@@ -1,5 +1,6 @@
 package app.finish.core.recognise;
 
+import app.finish.core.number.WrittenDecimals;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ final class MeasureFinder {
   /// More names than this are no names of measures.
   private static final int MOST = 1000;
 
+  private static final int SAMPLE = 2000;
   private static final Pattern PERCENT =
       Pattern.compile(".*(%|per ?cent|pct).*", Pattern.CASE_INSENSITIVE);
 
@@ -168,7 +170,28 @@ final class MeasureFinder {
     } else if (!unit.isEmpty() && kind == MeasureKind.VALUE) {
       kind = MeasureKind.SUM;
     }
-    return new Measure(name, kind, unit, Math.max(0, form.decimals));
+    Measure measure = new Measure(name, kind, unit, Math.max(0, form.decimals));
+    return hasMoreDecimals(places) ? measure.withMoreDecimals() : measure;
+  }
+
+  /// Whether some of the first figures hold more decimals than they show, as a spreadsheet's do.
+  private boolean hasMoreDecimals(List<Cells> places) {
+    int[] seen = {0};
+    boolean[] more = {false};
+    for (Cells cells : places) {
+      cells.visit(
+          (row, column) -> {
+            if (grid.cell(row, column).number().isPresent() && grid.isNumber(row, column)) {
+              seen[0]++;
+              more[0] |= WrittenDecimals.in(grid.number(row, column)) > grid.decimals(row, column);
+            }
+            return !more[0] && seen[0] < SAMPLE;
+          });
+      if (more[0] || seen[0] >= SAMPLE) {
+        return more[0];
+      }
+    }
+    return more[0];
   }
 
   /// Whether figures can be percentages where only the name says so: none passes 100 by far, and,

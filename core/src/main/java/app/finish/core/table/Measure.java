@@ -14,11 +14,18 @@ import java.util.Optional;
 /// @param decimals the most decimals that its figures were written with
 /// @param bracketed of which kind the figures are that stand in brackets behind its own, in the
 /// same     cells, if such figures do
+/// @param precise whether its figures have more decimals than they were written with, as those of a
+///     spreadsheet may
 public record Measure(
-    String name, MeasureKind kind, String unit, int decimals, Optional<MeasureKind> bracketed) {
+    String name,
+    MeasureKind kind,
+    String unit,
+    int decimals,
+    Optional<MeasureKind> bracketed,
+    boolean precise) {
   /// A measure that has its cells to itself.
   public Measure(String name, MeasureKind kind, String unit, int decimals) {
-    this(name, kind, unit, decimals, Optional.empty());
+    this(name, kind, unit, decimals, Optional.empty(), false);
   }
 
   /// A measure of which nothing is known.
@@ -26,16 +33,21 @@ public record Measure(
 
   /// The same measure, said to be of another kind.
   public Measure withKind(MeasureKind other) {
-    return new Measure(name, other, unit, decimals, bracketed);
+    return new Measure(name, other, unit, decimals, bracketed, precise);
   }
 
   /// The same measure with figures of another in brackets behind its own.
   public Measure withBracketed(MeasureKind other) {
-    return new Measure(name, kind, unit, decimals, Optional.of(other));
+    return new Measure(name, kind, unit, decimals, Optional.of(other), precise);
+  }
+
+  /// The same measure, said to have more decimals than are written.
+  public Measure withMoreDecimals() {
+    return new Measure(name, kind, unit, decimals, bracketed, true);
   }
 
   /// The same measure under another name.
   public Measure withName(String other) {
-    return new Measure(other, kind, unit, decimals, bracketed);
+    return new Measure(other, kind, unit, decimals, bracketed, precise);
   }
 }
