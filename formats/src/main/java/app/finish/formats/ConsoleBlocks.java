@@ -26,7 +26,7 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
   private static final Pattern PROMPT =
       Pattern.compile(
-          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:|[\\w@~]*[$#%]) .*|>>>|\\.\\.\\.|> [\\p{L}#].*|>|\\+ +[\\p{L}].*");
+          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~]*[$#%] .*|> [\\p{L}#].*|>|\\+ +[\\p{L}].*");
   private static final Pattern CALL =
       Pattern.compile(
           "(Call|Formula|Command|Code)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
@@ -36,7 +36,9 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
           "(notes?|sources?|base|warnings?|legend|signif|significance|standard errors?|n\\.b|key|data|figures|values|numbers|footnotes?)\\b.*[.:].*|[*†‡§]+.*|\\[?[0-9a-z][\\])] .*|-{2,3}|\\(.*\\)|(name|length|dtype|freq)\\s*:.*|\\[[0-9]+ rows x [0-9]+ columns\\]|.*\\b(in parentheses|in brackets)\\b.*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern LEGEND =
-      Pattern.compile("(signif|significance|notes?|sources?)\\b.*[.:].*", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "(signif|significance|notes?|sources?)\\b.*[.:].*|[*†‡]+\\s*p\\b.*",
+          Pattern.CASE_INSENSITIVE);
   private static final Pattern TABLE =
       Pattern.compile("(table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE);
   private static final Pattern LAYER = Pattern.compile("\\s*, , .*=.*");
@@ -78,6 +80,7 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
   static boolean isData(String line) {
     return TextLine.holdsFigures(line)
         && !ConsolePanel.isPanel(List.of(line))
+        && !line.contains(" = ")
         && !LEGEND.matcher(line.strip()).matches();
   }
 

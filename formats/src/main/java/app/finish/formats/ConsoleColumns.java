@@ -3,7 +3,10 @@ package app.finish.formats;
 import app.finish.formats.TextLine.Piece;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
 
 /// Where the columns of a table in fixed-width text stand. Columns are parted by places that are
 /// blank in every line of figures. One such place is enough between figures; where it might lie
@@ -102,7 +105,9 @@ record ConsoleColumns(List<Column> columns) {
       return false;
     }
     if (isOfFigures(right, data) && isOfFigures(left, data)) {
-      return true;
+      boolean one = right.start - left.end == 1 && !headed && isOfThousands(left, right, data);
+      boolean zeros = one && data.stream().anyMatch(line -> in(right, line).startsWith("0"));
+      return !(one && (crossed || zeros));
     }
     if (isOfStars(right, data)) {
       return true;
@@ -142,8 +147,8 @@ record ConsoleColumns(List<Column> columns) {
 
   /// Whether the first column's labels end at one place and begin at several.
   boolean endsLabelsTogether(List<String> data) {
-    java.util.Set<Integer> ends = new java.util.HashSet<>();
-    java.util.Set<Integer> starts = new java.util.HashSet<>();
+    Set<Integer> ends = new HashSet<>();
+    Set<Integer> starts = new HashSet<>();
     for (String line : data) {
       String label = columns.isEmpty() ? "" : in(columns.getFirst(), line);
       if (!label.isEmpty()) {
@@ -187,6 +192,16 @@ record ConsoleColumns(List<Column> columns) {
     return most(column, data, TextLine::isFigure);
   }
 
+  /// Whether what stands in two columns may be the thousands and the rest of one number.
+  private static boolean isOfThousands(Column left, Column right, List<String> data) {
+    return data.stream()
+        .allMatch(
+            line ->
+                in(left, line).matches("[-−]?[0-9]{1,3}|")
+                        && in(right, line).matches("[0-9]{3}([.,][0-9]+)?|")
+                    || in(left, line).isEmpty());
+  }
+
   private static boolean isOfDecimals(Column column, List<String> data) {
     return most(
         column, data, text -> text.matches(".*[0-9][.,][0-9].*") && TextLine.isFigure(text));
@@ -204,8 +219,7 @@ record ConsoleColumns(List<Column> columns) {
     return most(column, data, text -> text.matches("\\(.*\\)|\\[.*\\]"));
   }
 
-  private static boolean most(
-      Column column, List<String> data, java.util.function.Predicate<String> is) {
+  private static boolean most(Column column, List<String> data, Predicate<String> is) {
     int all = 0;
     int found = 0;
     for (String line : data) {

@@ -3,6 +3,7 @@ package app.finish.formats;
 import app.finish.formats.ConsoleColumns.Column;
 import app.finish.formats.TextLine.Piece;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /// Places the heads of a console's table over its columns: each over the column that it meets, or
@@ -43,11 +44,18 @@ record ConsoleHeads(ConsoleColumns columns) {
     }
     List<Piece> each = wordByWord(piece);
     if (each.size() > 1) {
-      return each;
+      return keepsBrackets(each) ? each : List.of(piece);
     }
     List<Piece> ended = cut(piece, true);
     List<Piece> begun = cut(piece, false);
-    return begun.size() > ended.size() ? begun : ended;
+    List<Piece> parts = begun.size() > ended.size() ? begun : ended;
+    return keepsBrackets(parts) ? parts : List.of(piece);
+  }
+
+  /// Whether no part is but the bracket of the one before, as in “Islander (n = 209)”.
+  private static boolean keepsBrackets(List<Piece> parts) {
+    boolean all = parts.stream().allMatch(one -> one.text().startsWith("("));
+    return all || parts.stream().skip(1).noneMatch(one -> one.text().startsWith("("));
   }
 
   /// The words of a piece gathered by the column that each stands over, if each gathering begins or
@@ -171,7 +179,7 @@ record ConsoleHeads(ConsoleColumns columns) {
     double[][] cost = new double[heads.size() + 1][count + 1];
     int[][] cut = new int[heads.size() + 1][count + 1];
     for (double[] row : cost) {
-      java.util.Arrays.fill(row, Double.MAX_VALUE);
+      Arrays.fill(row, Double.MAX_VALUE);
     }
     // Columns on the left may have no head: levels of the stub.
     for (int skipped = 0; skipped <= count - heads.size(); skipped++) {

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /// Reads CSV and TSV (RFC 4180 and its relatives). The encoding is found out (a byte order mark,
 /// else UTF-8, and Windows-1252 for bytes that can't be that), and so is the delimiter (the one of
@@ -16,6 +17,10 @@ import java.util.List;
 public final class CsvReader implements TableReader {
   private static final char[] DELIMITERS = {'\t', ';', ',', '|'};
   private static final int SAMPLE = 200;
+
+  /// A first line that only says what parts the cells, as some programs write it.
+  private static final Pattern TOLD = Pattern.compile("sep=[,;|\t]\r?\n");
+
   private static final int MOST_FIELDS = 1_000_000;
 
   @Override
@@ -28,7 +33,8 @@ public final class CsvReader implements TableReader {
   ///
   /// @param name what the text is called in messages
   Grid read(String text, String name) throws IOException {
-    char delimiter = delimiter(text);
+    boolean told = TOLD.matcher(text).lookingAt();
+    char delimiter = told ? text.charAt(4) : delimiter(text);
     List<List<GridCell>> rows = new ArrayList<>();
     long cells = 0;
     try (de.siegmar.fastcsv.reader.CsvReader<CsvRecord> records =
@@ -38,7 +44,9 @@ public final class CsvReader implements TableReader {
             .allowExtraCharsAfterClosingQuote(true)
             .allowMissingFields(true)
             .allowExtraFields(true)
-            .build(CsvRecordHandler.of(handler -> handler.maxFields(MOST_FIELDS)), text)) {
+            .build(
+                CsvRecordHandler.of(handler -> handler.maxFields(MOST_FIELDS)),
+                told ? text.substring(text.indexOf('\n') + 1) : text)) {
       for (CsvRecord record : records) {
         Watched.check();
         if (record.getFieldCount() > Limits.COLUMNS) {

@@ -3,6 +3,7 @@ package app.finish.formats;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import javax.xml.namespace.QName;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.xmlbeans.XmlCursor;
 
@@ -54,7 +55,7 @@ final class DocxContent {
     try (XmlCursor vanish = document.getDocument().newCursor()) {
       vanish.selectPath(EACH + "vanish");
       while (vanish.toNextSelection()) {
-        String value = vanish.getAttributeText(new javax.xml.namespace.QName(WORD, "val"));
+        String value = vanish.getAttributeText(new QName(WORD, "val"));
         boolean off = "0".equals(value) || "false".equals(value);
         try (XmlCursor run = vanish.newCursor()) {
           boolean inRun =

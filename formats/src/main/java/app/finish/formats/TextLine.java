@@ -21,7 +21,7 @@ final class TextLine {
           "[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|nan|None|<NA>");
   private static final Pattern DIGIT = Pattern.compile(".*[0-9].*");
   private static final Pattern DECIMAL = Pattern.compile("[-−–(]?[0-9]*[.,][0-9]+\\)?[*]{0,3}");
-  private static final Pattern BOUND = Pattern.compile("(?<=\\s)([<>≤≥]) (?=[0-9.])");
+  private static final Pattern BOUND = Pattern.compile("(?<=\\s{2}|[0-9)] )([<>≤≥]) (?=[0-9.])");
   private static final Pattern STEERING = Pattern.compile("\u001b(\\[[0-9;?]*[A-Za-z]|\\([0AB])");
   private static final String LETTERS = "jklmnqtuvwx";
   private static final String LINES = "┘┐┌└┼─├┤┴┬│";

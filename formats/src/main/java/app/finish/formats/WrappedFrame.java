@@ -16,13 +16,13 @@ final class WrappedFrame {
   /// @param lines the lines of the first as they were printed
   static boolean goesOn(List<String> lines, Grid first, Grid second) {
     boolean said = lines.stream().anyMatch(line -> line.endsWith(" \\"));
-    boolean long1 = lines.stream().mapToInt(String::length).max().orElse(0) >= 60;
+    boolean wide = lines.stream().mapToInt(String::length).max().orElse(0) >= 60;
     return (said ? first.rows() >= second.rows() : first.rows() == second.rows())
         && first.columns() > 1
         && second.columns() > 1
         && sameLabels(first, second)
         && (said
-            || long1
+            || wide
                 && !sameHeads(first, second)
                 && first.at(0, 0).text().isBlank()
                 && second.rows() > 2);

@@ -1,14 +1,9 @@
 package app.finish.records;
 
-import app.finish.core.document.Source;
-import app.finish.core.grid.Grid;
-import app.finish.core.grid.GridCell;
 import app.finish.core.tally.Reading;
 import app.finish.formats.Problem;
 import app.finish.formats.ReadRequest;
-import app.finish.formats.Sources;
 import app.finish.formats.TextFile;
-import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -137,43 +132,11 @@ final class RecordLoader {
     }
   }
 
-  /// Writes the first table of a workbook as CSV: its values, not how it shows them.
   private Path fromWorkbook(Path file) throws IOException {
-    List<Source> tables = Sources.tables(file, ReadRequest.PLAIN).tables();
-    if (tables.isEmpty()) {
-      throw new Problem(label + " shows no sheet with records. Show one, and bring it in again.");
-    }
-    Grid grid = tables.getFirst().grid();
-    for (int column = 0; column < grid.columns(); column++) {
-      if (holdsDigitsAsText(grid, column)) {
-        texts.add(grid.at(0, column).text().strip());
-      }
-    }
-    Path csv = folder.resolve("sheet.csv");
-    try (CsvWriter writer = CsvWriter.builder().build(csv)) {
-      for (int row = 0; row < grid.rows(); row++) {
-        List<String> fields = new ArrayList<>();
-        for (int column = 0; column < grid.columns(); column++) {
-          fields.add(SheetValue.written(grid.at(row, column), row == 0));
-        }
-        writer.writeRecord(fields);
-      }
-    }
-    if (tables.size() > 1) {
-      said.add(label + " holds " + tables.size() + " tables; the records are those of the first.");
-    }
-    return csv;
-  }
-
-  /// Whether a column of a workbook holds texts of digits: codes, not numbers.
-  private static boolean holdsDigitsAsText(Grid grid, int column) {
-    for (int row = 1; row < grid.rows(); row++) {
-      GridCell cell = grid.at(row, column);
-      if (cell.number().isEmpty() && cell.text().strip().matches("[0-9]+")) {
-        return true;
-      }
-    }
-    return false;
+    WorkbookRecords records = WorkbookRecords.of(file, folder, label);
+    texts.addAll(records.texts());
+    said.addAll(records.said());
+    return records.csv();
   }
 
   private void csv(Path file) throws IOException, SQLException {

@@ -3,6 +3,7 @@ package app.finish.core.recognise;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.table.MeasureKind;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -97,7 +98,7 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
         return new Brackets(said.get(), kind, below, "you said so");
       }
       if (!note.isEmpty()) {
-        boolean negative = note.toLowerCase(java.util.Locale.ROOT).contains("negative");
+        boolean negative = note.toLowerCase(Locale.ROOT).contains("negative");
         return new Brackets(
             negative ? BracketMeaning.NEGATIVE : BracketMeaning.FIGURE,
             kind,
@@ -128,7 +129,7 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
     }
 
     private Optional<MeasureKind> kind() {
-      String words = note.toLowerCase(java.util.Locale.ROOT);
+      String words = note.toLowerCase(Locale.ROOT);
       if (words.startsWith("p") && words.contains("value")) {
         return Optional.of(MeasureKind.P);
       }

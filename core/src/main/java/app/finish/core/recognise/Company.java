@@ -2,6 +2,7 @@ package app.finish.core.recognise;
 
 import app.finish.core.table.MeasureKind;
 import java.util.Collection;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -27,7 +28,7 @@ final class Company {
 
   /// The company of these names.
   static Company of(Collection<String> names) {
-    int long1 = 0;
+    int words = 0;
     int all = 0;
     boolean p = false;
     boolean withP = false;
@@ -35,16 +36,16 @@ final class Company {
     boolean m = false;
     for (String name : names) {
       boolean known = Statistics.kind(name).isPresent();
-      String lower = name.strip().toLowerCase(java.util.Locale.ROOT);
+      String lower = name.strip().toLowerCase(Locale.ROOT);
       all += known ? 1 : 0;
-      long1 += known && !isLetter(name) ? 1 : 0;
+      words += known && !isLetter(name) ? 1 : 0;
       p |= lower.equals("p");
       withP |= WITH_P.contains(lower);
       n |= name.strip().equals("n") || name.strip().equals("N");
       m |= name.strip().equals("M");
     }
     boolean few = all * 3 < names.size();
-    return new Company((long1 > 0 || p && withP || n && m) && !few, all);
+    return new Company((words > 0 || p && withP || n && m) && !few, all);
   }
 
   /// Whether a name is one letter, so that it may be anything.

@@ -4,6 +4,7 @@ import app.finish.core.grid.GridPlace;
 import app.finish.core.table.Body;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -34,12 +35,12 @@ final class FigureCounter {
   /// @param body the values of the table
   FigureCount count(Body body) {
     int[] lines = new int[grid.rows()];
-    java.util.Arrays.fill(lines, -1);
+    Arrays.fill(lines, -1);
     for (int i = 0; i < rows.lines().size(); i++) {
       lines[rows.lines().get(i).place()] = i;
     }
     int[] values = new int[grid.columns()];
-    java.util.Arrays.fill(values, -1);
+    Arrays.fill(values, -1);
     for (int i = 0; i < frame.valueColumns().size(); i++) {
       values[frame.valueColumns().get(i)] = i;
     }

@@ -44,7 +44,10 @@ final class FrameFinder {
     int firstData =
         new HeadScore(grid, grid.columns() == 1 ? 0 : 1)
             .best(headTop(guess), guess, Math.max(guess, lastData));
-    if (firstData + 1 < grid.rows() && isLabelAlone(firstData) && isData(firstData + 1)) {
+    if (grid.columns() > 1
+        && firstData + 1 < grid.rows()
+        && isLabelAlone(firstData)
+        && isData(firstData + 1)) {
       firstData++;
     }
     lastData = Math.max(lastData, firstData);
