@@ -133,7 +133,7 @@ public class TestTrino {
           switch (random.nextInt(6)) {
             case 0 -> TallyMeasure.percent(Base.values()[random.nextInt(3)], "");
             case 1 -> TallyMeasure.quantile(random.nextInt(101) / 100.0, column);
-            case 2 -> new TallyMeasure.Calculated("totalprice / custkey", "Ratio");
+            case 2 -> new TallyMeasure.Calculated("sum(totalprice) / sum(custkey)", "Ratio");
             default ->
                 TallyMeasure.of(
                     TallyFunction.of(FUNCTIONS[random.nextInt(FUNCTIONS.length)]).orElseThrow(),
