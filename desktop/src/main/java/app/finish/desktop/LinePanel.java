@@ -168,7 +168,7 @@ final class LinePanel {
                     role,
                     corrections(shown).withColumn(anchors.columns().get(column), role))));
     addEvidence(nodes, shown, "column " + letters);
-    Button cut = new Button(Texts.of("bring.cut"));
+    Button cut = new Button(Texts.of("bring.cutBefore"));
     cut.setId("cut-before");
     cut.setAccessibleText(Texts.of("action.cutBefore"));
     cut.setOnAction(event -> bench.cutBefore(column));

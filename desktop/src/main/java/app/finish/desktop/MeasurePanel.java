@@ -3,12 +3,14 @@ package app.finish.desktop;
 import app.finish.core.recognise.BlankMeaning;
 import app.finish.core.recognise.BracketMeaning;
 import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Evidence;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
@@ -47,12 +49,8 @@ final class MeasurePanel {
               for (int i = 0; i < measures.size(); i++) {
                 nodes.add(kind(measures.get(i), i, corrections));
               }
-              boolean bracketed =
-                  shown.recognition().evidence().stream()
-                      .anyMatch(one -> one.place().equals("figures in brackets"));
-              if (bracketed) {
-                nodes.add(brackets(corrections, shown.recognition()));
-              }
+              inBrackets(shown.recognition())
+                  .ifPresent(now -> nodes.add(brackets(corrections, now)));
               nodes.add(blanks(corrections));
             });
     Benches.replace(box, nodes);
@@ -94,21 +92,21 @@ final class MeasurePanel {
     return labelled(Texts.of("bring.blanks"), choice);
   }
 
-  private Node brackets(Corrections corrections, Recognition recognition) {
-    boolean untold =
-        recognition.evidence().stream()
-            .anyMatch(
-                one ->
-                    one.place().equals("figures in brackets")
-                        && one.said().equals(BracketMeaning.UNTOLD.toString()));
-    boolean negative =
-        recognition.evidence().stream()
-            .anyMatch(
-                one ->
-                    one.place().equals("figures in brackets")
-                        && one.said().equals(BracketMeaning.NEGATIVE.toString()));
-    BracketMeaning now =
-        untold ? BracketMeaning.UNTOLD : negative ? BracketMeaning.NEGATIVE : BracketMeaning.FIGURE;
+  /// What figures in brackets were taken for, if there are any.
+  private static Optional<BracketMeaning> inBrackets(Recognition recognition) {
+    return recognition.evidence().stream()
+        .filter(one -> one.place().equals("figures in brackets"))
+        .map(Evidence::said)
+        .map(
+            said ->
+                said.equals(BracketMeaning.UNTOLD.toString())
+                        || said.equals(BracketMeaning.NEGATIVE.toString())
+                    ? BracketMeaning.of(said)
+                    : BracketMeaning.FIGURE)
+        .findFirst();
+  }
+
+  private Node brackets(Corrections corrections, BracketMeaning now) {
     ChoiceBox<BracketMeaning> choice =
         choice(
             List.of(BracketMeaning.values()),
