@@ -14,6 +14,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -68,7 +69,8 @@ final class RecordsInput {
   /// The records.
   ///
   /// @param err where to ask for a password
-  Records open(PrintWriter err, Asking asking) throws IOException {
+  /// @param wanted whether a column is asked for; the others of a file are not read
+  Records open(PrintWriter err, Asking asking, Predicate<String> wanted) throws IOException {
     if (records.startsWith("jdbc:")) {
       return database(err, asking);
     }
@@ -82,7 +84,7 @@ final class RecordsInput {
       reading = reading.withDayFirst(dayFirst);
     }
     try {
-      return RecordFile.open(Path.of(records), reading, asking);
+      return RecordFile.open(Path.of(records), reading, asking, wanted);
     } catch (BrokenRecords broken) {
       broken.lines().stream()
           .limit(8)

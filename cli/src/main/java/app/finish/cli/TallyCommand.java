@@ -34,8 +34,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -135,7 +138,7 @@ final class TallyCommand implements Callable<Integer> {
     PrintWriter print = spec.commandLine().getOut();
     PrintWriter err = spec.commandLine().getErr();
     try (Stopping stopping = Stopping.onInterrupt();
-        Records records = input.open(err, stopping.asking())) {
+        Records records = input.open(err, stopping.asking(), named())) {
       records.said().forEach(err::println);
       Plan plan = plan(records, stopping.asking());
       Tallying tallying = Tallying.of(records).asking(stopping.asking());
@@ -147,6 +150,17 @@ final class TallyCommand implements Callable<Integer> {
     } catch (IllegalArgumentException wrong) {
       throw new Problem(wrong.getMessage(), wrong);
     }
+  }
+
+  /// Whether a column can be meant by anything that was said. A name that has to be written in
+  /// another way where it is used counts as meant.
+  private Predicate<String> named() {
+    List<String> texts = new ArrayList<>(List.of(where, weight));
+    Stream.of(down, across, held, measures).forEach(texts::addAll);
+    String all = String.join("\n", texts).toLowerCase(Locale.ROOT);
+    return column ->
+        all.contains(column.strip().toLowerCase(Locale.ROOT))
+            || !column.matches("[\\p{L}\\p{N} _.%/()-]+");
   }
 
   private Plan plan(Records records, Asking asking) throws IOException {

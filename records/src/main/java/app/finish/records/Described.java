@@ -5,6 +5,7 @@ import java.sql.Connection;
 import java.sql.ResultSetMetaData;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /// What a table of records holds: its columns with their types and how many answers are missing,
 /// and how many records there are.
@@ -50,6 +51,21 @@ record Described(Columns columns, long count) {
             },
             label);
     return counted(connection, dialect, table, label, asking, bare);
+  }
+
+  /// This with the columns of the file that were not read too, in the file's order.
+  ///
+  /// @param found the columns of the file by name, with the database's types
+  Described withFound(Map<String, String> found) {
+    if (found.isEmpty()) {
+      return this;
+    }
+    List<Column> all = new ArrayList<>();
+    found.forEach(
+        (name, type) ->
+            all.add(
+                columns.find(name).orElseGet(() -> new Column(name, ColumnType.of(type), -1, ""))));
+    return new Described(new Columns(columns.label(), all), count);
   }
 
   private static Described counted(

@@ -16,6 +16,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Predicate;
 
 /// Reads records from a file (CSV, TSV, Parquet, JSON, XLSX) into a database of their own in a
 /// folder for passing things, with a limit to its memory; what doesn't fit spills into the folder.
@@ -40,10 +41,20 @@ public final class RecordFile {
   /// @throws Problem if the file can't be read, in words for the person
   /// @throws java.io.InterruptedIOException if the thread was interrupted
   public static Records open(Path file, Reading reading, Asking asking) throws IOException {
-    return open(file, new RecordsName.File(file.toString(), reading), reading, asking);
+    return open(file, reading, asking, column -> true);
   }
 
-  static Records open(Path file, RecordsName name, Reading reading, Asking asking)
+  /// The records of a file of which only some columns are asked for: of thirty columns, a table
+  /// needs three. The others are known by name and type, and can't be asked about.
+  ///
+  /// @param wanted whether a column of a name is asked for
+  public static Records open(Path file, Reading reading, Asking asking, Predicate<String> wanted)
+      throws IOException {
+    return open(file, new RecordsName.File(file.toString(), reading), reading, asking, wanted);
+  }
+
+  static Records open(
+      Path file, RecordsName name, Reading reading, Asking asking, Predicate<String> wanted)
       throws IOException {
     check(file);
     Path folder = Files.createTempDirectory("finish-records");
@@ -51,10 +62,13 @@ public final class RecordFile {
     try {
       connection = connect(folder, Files.size(file));
       List<String> said = new ArrayList<>();
-      new RecordLoader(connection, folder, name.label(), reading, asking, said).load(file);
+      RecordStore store = new RecordStore(connection, name.label(), asking);
+      RecordLoader loader = new RecordLoader(store, folder, reading, wanted, said);
+      loader.load(file);
       Connection open = connection;
       Described described =
-          Described.of(open, new Dialect.DuckDb(), "records", name.label(), asking);
+          Described.of(open, new Dialect.DuckDb(), "records", name.label(), asking)
+              .withFound(loader.found());
       return new Records(
           name,
           open,

@@ -30,7 +30,7 @@ public final class RecordSamples {
     Path folder = Files.createTempDirectory("finish-sample");
     Path file = Samples.copy(sample.name(), folder);
     try {
-      return RecordFile.open(file, sample, Reading.PLAIN, asking);
+      return RecordFile.open(file, sample, Reading.PLAIN, asking, column -> true);
     } finally {
       Files.deleteIfExists(file);
       Files.deleteIfExists(folder);

@@ -74,7 +74,7 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
     TreeSet<Integer> untouched = new TreeSet<>(before.untouched());
     Reading reading = reading(document);
     RecordsName.File name = new RecordsName.File(file.toString(), reading);
-    try (Records records = RecordFile.open(file, name, reading, asking)) {
+    try (Records records = RecordFile.open(file, name, reading, asking, column -> true)) {
       said.addAll(records.said());
       for (int place = 0; place < document.tables().size(); place++) {
         Source source = document.tables().get(place).source();

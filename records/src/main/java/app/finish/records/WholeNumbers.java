@@ -18,6 +18,7 @@ import java.util.Set;
 /// ```
 final class WholeNumbers {
   private static final Dialect DUCK_DB = new Dialect.DuckDb();
+  private static final String NOT_WHOLE = "finish: not a whole number";
 
   private final Connection connection;
   private final Set<String> texts;
@@ -30,6 +31,32 @@ final class WholeNumbers {
     this.ordered = ordered;
     this.connection = connection;
     this.texts = texts;
+  }
+
+  /// A column of texts as whole numbers; an answer that is none ends the statement.
+  static String cast(String column) {
+    String name = DUCK_DB.quote(column);
+    return "CASE WHEN "
+        + name
+        + " IS NULL THEN NULL WHEN "
+        + isWhole(column)
+        + " THEN TRY_CAST("
+        + name
+        + " AS BIGINT) ELSE CAST(error('"
+        + NOT_WHOLE
+        + "') AS BIGINT) END AS "
+        + name;
+  }
+
+  /// Whether a statement with [#cast] ended because an answer is no whole number.
+  static boolean isRefusal(SQLException e) {
+    return String.valueOf(e.getMessage()).contains(NOT_WHOLE);
+  }
+
+  /// What is the same when written out again is a whole number and nothing else.
+  private static String isWhole(String column) {
+    String name = DUCK_DB.quote(column);
+    return "CAST(TRY_CAST(" + name + " AS BIGINT) AS VARCHAR) = " + name;
   }
 
   /// Columns that look like numbers and are texts.
@@ -49,16 +76,12 @@ final class WholeNumbers {
     }
     List<String> tests = new ArrayList<>();
     for (String column : open) {
-      String name = DUCK_DB.quote(column);
-      // What is the same when written out again is a whole number and nothing else.
       tests.add(
           "COUNT(*) FILTER (WHERE "
-              + name
-              + " IS NOT NULL AND CAST(TRY_CAST("
-              + name
-              + " AS BIGINT) AS VARCHAR) IS DISTINCT FROM "
-              + name
-              + ")");
+              + DUCK_DB.quote(column)
+              + " IS NOT NULL AND ("
+              + isWhole(column)
+              + ") IS NOT TRUE)");
     }
     List<String> casts = new ArrayList<>();
     try (Statement statement = connection.createStatement();
@@ -68,7 +91,7 @@ final class WholeNumbers {
       for (int i = 0; i < open.size(); i++) {
         String type = result.getLong(i + 1) == 0 ? "BIGINT" : other(open.get(i), said);
         if (!type.isEmpty()) {
-          casts.add(cast(open.get(i), type));
+          casts.add(changed(open.get(i), type));
         }
       }
     }
@@ -80,7 +103,7 @@ final class WholeNumbers {
     return said;
   }
 
-  private static String cast(String column, String type) {
+  private static String changed(String column, String type) {
     String name = DUCK_DB.quote(column);
     return "ALTER TABLE records ALTER "
         + name

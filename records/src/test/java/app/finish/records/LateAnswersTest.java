@@ -86,6 +86,43 @@ public class LateAnswersTest {
   }
 
   @Test
+  public void quotedDigitsAreTextsWhereOtherNumbersAreNotQuoted() throws IOException {
+    Path codes = csv("Route,Code,Units", 30, i -> "\"R1\",\"%d\",%d".formatted(100 + i % 4, i));
+    try (Records records = RecordFile.open(codes, Reading.PLAIN, Asking.SILENT)) {
+      assertThat(records.columns().of("Code").type()).isEqualTo(ColumnType.TEXT);
+      assertThat(records.columns().of("Units").type()).isEqualTo(ColumnType.WHOLE);
+      assertThat(records.said()).anyMatch(one -> one.contains("quotation marks"));
+    }
+    Reading asNumbers = Reading.PLAIN.withNumbers(Set.of("Code"));
+    try (Records records = RecordFile.open(codes, asNumbers, Asking.SILENT)) {
+      assertThat(total(records, new PlanWords(records.columns()).measure("mean Code")))
+          .isBetween(101.0, 102.0);
+    }
+    Path all = csv("Route,Code,Units", 30, i -> "\"R1\",\"%d\",\"%d\"".formatted(i % 4, i));
+    try (Records records = RecordFile.open(all, Reading.PLAIN, Asking.SILENT)) {
+      assertThat(records.columns().of("Code").type()).isEqualTo(ColumnType.WHOLE);
+    }
+  }
+
+  @Test
+  public void columnsThatNobodyAsksForAreKnownAndNotRead() throws IOException {
+    Path file =
+        csv("Route,Day,Units,Late", 60, i -> "R%d,2025-01-05,%d,%d".formatted(i % 3, i, i % 2));
+    try (Records records =
+        RecordFile.open(file, Reading.PLAIN, Asking.SILENT, name -> "Route Units".contains(name))) {
+      assertThat(records.columns().all())
+          .extracting(Column::name)
+          .containsExactly("Route", "Day", "Units", "Late");
+      assertThat(records.columns().of("Day").type()).isEqualTo(ColumnType.DATE);
+      assertThat(total(records, new PlanWords(records.columns()).measure("sum Units")))
+          .isEqualTo(59 * 30);
+    }
+    Path broken = csv("Route,Day,Units,Late", 5, i -> i == 3 ? "R1,2" : "R1,2,3,4");
+    assertThatThrownBy(() -> RecordFile.open(broken, Reading.PLAIN, Asking.SILENT, "Units"::equals))
+        .isInstanceOf(BrokenRecords.class);
+  }
+
+  @Test
   public void aColumnIsKeptAsText() throws IOException {
     Path file = csv("Route,Code", 50, i -> "R1," + (100 + i % 4));
     Reading reading = Reading.PLAIN.withTexts(Set.of("Code"));
