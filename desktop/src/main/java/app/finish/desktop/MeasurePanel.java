@@ -48,6 +48,12 @@ final class MeasurePanel {
               List<Measure> measures = shown.recognition().table().measures();
               for (int i = 0; i < measures.size(); i++) {
                 nodes.add(kind(measures.get(i), i, corrections));
+                boolean paired =
+                    measures.get(i).bracketed().isPresent()
+                        || corrections.seconds().containsKey(measures.get(i).name());
+                if (paired) {
+                  nodes.add(second(measures.get(i), i, corrections));
+                }
               }
               inBrackets(shown.recognition())
                   .ifPresent(now -> nodes.add(brackets(corrections, now)));
@@ -72,6 +78,30 @@ final class MeasurePanel {
                     Texts.of("change.kind", name, Texts.of("kind." + now.word())),
                     corrections.withMeasure(measure.name(), now)));
     return labelled(name, choice);
+  }
+
+  /// Of which kind the second figures of a measure's cells are.
+  private Node second(Measure measure, int place, Corrections corrections) {
+    String name = measure.name().isEmpty() ? Texts.of("bring.figures") : measure.name();
+    List<Optional<MeasureKind>> values = new ArrayList<>(List.of(Optional.empty()));
+    for (MeasureKind kind : MeasureKind.values()) {
+      values.add(Optional.of(kind));
+    }
+    Function<Optional<MeasureKind>, String> names =
+        kind ->
+            kind.map(one -> Texts.of("kind." + one.word())).orElse(Texts.of("bring.second.none"));
+    ChoiceBox<Optional<MeasureKind>> choice = choice(values, measure.bracketed(), names);
+    choice.setId("second-" + (place + 1));
+    choice.setAccessibleText(Texts.of("bring.secondOf", name));
+    choice
+        .getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (property, before, now) ->
+                bench.correct(
+                    Texts.of("change.second", name, names.apply(now)),
+                    corrections.withSecond(measure.name(), now)));
+    return labelled(Texts.of("bring.second"), choice);
   }
 
   private Node blanks(Corrections corrections) {

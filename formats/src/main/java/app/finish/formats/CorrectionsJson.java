@@ -14,10 +14,13 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// Corrections as JSON, the way a document keeps them. docs/file-format.md describes it.
 final class CorrectionsJson {
   private static final ObjectMapper JSON = new ObjectMapper();
+
+  private static final String ONE_THING = "none";
 
   private CorrectionsJson() {}
 
@@ -36,6 +39,12 @@ final class CorrectionsJson {
     corrections.blanks().ifPresent(meaning -> node.put("blanks", meaning.toString()));
     corrections.brackets().ifPresent(meaning -> node.put("brackets", meaning.toString()));
     corrections.names().forEach(name -> node.withArray("names").add(name));
+    corrections
+        .seconds()
+        .forEach(
+            (name, kind) ->
+                node.withObject("/seconds")
+                    .put(name, kind.map(MeasureKind::word).orElse(ONE_THING)));
     corrections
         .covers()
         .forEach(
@@ -105,6 +114,13 @@ final class CorrectionsJson {
     }
     for (JsonNode name : node.path("names")) {
       read = read.withName(name.asText());
+    }
+    for (Map.Entry<String, JsonNode> second : node.path("seconds").properties()) {
+      String kind = second.getValue().asText();
+      read =
+          read.withSecond(
+              second.getKey(),
+              kind.equals(ONE_THING) ? Optional.empty() : Optional.of(MeasureKind.of(kind)));
     }
     for (JsonNode cover : node.path("covers")) {
       List<Anchor> members = new ArrayList<>();

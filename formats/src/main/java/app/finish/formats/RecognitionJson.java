@@ -1,8 +1,10 @@
 package app.finish.formats;
 
+import app.finish.core.number.NumberReader;
 import app.finish.core.recognise.Evidence;
 import app.finish.core.recognise.FigureCount;
 import app.finish.core.recognise.Finding;
+import app.finish.core.recognise.PairedCells;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.recognise.SourceRow;
 import app.finish.core.table.Heading.Role;
@@ -15,7 +17,9 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /// What was recognised, as JSON. docs/command-line.md describes the shape, which is kept to.
 public final class RecognitionJson {
@@ -57,7 +61,8 @@ public final class RecognitionJson {
     ArrayNode columns = node.putArray("columns");
     table.across().leaves().forEach(leaf -> columns.add(column(table, leaf)));
     ArrayNode cells = node.putArray("cells");
-    recognition.rows().forEach(row -> cells.add(cells(table, row)));
+    Optional<NumberReader> pairs = pairs(table);
+    recognition.rows().forEach(row -> cells.add(cells(table, row, pairs)));
     ArrayNode evidence = node.putArray("evidence");
     recognition.evidence().forEach(one -> evidence.add(evidence(one)));
     ArrayNode findings = node.putArray("findings");
@@ -110,13 +115,46 @@ public final class RecognitionJson {
     return node;
   }
 
-  private static ArrayNode cells(Table table, SourceRow row) {
+  /// The reader for cells of two figures, which knows the table's decimal mark; none if the table
+  /// has no such measure.
+  private static Optional<NumberReader> pairs(Table table) {
+    if (table.measures().stream().noneMatch(measure -> measure.bracketed().isPresent())) {
+      return Optional.empty();
+    }
+    List<String> parts = new ArrayList<>();
+    for (int row = 0; row < table.body().rows(); row++) {
+      for (int column = 0; column < table.body().columns(); column++) {
+        parts.addAll(List.of(table.body().at(row, column).written().split("[^0-9.,]+")));
+      }
+    }
+    return Optional.of(NumberReader.forTexts(parts));
+  }
+
+  /// A cell that holds two figures: both as numbers, and how they were written.
+  private static void pair(ObjectNode cell, String text, NumberReader reader) {
+    List<Double> figures = PairedCells.figures(text, reader);
+    if (figures.isEmpty()) {
+      return;
+    }
+    cell.removeAll();
+    put(cell, "value", figures.getFirst());
+    ArrayNode bracketed = cell.putArray("bracketed");
+    figures.subList(1, figures.size()).forEach(bracketed::add);
+    cell.put("written", text);
+  }
+
+  private static ArrayNode cells(Table table, SourceRow row, Optional<NumberReader> pairs) {
     ArrayNode cells = JSON.createArrayNode();
     for (int column = 0; column < table.body().columns(); column++) {
       Value value =
           row.leaf().isPresent() ? table.body().at(row.leaf().getAsInt(), column) : Value.BLANK;
       ObjectNode cell = value(value);
       int at = column;
+      if (value instanceof Value.Text text
+          && pairs.isPresent()
+          && table.measureAt(row.leaf().getAsInt(), column).bracketed().isPresent()) {
+        pair(cell, text.text(), pairs.get());
+      }
       row.leaf().ifPresent(leaf -> mark(cell, table.marks().at(new Spot.Figure(leaf, at))));
       cells.add(cell);
     }
@@ -129,16 +167,19 @@ public final class RecognitionJson {
     }
   }
 
+  private static void put(ObjectNode node, String key, double figure) {
+    if (figure == Math.rint(figure) && Math.abs(figure) < 1e15) {
+      node.put(key, (long) figure);
+    } else {
+      node.put(key, figure);
+    }
+  }
+
   private static ObjectNode value(Value value) {
     ObjectNode node = JSON.createObjectNode();
     switch (value) {
       case Value.Numeric number -> {
-        double figure = number.number();
-        if (figure == Math.rint(figure) && Math.abs(figure) < 1e15) {
-          node.put("value", (long) figure);
-        } else {
-          node.put("value", figure);
-        }
+        put(node, "value", number.number());
         node.put("written", number.written());
       }
       case Value.Text text -> node.put("text", text.text());

@@ -27,6 +27,9 @@ import java.util.Set;
 /// @param brackets what figures in brackets mean, if said
 /// @param covers for a total, by its meaning, the lines that it totals
 /// @param names labels over or before others that name a dimension and are no level
+/// @param seconds of which kind the second figures in a measure's cells are, by its name; nothing
+/// if
+///     its cells hold one thing, as written
 /// @param extent how much of its sheet the table takes
 public record Corrections(
     OptionalInt headRows,
@@ -38,6 +41,7 @@ public record Corrections(
     Optional<BracketMeaning> brackets,
     Map<Anchor, List<Anchor>> covers,
     Set<String> names,
+    Map<String, Optional<MeasureKind>> seconds,
     Extent extent) {
   /// Nothing to correct.
   public static final Corrections NONE =
@@ -51,6 +55,7 @@ public record Corrections(
           Optional.empty(),
           Map.of(),
           Set.of(),
+          Map.of(),
           Extent.WHOLE);
 
   /// Copies the maps, in order.
@@ -62,6 +67,7 @@ public record Corrections(
     measures = Collections.unmodifiableMap(new LinkedHashMap<>(measures));
     covers = Collections.unmodifiableMap(new LinkedHashMap<>(covers));
     names = Collections.unmodifiableSet(new LinkedHashSet<>(names));
+    seconds = Collections.unmodifiableMap(new LinkedHashMap<>(seconds));
     if (columns.containsValue(LineRole.GROUP) || columns.containsValue(LineRole.NOTE)) {
       throw new IllegalArgumentException("A column is neither a group nor a note.");
     }
@@ -79,6 +85,7 @@ public record Corrections(
         brackets,
         covers,
         names,
+        seconds,
         extent);
   }
 
@@ -94,6 +101,7 @@ public record Corrections(
         brackets,
         covers,
         names,
+        seconds,
         extent);
   }
 
@@ -104,7 +112,17 @@ public record Corrections(
 
   private Corrections withRows(Map<Anchor, LineRole> others) {
     return new Corrections(
-        headRows, stubColumns, others, columns, measures, blanks, brackets, covers, names, extent);
+        headRows,
+        stubColumns,
+        others,
+        columns,
+        measures,
+        blanks,
+        brackets,
+        covers,
+        names,
+        seconds,
+        extent);
   }
 
   /// The same corrections and this one: what a column is.
@@ -121,6 +139,7 @@ public record Corrections(
         brackets,
         covers,
         names,
+        seconds,
         extent);
   }
 
@@ -136,6 +155,7 @@ public record Corrections(
         brackets,
         covers,
         names,
+        seconds,
         extent);
   }
 
@@ -151,6 +171,7 @@ public record Corrections(
         brackets,
         covers,
         names,
+        seconds,
         extent);
   }
 
@@ -166,6 +187,7 @@ public record Corrections(
         Optional.of(meaning),
         covers,
         names,
+        seconds,
         extent);
   }
 
@@ -181,6 +203,7 @@ public record Corrections(
         brackets,
         with(covers, total, List.copyOf(members)),
         names,
+        seconds,
         extent);
   }
 
@@ -189,13 +212,51 @@ public record Corrections(
     Set<String> more = new LinkedHashSet<>(names);
     more.add(label);
     return new Corrections(
-        headRows, stubColumns, rows, columns, measures, blanks, brackets, covers, more, extent);
+        headRows,
+        stubColumns,
+        rows,
+        columns,
+        measures,
+        blanks,
+        brackets,
+        covers,
+        more,
+        seconds,
+        extent);
+  }
+
+  /// The same corrections and this one: of which kind the second figures in a measure's cells are.
+  ///
+  /// @param kind the kind, or nothing if its cells hold one thing, as written
+  public Corrections withSecond(String measure, Optional<MeasureKind> kind) {
+    return new Corrections(
+        headRows,
+        stubColumns,
+        rows,
+        columns,
+        measures,
+        blanks,
+        brackets,
+        covers,
+        names,
+        with(seconds, measure, kind),
+        extent);
   }
 
   /// The same corrections, said of another extent.
   public Corrections withExtent(Extent other) {
     return new Corrections(
-        headRows, stubColumns, rows, columns, measures, blanks, brackets, covers, names, other);
+        headRows,
+        stubColumns,
+        rows,
+        columns,
+        measures,
+        blanks,
+        brackets,
+        covers,
+        names,
+        seconds,
+        other);
   }
 
   private static <K, V> Map<K, V> with(Map<K, V> map, K key, V value) {
@@ -213,6 +274,7 @@ public record Corrections(
         + (brackets.isPresent() ? 1 : 0)
         + covers.size()
         + names.size()
+        + seconds.size()
         + (extent.isWhole() ? 0 : 1)
         + (headRows.isPresent() ? 1 : 0)
         + (stubColumns.isPresent() ? 1 : 0);

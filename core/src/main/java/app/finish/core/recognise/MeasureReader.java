@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /// Finds what the figures of a table measure: which level of labels names the measures, on which
@@ -229,6 +230,10 @@ final class MeasureReader {
   private Measure paired(Measure measure, List<Cells> places) {
     if (!grid.hasPairs()) {
       return measure;
+    }
+    Optional<MeasureKind> second = corrections.seconds().get(measure.name());
+    if (second != null) {
+      return second.map(measure::withBracketed).orElse(measure);
     }
     int[] counts = new int[2];
     for (Cells cells : places) {

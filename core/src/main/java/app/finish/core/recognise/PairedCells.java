@@ -1,6 +1,8 @@
 package app.finish.core.recognise;
 
+import app.finish.core.number.NumberReader;
 import app.finish.core.table.MeasureKind;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,8 +14,9 @@ import java.util.regex.Pattern;
 ///
 /// ```java
 /// PairedCells.isPair("66 (55.0)"); // true
+/// PairedCells.figures("66 (55.0)", NumberReader.POINT); // 66, 55
 /// ```
-final class PairedCells {
+public final class PairedCells {
   private static final Pattern PAIR =
       Pattern.compile(
           "[-−–]?[€$£]?[0-9][0-9.,]*%?[*†‡a-z]{0,3}\\s*(?:\\(\\s*[-−–]?[0-9.,]+\\s*%?\\s*\\)|\\[[^\\]]*[0-9][^\\]]*\\]|±\\s*[0-9.,]+)");
@@ -31,6 +34,23 @@ final class PairedCells {
     }
     boolean closed = text.charAt(last) == ')' || text.charAt(last) == ']';
     return (closed || text.indexOf('±') > 0) && PAIR.matcher(text).matches();
+  }
+
+  /// The figures of a cell that holds two, or nothing: its own, and the one in brackets behind, or
+  /// both ends if an interval stands there.
+  ///
+  /// @param reader knows the source's decimal mark
+  public static List<Double> figures(String text, NumberReader reader) {
+    if (!isPair(text)) {
+      return List.of();
+    }
+    List<Double> figures = new ArrayList<>();
+    for (String part : text.split("\\s*[(\\[\\])±;]\\s*|\\s+(?:to|–)\\s+|,\\s+")) {
+      reader
+          .read(part.replaceFirst("[*†‡a-z]+$", "").strip())
+          .ifPresent(number -> figures.add(number.value()));
+    }
+    return figures.size() > 1 ? figures : List.of();
   }
 
   /// The two kinds that names such as “M (SD)” or “n (%)” tell, one of which a head or a note may

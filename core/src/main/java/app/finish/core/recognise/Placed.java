@@ -21,6 +21,7 @@ import java.util.Set;
 /// @param brackets what figures in brackets mean, if said
 /// @param covers for a row that is a total, the rows that it totals, if said
 /// @param names labels that name a dimension and are no level
+/// @param seconds of which kind the second figures in a measure's cells are, if said
 /// @param anchors what the rows and columns are called, if something was said of one
 /// @param unplaced rows and columns of which something was said and which the grid does not have
 record Placed(
@@ -33,6 +34,7 @@ record Placed(
     Optional<BracketMeaning> brackets,
     Map<Integer, List<Integer>> covers,
     Set<String> names,
+    Map<String, Optional<MeasureKind>> seconds,
     Optional<Anchors> anchors,
     List<Anchor> unplaced) {
   /// Nothing corrected.
@@ -74,6 +76,7 @@ record Placed(
         corrections.brackets(),
         covers,
         corrections.names(),
+        corrections.seconds(),
         anchors,
         unplaced);
   }

@@ -14,11 +14,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /// Understands a grid as a table.
 ///
@@ -131,7 +133,9 @@ public final class Recogniser {
 
   private List<Anchor> unplaced(List<Measure> measures) {
     List<Anchor> unplaced = new ArrayList<>(corrections.unplaced());
-    for (String name : corrections.measures().keySet()) {
+    Set<String> said = new LinkedHashSet<>(corrections.measures().keySet());
+    said.addAll(corrections.seconds().keySet());
+    for (String name : said) {
       if (measures.stream().noneMatch(measure -> measure.name().equals(name))) {
         unplaced.add(new Anchor(List.of(name), 0));
       }

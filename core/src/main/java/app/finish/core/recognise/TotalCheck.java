@@ -136,7 +136,12 @@ final class TotalCheck {
       return true;
     }
     boolean elsewhere = all.stream().anyMatch(other -> other != held && other.agreed[across]);
-    return elsewhere || held.count > 0 && measuresOneThing(down) || !isWithin(held, across, down);
+    boolean nameless =
+        table.measures().size() == 1 && measure.name().isEmpty() && measure.decimals() == 0;
+    return elsewhere
+        || nameless
+        || held.count > 0 && measuresOneThing(down)
+        || !isWithin(held, across, down);
   }
 
   /// Whether the lines across a total are the same measure at other times: their heads are numbers.

@@ -6,10 +6,12 @@ import app.finish.core.TestStyles;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
+import app.finish.core.number.NumberReader;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.List;
+import java.util.Optional;
 import org.testng.annotations.Test;
 
 /// A sign is never guessed, and figures go out as they came.
@@ -88,6 +90,21 @@ public class SignsTest {
     assertThat(table.measures().get(0).bracketed()).contains(MeasureKind.DEVIATION);
     assertThat(table.measures().get(1).bracketed()).contains(MeasureKind.PERCENT);
     assertThat(lines(table)).anyMatch(line -> line.contains("3.4 (0.9) | 66 (55.0)"));
+  }
+
+  @Test
+  public void aPersonSaysWhatStandsBehindAFigure() {
+    String[] lines = {"Age | Comfort", "16–29 | 3.4 (0.9)", "30+ | 3.6 (1.0)"};
+    Corrections deviation = Corrections.NONE.withSecond("", Optional.of(MeasureKind.DEVIATION));
+    assertThat(read(deviation, lines).table().measures().getFirst().bracketed())
+        .contains(MeasureKind.DEVIATION);
+    Corrections oneThing = Corrections.NONE.withSecond("", Optional.empty());
+    assertThat(read(oneThing, lines).table().measures().getFirst().bracketed()).isEmpty();
+    assertThat(read(oneThing, lines).unplaced()).isEmpty();
+    assertThat(PairedCells.figures("3.4 (0.9)", NumberReader.POINT)).containsExactly(3.4, 0.9);
+    assertThat(PairedCells.figures("1.2 [0.8, 1.9]", NumberReader.POINT))
+        .containsExactly(1.2, 0.8, 1.9);
+    assertThat(PairedCells.figures("54,2 ± 3,1", NumberReader.COMMA)).containsExactly(54.2, 3.1);
   }
 
   @Test
