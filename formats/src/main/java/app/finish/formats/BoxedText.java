@@ -19,7 +19,7 @@ final class BoxedText {
   private static final String BARS = "|│┃║┆╎╷╵";
   private static final Pattern TYPE =
       Pattern.compile(
-          "---|…|str|f32|f64|[iu](8|16|32|64)|bool|cat|date|datetime.*|<[a-z]{3,4}>|varchar|double|bigint|integer|int(32|64)|float(32|64)");
+          "---|…|str|f32|f64|[iu](8|16|32|64)|bool|cat|date|datetime.*|<[a-z]{3,4}>|varchar|double|bigint|integer|int(32|64)|float(32|64)|(String|Int|Float|UInt)[0-9]*\\??|Bool\\??|Date\\??|DateTime\\??|Any|Missing");
 
   private BoxedText() {}
 
@@ -50,10 +50,12 @@ final class BoxedText {
   static Sheets read(List<String> lines, String name) throws IOException {
     List<Grid> grids = new ArrayList<>();
     List<String> words = new ArrayList<>();
+    List<String> talk = new ArrayList<>();
     int at = 0;
     while (at < lines.size()) {
       if (!isRule(lines.get(at)) && !hasBar(lines.get(at))) {
-        words.add(lines.get(at++));
+        boolean said = ConsoleBlocks.isTalk(lines.get(at));
+        (said ? talk : words).add(lines.get(at++));
         continue;
       }
       int end = at;
@@ -67,10 +69,14 @@ final class BoxedText {
           && !hasBar(lines.get(notes))) {
         notes++;
       }
-      grids.add(grid(words, lines.subList(at, end), lines.subList(end, notes), name));
+      List<String> below = new ArrayList<>(lines.subList(end, notes));
+      below.stream().filter(ConsoleBlocks::isTalk).forEach(talk::add);
+      below.removeIf(ConsoleBlocks::isTalk);
+      grids.add(grid(words, lines.subList(at, end), below, name));
       words.clear();
       at = notes;
     }
+    words.addAll(0, talk);
     List<String> outside = words.stream().filter(word -> !word.isBlank()).toList();
     return new Sheets(grids, Hidden.NONE, outside);
   }
@@ -79,7 +85,7 @@ final class BoxedText {
       throws IOException {
     SheetBuilder sheet = new SheetBuilder(name);
     for (String word : words) {
-      if (!word.isBlank() && !word.strip().matches("shape: \\([0-9]+, ?[0-9]+\\)")) {
+      if (!word.isBlank()) {
         sheet.addLine(word.strip());
       }
     }
@@ -93,7 +99,7 @@ final class BoxedText {
     boolean begun = false;
     boolean indents = alignsLeft(rows, width);
     for (List<String> row : rows) {
-      boolean types = begun && row.stream().allMatch(cell -> TYPE.matcher(cell.strip()).matches());
+      boolean types = begun && isOfTypes(row);
       if (types || row.stream().allMatch(String::isBlank)) {
         continue;
       }
@@ -113,6 +119,12 @@ final class BoxedText {
       sheet.addLine(note.strip());
     }
     return sheet.grid("");
+  }
+
+  /// Whether a row tells the types of the columns.
+  private static boolean isOfTypes(List<String> row) {
+    return row.stream().anyMatch(cell -> TYPE.matcher(cell.strip()).matches())
+        && row.stream().allMatch(cell -> cell.isBlank() || TYPE.matcher(cell.strip()).matches());
   }
 
   /// Whether the cells of the first column begin at one place but for those further in, and end at

@@ -26,10 +26,10 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
   private static final Pattern PROMPT =
       Pattern.compile(
-          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~]*[$#%] .*|> [\\p{L}#].*|>|\\+ +[\\p{L}].*");
+          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~:/.-]*[$#%] .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\+ +[\\p{L}].*");
   private static final Pattern CALL =
       Pattern.compile(
-          "(Call|Formula|Command|Code)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
+          "(Call|Formula|Command|Code|Fit|Fitted model)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern NOTE =
       Pattern.compile(
@@ -42,6 +42,10 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
   private static final Pattern TABLE =
       Pattern.compile("(table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE);
   private static final Pattern LAYER = Pattern.compile("\\s*, , .*=.*");
+  private static final Pattern TALK =
+      Pattern.compile(
+          "\\(?[0-9,. ]+ (rows?|records?|observations|columns)\\b.*|time: [0-9.,]+ m?s.*|(query ok|showing|displaying|output|\\.\\.\\. with [0-9]+|# (a tibble|groups|ℹ|i )).*|shape: \\([0-9]+, ?[0-9]+\\)|[0-9]+\\s?[×x]\\s?[0-9]+ (DataFrame|tibble|data\\.frame|Array)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]",
+          Pattern.CASE_INSENSITIVE);
   private static final int SHORT = 120;
 
   /// The tables of these lines.
@@ -74,6 +78,12 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
   private static boolean isPrompt(String line) {
     return PROMPT.matcher(line.strip()).matches() && !TextLine.holdsFigures(line);
+  }
+
+  /// Whether a line is what a program says of its own work: a prompt, how many rows there are, how
+  /// long it took.
+  static boolean isTalk(String line) {
+    return isPrompt(line) || TALK.matcher(line.strip()).matches();
   }
 
   /// Whether a line bears figures of a table.

@@ -28,12 +28,33 @@ record ConsoleHeads(ConsoleColumns columns) {
   List<Head> place(String line, String below, boolean above) {
     List<Piece> pieces = new ArrayList<>();
     for (Piece piece : TextLine.pieces(line)) {
-      pieces.addAll(parted(piece));
+      for (Piece part : withoutName(piece, below)) {
+        pieces.addAll(parted(part));
+      }
     }
     if (TextLine.isRule(below) && TextLine.pieces(below).size() > 1) {
       return placed(pieces.stream().map(piece -> widened(piece, TextLine.pieces(below))).toList());
     }
     return above && !isEachOverOne(pieces) ? spread(pieces) : placed(pieces);
+  }
+
+  /// A piece, without the name of the columns' dimension before it: that stands over none of them,
+  /// nearer to the stub, whose names stand alone in the line below.
+  private List<Piece> withoutName(Piece piece, String below) {
+    List<Piece> words = TextLine.words(piece.text());
+    if (words.size() < 2
+        || below.isBlank()
+        || below.stripTrailing().length() > piece.start()
+        || TextLine.isRule(below)
+        || TextLine.words(below).size() < 2) {
+      return List.of(piece);
+    }
+    Piece name = part(piece, piece.start(), piece.start() + words.getFirst().end());
+    Piece rest = part(piece, piece.start() + words.get(1).start(), piece.end());
+    boolean apart =
+        columns.columns().stream().noneMatch(column -> column.meets(name))
+            && columns.nearest(name) < columns.nearest(rest);
+    return apart ? List.of(name, rest) : List.of(piece);
   }
 
   /// A piece over several columns as a head a column, if its words end or begin where these do.

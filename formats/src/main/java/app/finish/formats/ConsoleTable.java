@@ -78,7 +78,7 @@ final class ConsoleTable {
         sheet.add(GridCell.of(pair.get(1)));
       }
     } else {
-      new ConsoleTable(Series.headed(block)).addTo(sheet);
+      new ConsoleTable(RaggedText.straight(Series.headed(block))).addTo(sheet);
     }
     for (String line : Series.notes(block)) {
       addWords(sheet, line);
@@ -87,14 +87,14 @@ final class ConsoleTable {
   }
 
   private static void addWords(SheetBuilder sheet, String line) throws IOException {
-    String[] layer = line.split("\u0000");
+    String[] layer = line.replaceFirst("^\\s*\\$`?([\\p{L}._][\\w.:]*)`?$", "$1").split("\u0000");
     if (layer.length == 2) {
       sheet.beginRow();
       sheet.add(GridCell.of(layer[0]));
       sheet.add(GridCell.of(layer[1]));
       sheet.beginRow();
     } else if (!TextLine.isRule(line) || line.strip().matches("[*]+")) {
-      sheet.addLine(line.strip());
+      sheet.addLine(layer[0].strip());
     }
   }
 

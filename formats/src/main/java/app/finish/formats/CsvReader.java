@@ -70,7 +70,30 @@ public final class CsvReader implements TableReader {
               + ": a quotation mark or a cell has no end. Open it in a text editor and close it.",
           e);
     }
-    return Limits.grid(name, "", rows);
+    return Limits.grid(name, "", withWholeTitles(rows, delimiter));
+  }
+
+  /// Lines of words above the table that the delimiter cut, as in “Population by age, 2024”: they
+  /// have fewer cells than the table, and a blank stands behind each delimiter.
+  private static List<List<GridCell>> withWholeTitles(List<List<GridCell>> rows, char delimiter) {
+    int width = rows.stream().limit(SAMPLE).mapToInt(List::size).max().orElse(0);
+    for (int i = 0; i + 1 < rows.size() && i < 4; i++) {
+      List<GridCell> row = rows.get(i);
+      if (row.size() == width || row.size() > 1 && !isCutLine(row)) {
+        break;
+      }
+      if (row.size() > 1) {
+        String line =
+            String.join("" + delimiter, row.stream().map(GridCell::text).toList());
+        rows.set(i, List.of(GridCell.of(line)));
+      }
+    }
+    return rows;
+  }
+
+  private static boolean isCutLine(List<GridCell> row) {
+    return !row.getFirst().isBlank()
+        && row.stream().skip(1).allMatch(cell -> cell.text().matches(" \\S.*"));
   }
 
   /// The delimiter that parts the most lines into the same number of cells, more than one. Tabs win

@@ -17,7 +17,7 @@ public final class FixedWidthReader implements TableReader {
 
   /// Whether a text holds a table set in columns.
   static boolean fits(List<String> lines) {
-    List<String> plain = TextLine.plain(String.join("\n", lines));
+    List<String> plain = NamedCells.rewritten(TextLine.plain(String.join("\n", lines)));
     return BoxedText.isBoxed(plain)
         || plain.stream().anyMatch(ConsoleBlocks::isData)
         || most(plain);
@@ -36,7 +36,7 @@ public final class FixedWidthReader implements TableReader {
 
   /// The sheets that a text makes.
   static Sheets read(String text, String name) throws IOException {
-    List<String> lines = TextLine.plain(text);
+    List<String> lines = NamedCells.rewritten(TextLine.plain(text));
     int width = lines.stream().mapToInt(String::length).max().orElse(0);
     if (width > Limits.COLUMNS) {
       throw Limits.tooWide("The text", 1);
