@@ -83,8 +83,7 @@ public final class CsvReader implements TableReader {
         break;
       }
       if (row.size() > 1) {
-        String line =
-            String.join("" + delimiter, row.stream().map(GridCell::text).toList());
+        String line = String.join("" + delimiter, row.stream().map(GridCell::text).toList());
         rows.set(i, List.of(GridCell.of(line)));
       }
     }

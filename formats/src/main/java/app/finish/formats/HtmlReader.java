@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
@@ -25,7 +24,9 @@ public final class HtmlReader implements TableReader {
   private static final String HIDDEN =
       "[hidden], [style~=(?i)display\\s*:\\s*none], [style~=(?i)visibility\\s*:\\s*(hidden|collapse)], template, script, style";
   private static final Pattern NOTE =
-      Pattern.compile("(notes?|sources?)\\b.*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+      Pattern.compile(
+          "(notes?|sources?)\\b.*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+ ?\\S.*|[0-9a-e]\\) .*",
+          Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern TABLE =
       Pattern.compile(
           "(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
@@ -77,9 +78,8 @@ public final class HtmlReader implements TableReader {
 
   private static Grid table(Element table, String name) throws IOException {
     SheetBuilder sheet = new SheetBuilder(name);
-    Optional<Element> caption = captionOf(table);
-    if (caption.isPresent()) {
-      for (String line : lines(caption.get())) {
+    for (Element caption : captionsOf(table)) {
+      for (String line : lines(caption)) {
         sheet.addLine(line);
       }
     }
@@ -97,23 +97,23 @@ public final class HtmlReader implements TableReader {
       }
     }
     Element below = table.nextElementSibling();
-    while (below != null && below.nameIs("p") && NOTE.matcher(below.text()).matches()) {
+    while (below != null && below.nameIs("p") && isNote(below)) {
       sheet.addLine(wrapped(below).strip().replaceAll("\\s+", " "));
       below = below.nextElementSibling();
     }
     return sheet.grid("");
   }
 
-  /// The caption of a table: its own, that of its figure, or the heading just above; a paragraph
-  /// above only if it says that it is a table's.
-  private static Optional<Element> captionOf(Element table) {
+  /// The caption of a table: its own, that of its figure, or the heading under which it stands; a
+  /// paragraph above only if it says that it is a table's, or is emphasised below a table's number.
+  private static List<Element> captionsOf(Element table) {
     Element own = table.selectFirst("caption");
     if (own != null) {
-      return Optional.of(own);
+      return List.of(own);
     }
     Element figure = table.closest("figure");
     if (figure != null && figure.selectFirst("figcaption") != null) {
-      return Optional.ofNullable(figure.selectFirst("figcaption"));
+      return List.of(figure.selectFirst("figcaption"));
     }
     Element at = table;
     while (at.previousElementSibling() == null
@@ -122,12 +122,34 @@ public final class HtmlReader implements TableReader {
       at = at.parent();
     }
     Element above = at.previousElementSibling();
-    if (above == null || above.text().length() > LONGEST_TITLE) {
-      return Optional.empty();
+    if (above != null && isCaption(above)) {
+      return List.of(above);
     }
+    Element before = above == null ? null : above.previousElementSibling();
+    if (before != null && above.nameIs("p") && isCaption(before) && isEmphasised(above)) {
+      return List.of(before, above);
+    }
+    while (above != null && above.nameIs("p") && !isCaption(above)) {
+      above = above.previousElementSibling();
+    }
+    boolean heading = above != null && above.normalName().matches("h[1-6]");
+    return heading && isCaption(above) ? List.of(above) : List.of();
+  }
+
+  private static boolean isEmphasised(Element paragraph) {
+    return isAll(paragraph, "b, strong") || isAll(paragraph, "i, em");
+  }
+
+  private static boolean isCaption(Element above) {
     boolean heading = above.normalName().matches("h[1-6]");
     boolean named = above.nameIs("p") && TABLE.matcher(above.text().strip()).matches();
-    return heading || named ? Optional.of(above) : Optional.empty();
+    return (heading || named) && above.text().length() <= LONGEST_TITLE;
+  }
+
+  private static boolean isNote(Element below) {
+    Element raised = below.selectFirst("sup");
+    boolean marked = raised != null && below.text().startsWith(raised.text());
+    return marked || NOTE.matcher(below.text()).matches();
   }
 
   /// The blocks of text in a row's only cell, as notes stand below a table.

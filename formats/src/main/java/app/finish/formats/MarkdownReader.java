@@ -13,7 +13,14 @@ import java.util.regex.Pattern;
 /// lines just below it are its notes.
 public final class MarkdownReader implements TableReader {
   private static final Pattern NOTE =
-      Pattern.compile("(notes?|sources?)\\s*[.:].*", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "(notes?|sources?)\\b\\s*[.:0-9].*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+ ?\\S.*|\\\\?\\*+\\s?p\\b.*|\\[?\\^?[0-9a-e][\\])]:? .*",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern TITLE = Pattern.compile("(\\*\\*|__|Table|:).*|[*_][^*_].*[*_]");
+  private static final Pattern NUMBER =
+      Pattern.compile("(table|tabelle|tableau)\\s+[A-Z]?[0-9.–-]+\\.?", Pattern.CASE_INSENSITIVE);
+  private static final String STAR = "\u0001";
+  private static final String LINE = "\u0002";
   private static final Pattern DIVIDER =
       Pattern.compile("\\s*\\|?\\s*:?-+:?\\s*(\\|\\s*:?-+:?\\s*)*\\|?\\s*");
 
@@ -61,9 +68,8 @@ public final class MarkdownReader implements TableReader {
   private static Grid table(List<String> lines, int divider, int end, String name)
       throws IOException {
     SheetBuilder sheet = new SheetBuilder(name);
-    String title = titleAbove(lines, divider - 1);
-    if (!title.isEmpty()) {
-      sheet.addLine(title);
+    for (String words : wordsAbove(lines, divider - 1)) {
+      sheet.addLine(words);
     }
     for (int i = divider - 1; i < end; i++) {
       if (i != divider) {
@@ -73,30 +79,51 @@ public final class MarkdownReader implements TableReader {
         }
       }
     }
-    for (int i = end; i < lines.size() && !lines.get(i).isBlank(); i++) {
-      sheet.addLine(bare(lines.get(i)).replaceFirst("^:\\s*", ""));
-    }
     int below = end;
     while (below < lines.size() && !lines.get(below).isBlank()) {
-      below++;
+      sheet.addLine(bare(lines.get(below++)).replaceFirst("^:\\s*", ""));
     }
-    below++;
-    while (below < lines.size() && NOTE.matcher(bare(lines.get(below))).matches()) {
-      sheet.addLine(bare(lines.get(below++)));
+    while (below + 1 < lines.size() && NOTE.matcher(bare(lines.get(below + 1))).matches()) {
+      below++;
+      while (below < lines.size() && !lines.get(below).isBlank()) {
+        sheet.addLine(bare(lines.get(below++)));
+      }
     }
     return sheet.grid("");
   }
 
-  private static String titleAbove(List<String> lines, int head) {
+  /// The lines of words above a table: a line just above it, or a paragraph that is emphasised or
+  /// says that it is a table's, with its number before it; else the heading under which it stands.
+  private static List<String> wordsAbove(List<String> lines, int head) {
     int above = head - 1;
     boolean gap = above >= 0 && lines.get(above).isBlank();
     above -= gap ? 1 : 0;
-    if (above < 0 || lines.get(above).isBlank() || lines.get(above).contains("|")) {
-      return "";
+    if (above >= 0 && !lines.get(above).isBlank() && !lines.get(above).contains("|")) {
+      String line = lines.get(above);
+      if (!gap && !line.startsWith("#") && TextLine.isSentence(line)) {
+        return headingAbove(lines, above);
+      }
+      if (!gap || line.startsWith("#") || TITLE.matcher(line).matches()) {
+        List<String> words = new ArrayList<>();
+        int number = above - 1;
+        number -= number >= 0 && lines.get(number).isBlank() ? 1 : 0;
+        if (number >= 0 && NUMBER.matcher(bare(lines.get(number))).matches()) {
+          words.add(bare(lines.get(number)));
+        }
+        words.add(bare(line.replaceFirst("^#+\\s*", "").replaceFirst("^(Table)?:\\s*", "")));
+        return words;
+      }
     }
-    String line = lines.get(above);
-    boolean title = !gap || line.startsWith("#") || line.matches("(\\*\\*|Table|:).*");
-    return title ? bare(line.replaceFirst("^#+\\s*", "").replaceFirst("^(Table)?:\\s*", "")) : "";
+    return headingAbove(lines, above);
+  }
+
+  private static List<String> headingAbove(List<String> lines, int from) {
+    for (int at = from; at >= 0 && !lines.get(at).contains("|"); at--) {
+      if (lines.get(at).matches("#{1,6}\\s+\\S.*")) {
+        return List.of(bare(lines.get(at).replaceFirst("^#+\\s*", "")));
+      }
+    }
+    return List.of();
   }
 
   private static List<String> cells(String line) {
@@ -120,8 +147,11 @@ public final class MarkdownReader implements TableReader {
 
   /// A text without the marks of emphasis and code around its words.
   private static String bare(String text) {
-    return text.replaceAll("(\\*\\*|__)(.+?)\\1", "$2")
+    String kept = text.replace("\\*", STAR).replace("\\_", LINE);
+    return kept.replaceAll("(\\*\\*|__)(.+?)\\1", "$2")
         .replaceAll("(?<![\\w*])([*_`])(?=\\S)(.+?)(?<=\\S)\\1(?![\\w*])", "$2")
+        .replace(STAR, "*")
+        .replace(LINE, "_")
         .strip();
   }
 }

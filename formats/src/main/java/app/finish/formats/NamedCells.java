@@ -18,7 +18,8 @@ import java.util.regex.Pattern;
 /// ```
 final class NamedCells {
   private static final Pattern CELL =
-      Pattern.compile("([^\\s:][^:]{0,30}?)\\s*:\\s*([-+]?[0-9][0-9.,]*(?:e[-+]?[0-9]+)?)(?=\\s|$)");
+      Pattern.compile(
+          "([^\\s:][^:]{0,30}?)\\s*:\\s*([-+]?[0-9][0-9.,]*(?:e[-+]?[0-9]+)?)(?=\\s|$)");
   private static final int FEWEST = 3;
 
   /// @param colon where its colon stands
@@ -62,9 +63,7 @@ final class NamedCells {
   }
 
   private static boolean isOfCells(String line) {
-    return !line.isBlank()
-        && !cells(line).isEmpty()
-        && CELL.matcher(line).replaceAll("").isBlank();
+    return !line.isBlank() && !cells(line).isEmpty() && CELL.matcher(line).replaceAll("").isBlank();
   }
 
   /// Where the colons of each column stand; nothing unless they stand one below another in two
@@ -90,8 +89,7 @@ final class NamedCells {
     return pieces.stream().map(Piece::text).toList();
   }
 
-  private static List<String> table(
-      List<String> heads, List<Integer> colons, List<String> lines) {
+  private static List<String> table(List<String> heads, List<Integer> colons, List<String> lines) {
     Set<String> names = new LinkedHashSet<>();
     List<List<Cell>> rows = lines.stream().map(NamedCells::cells).toList();
     for (int colon : colons) {

@@ -101,11 +101,17 @@ final class AxisReader {
     int level = measures.level();
     if (level < 0) {
       for (int i = 0; i < lines.lines().size(); i++) {
-        keyOf.add(i);
-        measureOf.add(ofLines.isEmpty() ? -1 : ofLines.get(i));
-        firstOfKey.add(i);
+        Line line = lines.lines().get(i);
+        int measure = ofLines.isEmpty() ? -1 : ofLines.get(i);
+        measureOf.add(measure);
+        boolean under = measure >= 0 && !keys.isEmpty() && line.depth() == 0;
+        if (!under) {
+          boolean adds = measure < 0 || measureAdds[measure];
+          keys.add(adds ? line : emptyKey(line, line.labels(), width));
+          firstOfKey.add(i);
+        }
+        keyOf.add(keys.size() - 1);
       }
-      keys.addAll(lines.lines());
       return;
     }
     int count = measures.names().size();

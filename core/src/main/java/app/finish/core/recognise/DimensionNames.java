@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /// Takes names of dimensions out of the labels. Crosstabs print the name of a dimension in front of
 /// its members: *Residence* beside *Islander* and *Visitor*, over all rows but the total.
@@ -13,6 +15,8 @@ import java.util.TreeSet;
 /// LineReader.Lines named = DimensionNames.taken(lines, Set.of());
 /// ```
 final class DimensionNames {
+  private static final Pattern CORNER = Pattern.compile("([^\\\\]*\\S)\\s*\\\\\\s*(\\S[^\\\\]*)");
+
   private DimensionNames() {}
 
   /// The lines without the levels that only name the level below.
@@ -29,6 +33,30 @@ final class DimensionNames {
       }
     }
     return taken;
+  }
+
+  /// The rows, of whose dimensions the last may share the corner with the columns' dimension, as in
+  /// “island\\year”.
+  static LineReader.Lines ofCorner(LineReader.Lines rows) {
+    Matcher corner = corner(rows);
+    return corner.matches() ? named(rows, rows.dimensions().size() - 1, corner.group(1)) : rows;
+  }
+
+  /// The columns, with the name that the corner has for them.
+  static LineReader.Lines underCorner(LineReader.Lines columns, LineReader.Lines rows) {
+    Matcher corner = corner(rows);
+    boolean open = columns.dimensions().size() == 1 && columns.dimensions().getFirst().isEmpty();
+    return open && corner.matches() ? named(columns, 0, corner.group(2)) : columns;
+  }
+
+  private static Matcher corner(LineReader.Lines rows) {
+    return CORNER.matcher(rows.dimensions().isEmpty() ? "" : rows.dimensions().getLast());
+  }
+
+  private static LineReader.Lines named(LineReader.Lines lines, int level, String name) {
+    List<String> dimensions = new ArrayList<>(lines.dimensions());
+    dimensions.set(level, name);
+    return new LineReader.Lines(lines.lines(), dimensions, lines.groupRows());
   }
 
   /// The name at a level, if a person said of all its labels that they are names.

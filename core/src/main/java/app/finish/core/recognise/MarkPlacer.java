@@ -62,7 +62,9 @@ final class MarkPlacer {
   }
 
   private boolean isExplained(String mark) {
-    return words.notes().stream().anyMatch(note -> note.explains(mark));
+    boolean stars = mark.matches("[*†‡]+");
+    return words.notes().stream()
+        .anyMatch(note -> note.explains(mark) || stars && note.toString().contains(mark));
   }
 
   private String because(String mark) {

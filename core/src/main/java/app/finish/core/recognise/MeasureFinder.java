@@ -211,7 +211,11 @@ final class MeasureFinder {
             return true;
           });
     }
-    boolean said = PERCENT.matcher(name).matches() || Statistics.kind(name).isPresent();
+    boolean percent = PERCENT.matcher(name).matches();
+    if (!percent && most[0] <= 1) {
+      return false;
+    }
+    boolean said = percent || Statistics.kind(name).isPresent();
     boolean whole = Math.abs(most[1] - 100) < 1.5 || Math.abs(most[1] - 200) < 2.5;
     return said ? most[0] <= 1000 : most[0] <= 100 && (decimals[0] || whole);
   }

@@ -71,9 +71,25 @@ final class MeasureReader {
     } else if (across.level() >= 0) {
       down = MeasureFinder.Found.NONE;
     }
+    if (across.level() < 0 && down.level() < 0 && rows.lines().size() <= LONG) {
+      Optional<RowMeasures.Found> found = new RowMeasures(grid, frame, rows.lines(), finder).find();
+      if (found.isPresent()) {
+        return ofRows(found.get());
+      }
+    }
     say(across, "columns");
     say(down, "rows");
     return new Read(across, down, measures(across, down, title), List.of(), evidence);
+  }
+
+  private Read ofRows(RowMeasures.Found found) {
+    evidence.add(new Evidence("rows", "measures", List.of(found.because()), 0.75));
+    List<Measure> measures = new ArrayList<>();
+    for (Measure measure : found.measures()) {
+      measures.add(said(measure, "measure “" + measure.name() + "”"));
+    }
+    return new Read(
+        MeasureFinder.Found.NONE, MeasureFinder.Found.NONE, measures, found.of(), evidence);
   }
 
   /// The columns of which a person said that they are no totals, by their places among the lines.
@@ -181,9 +197,29 @@ final class MeasureReader {
             .filter(line -> down.names().contains(line.labels().get(down.level())))
             .count();
     boolean alone = rows.dimensions().size() == 1;
+    if (!alone && down.level() < rows.dimensions().size() - 1 && !comesAgain(down)) {
+      return false;
+    }
     return alone
         ? down.confidence() >= 0.85 && named == rows.lines().size()
         : named >= 2L * down.names().size() && down.names().size() > 1;
+  }
+
+  /// Whether some labels below a level come again under another of its names, as members do that
+  /// are
+  /// measured in several ways.
+  private boolean comesAgain(MeasureFinder.Found down) {
+    Map<List<String>, String> under = new HashMap<>();
+    for (Line line : rows.lines()) {
+      String name = line.labels().get(down.level());
+      List<String> below = line.labels().subList(down.level() + 1, line.labels().size());
+      String before = under.putIfAbsent(below, name);
+      boolean filled = below.stream().anyMatch(label -> !label.isEmpty());
+      if (before != null && !before.equals(name) && filled && !Vocabulary.saysTotal(line.label())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private List<Cells> cellsOfColumns() {

@@ -19,7 +19,7 @@ import java.util.regex.Pattern;
 public final class PairedCells {
   private static final Pattern PAIR =
       Pattern.compile(
-          "[-−–]?[€$£]?[0-9][0-9.,]*%?[*†‡a-z]{0,3}\\s*(?:\\(\\s*[-−–]?[0-9.,]+\\s*%?\\s*\\)|\\[[^\\]]*[0-9][^\\]]*\\]|±\\s*[0-9.,]+)");
+          "[-−–]?[€$£]?[0-9][0-9.,]*%?[*†‡a-z]{0,3}\\s*(?:\\(\\s*[-−–]?[0-9.,]+\\s*%?(?:\\s*(?:[,;–-]|to)\\s*[-−–]?[0-9.,]+\\s*%?)?\\s*\\)|\\[[^\\]]*[0-9][^\\]]*\\]|±\\s*[0-9.,]+)");
   private static final Pattern NAMES =
       Pattern.compile(
           "(?:.*[\\s,;:])?([\\p{L}.%#]+)\\s*[(\\[±]\\s*([^)\\]]*)[)\\]]?.*", Pattern.DOTALL);
@@ -57,6 +57,10 @@ public final class PairedCells {
   /// bear.
   static Optional<List<MeasureKind>> kinds(List<String> texts) {
     for (String text : texts) {
+      if (text.indexOf('(') != text.lastIndexOf('(') && text.contains(";")) {
+        // Several pairs are told, each for other rows.
+        continue;
+      }
       Matcher match = NAMES.matcher(text.strip());
       if (!match.matches()) {
         continue;

@@ -96,7 +96,7 @@ final class ReadGrid {
     }
     return row > 0
         && plain > 0
-        && !grid.at(row, 0).isBlank()
+        && (!grid.at(row, 0).isBlank() || !grid.at(row - 1, 0).isBlank())
         && !marks.containsKey(row * grid.columns() + column);
   }
 

@@ -44,8 +44,10 @@ public final class Recogniser {
     this.grid = new ReadGrid(source, corrections.brackets());
     this.frame = new FrameFinder(grid, corrections).find();
     LineReader reader = new LineReader(grid, frame, corrections);
-    this.rows = reader.down();
-    this.columns = new HeadReader(grid, frame, corrections.names()).read();
+    LineReader.Lines down = reader.down();
+    LineReader.Lines across = new HeadReader(grid, frame, corrections.names()).read();
+    this.rows = DimensionNames.ofCorner(down);
+    this.columns = DimensionNames.underCorner(across, down);
     this.repeated = reader.evidence();
   }
 

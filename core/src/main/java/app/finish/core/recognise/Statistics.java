@@ -25,7 +25,7 @@ final class Statistics {
   private static final Pattern WITHIN = Pattern.compile("(%|per ?cent|pct) (within|of) .*");
   private static final Pattern INTERVAL =
       Pattern.compile(
-          "\\[?[0-9.]+ ?% (ci|conf(idence)? interval).*|.*\\b(ci|confidence interval) (lower|upper).*");
+          "\\[?[0-9.]+ ?% (ci|conf(idence)?( interval)?\\b).*|interval\\]|.*\\b(ci|confidence interval) (lower|upper).*");
 
   static {
     put(

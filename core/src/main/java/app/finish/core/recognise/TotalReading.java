@@ -30,6 +30,10 @@ record TotalReading(List<Integer> plus, List<Integer> minus) {
       return readings;
     }
     List<Integer> members = members(axis, total);
+    if (!members.isEmpty() && whole(axis, members).isEmpty()) {
+      // Parts that need not be all of it.
+      return readings;
+    }
     add(readings, whole(axis, members), List.of());
     add(readings, members, List.of());
     addRuns(readings, axis, total);

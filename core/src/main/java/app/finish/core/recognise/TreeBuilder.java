@@ -33,7 +33,9 @@ final class TreeBuilder {
 
   /// The headings over lines.
   ///
-  /// @param keyOf for each line its place among the keys
+  /// @param keyOf for each line its place among the keys; where no level names measures, a line
+  /// that
+  ///     shares the key of the one before is an unlabelled one under it
   /// @param measureOf for each line its measure, or −1
   /// @param measureLevel the level that the measures' names stand on, or −1
   /// @param measureNames the measures' names
@@ -45,7 +47,9 @@ final class TreeBuilder {
       int measure = measureOf.get(i);
       if (measure >= 0 && measureLevel < 0) {
         Step last = path.isEmpty() ? step("", Role.MEMBER, 0) : path.removeLast();
-        path.add(new Step(last.label, last.role, OptionalInt.of(measure), last.group, last.level));
+        boolean under = i > 0 && keyOf.get(i).equals(keyOf.get(i - 1));
+        String label = under ? "" : last.label;
+        path.add(new Step(label, last.role, OptionalInt.of(measure), last.group, last.level));
       } else if (measure >= 0) {
         int at = 0;
         while (at < path.size() && path.get(at).level < measureLevel) {
@@ -84,8 +88,18 @@ final class TreeBuilder {
     for (int level = 0; level < total.groupLevels(); level++) {
       path.add(step(member.labels().get(level), Role.MEMBER, shifted(level, measureLevel)));
     }
-    int level = Math.max(total.groupLevels(), line.depth() - 1);
-    path.add(step(line.label(), total.role(), shifted(level, measureLevel)));
+    int level = total.groupLevels();
+    while (level < line.depth() - 1 && !Vocabulary.saysTotal(line.labels().get(level))) {
+      level++;
+    }
+    level = Math.max(level, Math.min(total.groupLevels(), line.depth()));
+    String label = level < line.depth() ? line.labels().get(level) : line.label();
+    path.add(step(label, total.role(), shifted(level, measureLevel)));
+    for (int below = level + 1; below < line.depth(); below++) {
+      if (!line.labels().get(below).isEmpty()) {
+        path.add(step(line.labels().get(below), Role.MEMBER, shifted(below, measureLevel)));
+      }
+    }
     return path;
   }
 

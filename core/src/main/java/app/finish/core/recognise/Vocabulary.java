@@ -21,7 +21,8 @@ final class Vocabulary {
       Pattern.compile("(sum|total) (of|for) .*", Pattern.CASE_INSENSITIVE);
   private static final Pattern ALL =
       Pattern.compile("(all|alle|both|any)\\b.*", Pattern.CASE_INSENSITIVE);
-  private static final Set<String> MISSING = Set.of("-", "–", "—", "--", "..", "…", ".", "...");
+  private static final Set<String> MISSING =
+      Set.of(":", "-", "–", "—", "--", "..", "…", ".", "...");
   private static final int LONGEST_PLACEHOLDER = 200;
   private static final Pattern BOUND =
       Pattern.compile("[<>≤≥]\\s*[0-9]*[.,]?[0-9]+([eE][-+]?[0-9]{1,3})?");
@@ -30,7 +31,9 @@ final class Vocabulary {
           "\\(?(blank|empty|missing|unknown|null|none given|no answer|no response|not (stated|answered|known|given|specified|available)|don['’]t know|refused|not applicable|keine angabe|sans réponse)\\)?",
           Pattern.CASE_INSENSITIVE);
   private static final Set<String> NOT_GIVEN =
-      Set.of("n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a", "(s)", "x");
+      Set.of(
+          "[c]", "[x]", "[z]", "[u]", "n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a",
+          "(s)", "x");
   private static final Pattern PART =
       Pattern.compile(
           "[-–—•]*\\s*(of which|of whom|of these|thereof|incl(uding|\\.)|therein|davon|darunter|dont|waarvan|di cui)\\b.*",
@@ -57,7 +60,9 @@ final class Vocabulary {
   private static final Kind[] KINDS = {
     kind(MeasureKind.PERCENT, ".*(%|\\bper ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b).*"),
     kind(MeasureKind.MEAN, "(mean|average|avg\\.?|m)\\b.*|.*\\b(mean|average)"),
-    kind(MeasureKind.RATIO, ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\bper\\b.*"),
+    kind(
+        MeasureKind.RATIO,
+        ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\b(per|je|pro|par|por|each)\\b.*"),
     kind(
         MeasureKind.COUNT,
         "n|count\\b.*|(number|no\\.?) of\\b.*|.*\\b(count|frequency|cases|passengers|vehicles|cars|sailings|trips|tickets|crossings|visits|persons|people|households|orders|units|respondents)"),

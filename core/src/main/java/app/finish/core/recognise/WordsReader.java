@@ -19,6 +19,8 @@ final class WordsReader {
       Pattern.compile(
           "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in thousands|in millions|thousands of|millions of)\\b.*",
           Pattern.CASE_INSENSITIVE);
+  private static final Pattern SENTENCE =
+      Pattern.compile("\\p{Lu}\\S*( \\S+){3,}\\p{L}{2}[.](\\s.*)?");
   private static final Pattern HELD =
       Pattern.compile("([\\p{L}][^:=]{0,40}?)\\s*[:=]\\s*(\\S.{0,80})");
   private static final Pattern NOTE =
@@ -75,7 +77,10 @@ final class WordsReader {
       } else if (title.isEmpty()) {
         title = text.replaceFirst("\\s*:$", "");
         say(row, "title", "it is the first line of words above the table", 0.9);
-      } else if (units.isEmpty() && text.length() <= 80) {
+      } else if (units.isEmpty()
+          && text.length() <= 80
+          && !SENTENCE.matcher(text).matches()
+          && !unitsFollow(row)) {
         units = text;
         say(row, "units", "it is the line below the title", 0.6);
       } else {
@@ -84,6 +89,12 @@ final class WordsReader {
       }
     }
     return withNotes(title, units, extra);
+  }
+
+  /// Whether a line of words below says in what units the figures are.
+  private boolean unitsFollow(int row) {
+    return frame.wordRows().stream()
+        .anyMatch(next -> next > row && !isPair(next) && UNITS.matcher(text(next)).matches());
   }
 
   /// Whether no line of words that could be the title follows.
