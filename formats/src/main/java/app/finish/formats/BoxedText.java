@@ -122,7 +122,7 @@ final class BoxedText {
   }
 
   /// Whether a row tells the types of the columns.
-  private static boolean isOfTypes(List<String> row) {
+  static boolean isOfTypes(List<String> row) {
     return row.stream().anyMatch(cell -> TYPE.matcher(cell.strip()).matches())
         && row.stream().allMatch(cell -> cell.isBlank() || TYPE.matcher(cell.strip()).matches());
   }
@@ -194,6 +194,14 @@ final class BoxedText {
       }
     }
     return false;
+  }
+
+  /// Whether bars with blanks around them stand in most lines of figures though no lines are drawn,
+  /// as between figures and their total.
+  static boolean partsByBars(List<String> lines) {
+    List<String> data = lines.stream().filter(ConsoleBlocks::isData).toList();
+    long barred = data.stream().filter(line -> line.matches(".*\\s[|│]\\s.*")).count();
+    return barred > 1 && barred * 10 >= data.size() * 8;
   }
 
   /// The lines with blanks in the place of the bars.

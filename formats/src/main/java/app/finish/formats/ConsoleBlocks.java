@@ -26,14 +26,14 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
   private static final Pattern PROMPT =
       Pattern.compile(
-          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~:/.-]*[$#%] .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\+ +[\\p{L}].*");
+          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~:/.-]*[$#%] .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\. \\p{Ll}\\w* .*|\\+ +[\\p{L}].*");
   private static final Pattern CALL =
       Pattern.compile(
           "(Call|Formula|Command|Code|Fit|Fitted model)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern NOTE =
       Pattern.compile(
-          "(notes?|sources?|base|warnings?|legend|signif|significance|standard errors?|n\\.b|key|data|figures|values|numbers|footnotes?)\\b.*[.:].*|[*†‡§]+.*|\\[?[0-9a-z][\\])] .*|-{2,3}|\\(.*\\)|(name|length|dtype|freq)\\s*:.*|\\[[0-9]+ rows x [0-9]+ columns\\]|.*\\b(in parentheses|in brackets)\\b.*",
+          "(notes?|sources?|base|warnings?|legend|signif|significance|standard errors?|n\\.b|key|data|figures|values|numbers|footnotes?)\\b.*[.:].*|[*†‡§]+.*|\\[?[0-9a-z][\\])] .*|-{2,3}|\\(.*\\)|(name|length|dtype|freq)\\s*:.*|number of (obs|observations|groups)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]|.*\\b(in parentheses|in brackets)\\b.*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern LEGEND =
       Pattern.compile(
@@ -46,6 +46,7 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
       Pattern.compile(
           "\\(?[0-9,. ]+ (rows?|records?|observations|columns)\\b.*|time: [0-9.,]+ m?s.*|(query ok|showing|displaying|output|\\.\\.\\. with [0-9]+|# (a tibble|groups|ℹ|i )).*|shape: \\([0-9]+, ?[0-9]+\\)|[0-9]+\\s?[×x]\\s?[0-9]+ (DataFrame|tibble|data\\.frame|Array)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]",
           Pattern.CASE_INSENSITIVE);
+  private static final Pattern NAMED = Pattern.compile("\\p{L}[^:]* [^:]*: [-+]?[0-9.,]+%?");
   private static final int SHORT = 120;
 
   /// The tables of these lines.
@@ -91,6 +92,8 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
     return TextLine.holdsFigures(line)
         && !ConsolePanel.isPanel(List.of(line))
         && !line.contains(" = ")
+        && !TABLE.matcher(line.strip()).matches()
+        && !NAMED.matcher(line.strip()).matches()
         && !LEGEND.matcher(line.strip()).matches();
   }
 
@@ -155,7 +158,9 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
           last.lines.addAll(last.notes);
           last.notes.clear();
           last.lines.add("");
-          last.lines.addAll(section);
+          int end = endOfTable(section);
+          last.lines.addAll(section.subList(0, end));
+          last.notes.addAll(section.subList(end, section.size()));
         } else {
           begin(section);
         }
@@ -174,7 +179,7 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
       boolean wraps = last.lines.stream().anyMatch(line -> line.endsWith(" \\"));
       return !wraps
           && section.stream().anyMatch(ConsoleBlocks::isData)
-          && ConsoleSections.fits(last.lines, section);
+          && ConsoleSections.fits(last.lines, section.subList(0, endOfTable(section)));
     }
 
     private void begin(List<String> section) {
@@ -182,15 +187,24 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
       List<String> lines = new ArrayList<>();
       for (int i = 0; i < pending.size(); i++) {
         Paragraph paragraph = pending.get(i);
-        boolean last = i >= pending.size() - 2;
+        boolean last =
+            i == pending.size() - 1
+                || i == pending.size() - 2
+                    && paragraph.lines.size() < 3
+                    && paragraph.lines.stream().allMatch(line -> TextLine.pieces(line).size() < 3);
         boolean call = CALL.matcher(paragraph.lines.getFirst().strip()).matches();
         boolean prose =
             paragraph.lines.stream()
-                .anyMatch(line -> line.length() > SHORT || TextLine.isSentence(line));
+                .anyMatch(
+                    line ->
+                        line.length() > SHORT
+                            || TextLine.isSentence(line)
+                            || NAMED.matcher(line.strip()).matches());
         boolean heads =
             i == pending.size() - 1
                 && paragraph.lines.stream()
-                    .allMatch(line -> TextLine.pieces(line).size() > 1 || TextLine.isRule(line));
+                    .allMatch(line -> TextLine.pieces(line).size() > 1 || TextLine.isRule(line))
+                && !TABLE.matcher(paragraph.lines.getFirst().strip()).matches();
         boolean layer = LAYER.matcher(paragraph.lines.getFirst()).matches();
         if (heads) {
           lines.addAll(paragraph.lines);
@@ -212,13 +226,19 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
         }
       }
       pending.clear();
+      int end = endOfTable(section);
+      lines.addAll(section.subList(0, end));
+      blocks.add(new Block(words, lines, new ArrayList<>(section.subList(end, section.size()))));
+    }
+
+    /// The place behind the last line that is no note.
+    private static int endOfTable(List<String> section) {
       int end = section.size();
       boolean panel = ConsolePanel.isPanel(section);
       while (end > 0 && !panel && isTrailing(section, end - 1)) {
         end--;
       }
-      lines.addAll(section.subList(0, end));
-      blocks.add(new Block(words, lines, new ArrayList<>(section.subList(end, section.size()))));
+      return end;
     }
 
     /// Whether a line at the end of a table is a note below its figures.

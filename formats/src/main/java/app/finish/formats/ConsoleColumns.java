@@ -98,7 +98,9 @@ record ConsoleColumns(List<Column> columns) {
 
   private static boolean isParted(
       Column left, Column right, List<String> heads, List<String> data) {
-    boolean headed = heads.stream().anyMatch(head -> partsAt(head, left, right));
+    boolean headed =
+        heads.stream()
+            .anyMatch(head -> partsAt(head, left, right) || headsApart(head, left, right));
     boolean crossed = !headed && heads.stream().anyMatch(head -> crosses(head, left, right));
     boolean bracketed = isBracketed(right, data) && isOfFigures(left, data);
     if (bracketed && !headed) {
@@ -110,6 +112,10 @@ record ConsoleColumns(List<Column> columns) {
       return !(one && (crossed || zeros));
     }
     if (isOfStars(right, data)) {
+      return true;
+    }
+    boolean bare = heads.stream().noneMatch(head -> !in(left, head).isEmpty());
+    if (bare && !heads.isEmpty() && isOfRowNumbers(left, data)) {
       return true;
     }
     if (isWrittenOnce(left, right, data)) {
@@ -173,6 +179,17 @@ record ConsoleColumns(List<Column> columns) {
     return overLeft && overRight;
   }
 
+  /// Whether two heads well apart stand over the left column alone and over the right one alone.
+  private static boolean headsApart(String head, Column left, Column right) {
+    boolean overLeft = false;
+    boolean overRight = false;
+    for (Piece piece : TextLine.pieces(head)) {
+      overLeft |= left.meets(piece) && !right.meets(piece);
+      overRight |= right.meets(piece) && !left.meets(piece);
+    }
+    return overLeft && overRight && right.start - left.end > 1;
+  }
+
   private static boolean endsAt(String head, Column column) {
     return TextLine.words(head).stream()
         .anyMatch(word -> word.end() == column.end && word.start() >= column.start - 1);
@@ -200,6 +217,17 @@ record ConsoleColumns(List<Column> columns) {
                 in(left, line).matches("[-−]?[0-9]{1,3}|")
                         && in(right, line).matches("[0-9]{3}([.,][0-9]+)?|")
                     || in(left, line).isEmpty());
+  }
+
+  /// Whether a column counts the rows from 1, as some consoles do before their labels.
+  private static boolean isOfRowNumbers(Column column, List<String> data) {
+    int next = 1;
+    for (String line : data) {
+      if (!in(column, line).equals("" + next++)) {
+        return false;
+      }
+    }
+    return next > 2;
   }
 
   private static boolean isOfDecimals(Column column, List<String> data) {

@@ -32,10 +32,28 @@ record ConsoleHeads(ConsoleColumns columns) {
         pieces.addAll(parted(part));
       }
     }
+    List<Piece> words = TextLine.words(line);
+    boolean few =
+        pieces.size() > 1 && pieces.size() < words.size() && pieces.size() < columns.size() - 1;
+    if (!above
+        && few
+        && words.size() == columns.size() - 1
+        && words.getFirst().start() >= column(0).end()) {
+      return inOrder(words);
+    }
     if (TextLine.isRule(below) && TextLine.pieces(below).size() > 1) {
       return placed(pieces.stream().map(piece -> widened(piece, TextLine.pieces(below))).toList());
     }
     return above && !isEachOverOne(pieces) ? spread(pieces) : placed(pieces);
+  }
+
+  /// Heads that do not stand straight over their columns, but are as many as these.
+  private static List<Head> inOrder(List<Piece> words) {
+    List<Head> heads = new ArrayList<>();
+    for (Piece word : words) {
+      heads.add(new Head(heads.size() + 1, 1, word.text()));
+    }
+    return heads;
   }
 
   /// A piece, without the name of the columns' dimension before it: that stands over none of them,

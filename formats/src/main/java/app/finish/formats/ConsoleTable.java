@@ -115,6 +115,9 @@ final class ConsoleTable {
         addWords(sheet, line);
       } else if (i >= first) {
         addBelow(sheet, line);
+      } else if (headed
+          && BoxedText.isOfTypes(TextLine.words(line).stream().map(Piece::text).toList())) {
+        continue;
       } else if (isWords(i, headed, first)) {
         addWords(sheet, line);
       } else {

@@ -47,6 +47,9 @@ public final class FixedWidthReader implements TableReader {
       }
       lines = BoxedText.withoutBars(lines);
     }
+    if (BoxedText.partsByBars(lines)) {
+      lines = BoxedText.withoutBars(lines);
+    }
     ConsoleBlocks read = ConsoleBlocks.of(lines);
     List<Grid> grids = new ArrayList<>();
     List<String> before = List.of();

@@ -3,6 +3,7 @@ package app.finish.formats;
 import app.finish.formats.TextLine.Piece;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /// Sets lines straight whose figures don't stand one below another, as text does that was pasted
 /// through a proportional font or typed: each line of figures has the same number of them, so they
@@ -13,6 +14,7 @@ import java.util.List;
 /// ```
 final class RaggedText {
   private static final int FEWEST = 3;
+  private static final Pattern IN_BRACKETS = Pattern.compile("[(\\[][^)\\]]* [^)\\]]*[)\\]]");
 
   private RaggedText() {}
 
@@ -23,6 +25,9 @@ final class RaggedText {
     int most = 0;
     for (String line : lines) {
       boolean data = ConsoleBlocks.isData(line);
+      if (data && IN_BRACKETS.matcher(line).find()) {
+        return lines;
+      }
       List<String> cells = data ? texts(TextLine.parted(line)) : List.of();
       if (data && width > 0 && cells.size() != width) {
         return lines;

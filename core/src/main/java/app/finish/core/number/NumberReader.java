@@ -72,7 +72,11 @@ public enum NumberReader {
   private static char decisiveMark(String text) {
     int point = text.lastIndexOf('.');
     int comma = text.lastIndexOf(',');
-    if (text.isEmpty() || (point < 0 && comma < 0) || !text.matches("[^\\p{L}]*[0-9][^\\p{L}]*")) {
+    boolean listed = comma >= 0 && (comma == text.length() - 1 || text.charAt(comma + 1) == ' ');
+    if (listed
+        || text.isEmpty()
+        || (point < 0 && comma < 0)
+        || !text.matches("[^\\p{L}]*[0-9][^\\p{L}]*")) {
       return 0;
     }
     if (point >= 0 && comma >= 0) {

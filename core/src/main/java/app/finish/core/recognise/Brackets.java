@@ -3,8 +3,10 @@ package app.finish.core.recognise;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.table.MeasureKind;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -24,7 +26,7 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
   private static final Pattern BRACKETED =
       Pattern.compile("\\(\\s*[-−–]?\\s*[€$£¥]?\\s*[0-9][0-9.,'\u00a0 ]*\\s*[%€]?\\s*\\)[*†‡]*");
   private static final Pattern PLAIN =
-      Pattern.compile("[-−–+]?\\s*[€$£¥]?[0-9][0-9.,]*[%€]?[*†‡]*");
+      Pattern.compile("[-−–+]?\\s*[€$£¥]?[0-9][0-9.,]*[%€]?\\s?[*†‡]*");
   private static final Pattern MINUS = Pattern.compile("[-−–]\\s*[€$£¥]?[0-9.].*");
   private static final Pattern SAID =
       Pattern.compile(
@@ -73,7 +75,9 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
     private int bracketed;
     private int under;
     private int alone;
-    private boolean minus;
+    private int money;
+    private final Set<Integer> bracketedColumns = new HashSet<>();
+    private final Set<Integer> minusColumns = new HashSet<>();
     private boolean model;
     private String note = "";
 
@@ -112,20 +116,25 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
             true,
             "each stands under a figure, in a row without a label");
       }
+      if (money == bracketed) {
+        return new Brackets(
+            BracketMeaning.NEGATIVE, Optional.empty(), false, "amounts of money stand in brackets");
+      }
+      boolean minus = bracketedColumns.stream().anyMatch(minusColumns::contains);
       if (minus || alone == bracketed) {
         return new Brackets(
             BracketMeaning.UNTOLD,
             Optional.empty(),
             below,
             minus
-                ? "other figures have a minus sign"
+                ? "other figures of the column have a minus sign"
                 : "all figures of the column are in brackets");
       }
       return new Brackets(
           BracketMeaning.NEGATIVE,
           Optional.empty(),
           false,
-          "figures in brackets stand among others, and none has a minus sign");
+          "figures in brackets stand among others, and none of the column has a minus sign");
     }
 
     private Optional<MeasureKind> kind() {
@@ -156,8 +165,14 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
         }
         filled++;
         boolean typed = cell.number().isPresent();
-        own += column > 0 && !typed && isBracketed(text) ? 1 : 0;
-        minus |= column > 0 && "-−–".indexOf(text.charAt(0)) >= 0 && MINUS.matcher(text).matches();
+        if (column > 0 && !typed && isBracketed(text)) {
+          own++;
+          money += text.matches(".*[€$£¥].*") ? 1 : 0;
+          bracketedColumns.add(column);
+        }
+        if (column > 0 && "-−–".indexOf(text.charAt(0)) >= 0 && MINUS.matcher(text).matches()) {
+          minusColumns.add(column);
+        }
         boolean words = text.length() > 12 && !Character.isDigit(text.charAt(0));
         Matcher says = words ? SAID.matcher(text) : null;
         if (says != null && says.matches()) {

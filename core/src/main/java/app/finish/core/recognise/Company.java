@@ -18,11 +18,15 @@ final class Company {
   private static final Set<String> WITH_P =
       Set.of("f", "t", "z", "r", "b", "β", "χ2", "χ²", "u", "h", "q", "w");
 
+  private static final Set<String> OTHERWISE_WORDS = Set.of("variance", "range", "mode", "error");
+
   private final boolean letters;
+  private final boolean quarters;
   private final int statistics;
 
-  private Company(boolean letters, int statistics) {
+  private Company(boolean letters, boolean quarters, int statistics) {
     this.letters = letters;
+    this.quarters = quarters;
     this.statistics = statistics;
   }
 
@@ -34,8 +38,9 @@ final class Company {
     boolean withP = false;
     boolean n = false;
     boolean m = false;
+    boolean quarters = names.stream().anyMatch(name -> name.strip().equalsIgnoreCase("q4"));
     for (String name : names) {
-      boolean known = Statistics.kind(name).isPresent();
+      boolean known = Statistics.kind(name).isPresent() && !(quarters && isQuarter(name));
       String lower = name.strip().toLowerCase(Locale.ROOT);
       all += known ? 1 : 0;
       words += known && !isLetter(name) ? 1 : 0;
@@ -45,7 +50,11 @@ final class Company {
       m |= name.strip().equals("M");
     }
     boolean few = all * 3 < names.size();
-    return new Company((words > 0 || p && withP || n && m) && !few, all);
+    return new Company((words > 0 || p && withP || n && m) && !few, quarters, all);
+  }
+
+  private static boolean isQuarter(String name) {
+    return name.strip().matches("[Qq][1-4]");
   }
 
   /// Whether a name is one letter, so that it may be anything.
@@ -57,6 +66,10 @@ final class Company {
   Optional<MeasureKind> kind(String name) {
     String bare = name.strip();
     boolean count = bare.equals("n") || bare.equals("N");
+    boolean word = OTHERWISE_WORDS.contains(bare.toLowerCase(Locale.ROOT)) && statistics == 1;
+    if (word || quarters && isQuarter(bare)) {
+      return Optional.empty();
+    }
     if (isLetter(bare) && !letters && !count) {
       return Optional.empty();
     }

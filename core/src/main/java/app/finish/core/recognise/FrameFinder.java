@@ -50,6 +50,9 @@ final class FrameFinder {
         && isData(firstData + 1)) {
       firstData++;
     }
+    if (namesStubAlone(firstData)) {
+      firstData++;
+    }
     lastData = Math.max(lastData, firstData);
     int bodyTop = withGroupRowsAbove(firstData);
     int headTop = headTop(bodyTop);
@@ -66,6 +69,23 @@ final class FrameFinder {
     List<Integer> names = nameRows(heads, stub);
     say(heads, stub);
     return new Frame(rows(0, headTop), heads, names, body, notes, stub, values, evidence);
+  }
+
+  /// Whether a row where figures could begin holds names of several stub columns and nothing else,
+  /// under heads and over a row of figures.
+  private boolean namesStubAlone(int row) {
+    if (row == 0 || row + 1 >= grid.rows() || grid.filled(row) < 2 || !isData(row + 1)) {
+      return false;
+    }
+    for (int column = 0; column < grid.columns(); column++) {
+      boolean figures = grid.isNumber(row + 1, column);
+      boolean labelBelow = grid.isText(row + 1, column);
+      if (!grid.isBlank(row, column)
+          && (figures || !labelBelow || !grid.isBlank(row - 1, column))) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /// The last row of heads if it holds nothing but the names of the stub's levels.

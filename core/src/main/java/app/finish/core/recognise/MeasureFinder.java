@@ -77,16 +77,18 @@ final class MeasureFinder {
     Company company = company(level, lines);
     for (int i = 0; i < lines.size(); i++) {
       String name = lines.get(i).labels().get(level);
+      Form form = forms.get(i);
+      form = form.unit.isEmpty() ? new Form(form.decimals, unitInName(name)) : form;
       boolean own = told.contains(i) || across && OwnMeasure.isOne(lines, i);
       boolean total = company.saysTotal(name) && !own;
       if (name.isEmpty() || total) {
         continue;
       }
-      Form before = byName.putIfAbsent(name, forms.get(i));
+      Form before = byName.putIfAbsent(name, form);
       if (byName.size() > MOST) {
         return Found.NONE;
       }
-      consistent &= before == null || before.equals(forms.get(i)) || forms.get(i).decimals < 0;
+      consistent &= before == null || before.equals(form) || form.decimals < 0;
       lowest++;
     }
     if (byName.isEmpty()) {

@@ -20,7 +20,7 @@ import java.util.regex.Pattern;
 final class ReadGrid {
   private static final int MOST_WORDS = 4;
   private static final Pattern FLAGGED =
-      Pattern.compile("([-−–]?[€$£]?[0-9][0-9.,]*\\s?%?)\\s?([A-Za-z]{1,2})");
+      Pattern.compile("([-−–]?[€$£]?[0-9][0-9.,]*\\s?%?)\\s?(\\[[A-Za-z]{1,2}\\]|[A-Za-z]{1,2})");
 
   private final Grid grid;
   private final NumberReader reader;
@@ -107,7 +107,7 @@ final class ReadGrid {
       values[place] = number.get().value();
       decimals[place] = (byte) number.get().decimals();
       units[place] = numbered(number.get().unit());
-      marks.put(place, flag.group(2));
+      marks.put(place, flag.group(2).replaceAll("[\\[\\]]", ""));
       bareTexts.put(place, flag.group(1).strip());
     }
   }

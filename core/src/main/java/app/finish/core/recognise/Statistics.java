@@ -37,14 +37,14 @@ final class Statistics {
     put(
         MeasureKind.DEVIATION,
         """
-        sd; s.d.; std; stdev; std dev; std. dev.; std. deviation; std deviation;
+        sd; s.d.; std; stdev; std.dev.; st.dev.; st dev; std dev; std. dev.; std. deviation; std deviation;
         standard deviation; standard dev; σ; s
         """);
     put(
         MeasureKind.ERROR,
         """
         se; s.e.; std err; std. err.; std. error; std error; standard error; std. error
-        mean; se mean; s.e. mean; std. error of the mean; standard error of the mean;
+        mean; se(coef); robust se; se mean; s.e. mean; std. error of the mean; standard error of the mean;
         sem; stderr; std_err; std.err.; se_mean; std. error difference; se b; se(b); se β; std. error of the estimate
         """);
     put(
@@ -82,12 +82,12 @@ final class Statistics {
     put(
         MeasureKind.SUM,
         """
-        ss; sum of squares; sum sq; sum_sq; ss_diff; ssr; rss; resid. ss
+        ss; adj ss; seq ss; type iii ss; sum of squares; sum sq; sum_sq; ss_diff; ssr; rss; resid. ss
         """);
     put(
         MeasureKind.STATISTIC,
         """
-        type iii sum of squares; type ii sum of squares; ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 0%; 100%; lower quartile; upper quartile; mdn; median; mode; iqr; range; variance; var; min;
+        type iii sum of squares; type ii sum of squares; ms; adj ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 0%; 100%; lower quartile; upper quartile; mdn; median; mode; iqr; range; variance; var; min;
         min.; minimum; max; max.; maximum; skewness; kurtosis; skew; kurt; nunique; unique; vif; aic; bic; log
         likelihood; rank; mean rank; sum of ranks; percentile
         """);
@@ -104,7 +104,7 @@ final class Statistics {
     put(
         MeasureKind.COEFFICIENT,
         """
-        b; coef; coef.; meandiff; mean diff.; contrast; coefficient; coefficients; estimate; est; est.; unstandardized
+        b; coef; exp(coef); coef.; meandiff; mean diff.; contrast; coefficient; coefficients; estimate; est; est.; unstandardized
         b; d; cohen's d; hedges' g; g; effect size; or; odds ratio; exp(b); hr; hazard
         ratio; rr; risk ratio; irr; incidence rate ratio
         """);
@@ -113,7 +113,7 @@ final class Statistics {
         """
         ll; ul; lower; upper; lower bound; upper bound; lower limit; upper limit; ci
         lower; ci upper; 95% ci; 90% ci; 99% ci; 95% confidence interval; conf.
-        interval; conf.low; conf.high; 2.5 %; 97.5 %; 2.5%; 97.5%; [0.025; 0.975]; [0.05; 0.95]; [0.005; 0.995]; lcl; ucl; lwr; upr; lower.cl; upper.cl; asymp.lcl; asymp.ucl; lower ci; upper ci; ci low; ci high; ci_lower; ci_upper; conf. low; conf. high
+        interval; conf.low; conf.high; 2.5 %; 97.5 %; 2.5%; 97.5%; [0.025; 0.975]; [0.05; 0.95]; [0.005; 0.995]; lcl; ucl; 95% conf. interval; lwr; upr; lower.cl; upper.cl; asymp.lcl; asymp.ucl; lower ci; upper ci; ci low; ci high; ci_lower; ci_upper; conf. low; conf. high
         """);
     put(
         MeasureKind.PERCENT,

@@ -129,7 +129,8 @@ final class TotalCheck {
       double off = off(held, across, down).orElse(0);
       return strict && off > 0.6 * Math.pow(10, -measure.decimals());
     }
-    if (held.reading.count(leaf -> number(leaf, across, down)) == 0) {
+    if (held.reading.count(leaf -> number(leaf, across, down)) == 0
+        || sharesOut(held, across, down)) {
       return false;
     }
     if (measure.kind() != MeasureKind.VALUE) {
@@ -142,6 +143,28 @@ final class TotalCheck {
         || nameless
         || held.count > 0 && measuresOneThing(down)
         || !isWithin(held, across, down);
+  }
+
+  /// Whether what a total totals is parted in several ways beside each other, each of which comes
+  /// to
+  /// it: men and women, then three ages.
+  private boolean sharesOut(Held held, int across, boolean down) {
+    double claimed = number(held.total.index(), across, down);
+    double slack = Math.pow(10, -measure(held.total, across, down).decimals());
+    double sum = 0;
+    int shares = 0;
+    int lines = 0;
+    for (int leaf : held.reading.plus()) {
+      double number = number(leaf, across, down);
+      sum += Double.isNaN(number) ? 0 : number;
+      lines++;
+      if (lines > 1 && Math.abs(sum - claimed) < slack * 0.6 * lines) {
+        shares++;
+        sum = 0;
+        lines = 0;
+      }
+    }
+    return shares > 1 && lines == 0;
   }
 
   /// Whether the lines across a total are the same measure at other times: their heads are numbers.

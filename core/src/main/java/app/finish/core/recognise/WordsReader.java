@@ -24,10 +24,17 @@ final class WordsReader {
   private static final Pattern HELD =
       Pattern.compile("([\\p{L}][^:=]{0,40}?)\\s*[:=]\\s*(\\S.{0,80})");
   private static final Pattern NOTE =
-      Pattern.compile("notes?\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+      Pattern.compile(
+          "(?:notes?|anmerkung(?:en)?|hinweis(?:e)?|nota|opmerking)\\s*[.:]\\s*(.*)",
+          Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern SOURCE =
       Pattern.compile(
-          "(?:sources?|data)\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+          "(?:sources?|data|quellen?|fuentes?|bron|fonte)\\s*[.:]\\s*(.*)",
+          Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
+  private static final Pattern SOURCE_AND_NOTE =
+      Pattern.compile(
+          "(.*?[.;])\\s+notes?\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
   private final ReadGrid grid;
   private final Frame frame;
@@ -115,7 +122,11 @@ final class WordsReader {
       Matcher note = NOTE.matcher(text);
       Matcher from = SOURCE.matcher(text);
       if (from.matches()) {
-        source = from.group(1);
+        Matcher both = SOURCE_AND_NOTE.matcher(from.group(1));
+        source = both.matches() ? both.group(1) : from.group(1);
+        if (both.matches()) {
+          notes.add(Note.general(both.group(2)));
+        }
         say(row, "source", "it begins with the word Source", 0.95);
       } else {
         Note read = note.matches() ? Note.general(note.group(1)) : FootnoteMarks.note(text);
