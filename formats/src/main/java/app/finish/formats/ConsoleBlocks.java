@@ -29,7 +29,7 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
           "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~:/.-]*[$#%] .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\. \\p{Ll}\\w* .*|\\+ +[\\p{L}].*");
   private static final Pattern CALL =
       Pattern.compile(
-          "(Call|Formula|Command|Code|Fit|Fitted model)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
+          "(Call|Formula|Command|Code|Fit|Fitted model|Data)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern NOTE =
       Pattern.compile(
@@ -204,6 +204,7 @@ record ConsoleBlocks(List<Block> blocks, List<String> outside) {
             i == pending.size() - 1
                 && paragraph.lines.stream()
                     .allMatch(line -> TextLine.pieces(line).size() > 1 || TextLine.isRule(line))
+                && !call
                 && !TABLE.matcher(paragraph.lines.getFirst().strip()).matches();
         boolean layer = LAYER.matcher(paragraph.lines.getFirst()).matches();
         if (heads) {

@@ -30,6 +30,21 @@ public final class DocxReader implements TableReader {
           "(?!table\\b|figure\\b|tab\\.)(\\S+\\s+){8,}.*[.!?]",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
+  private static final Pattern NUMBER =
+      Pattern.compile("(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE);
+  private static final Pattern NOTE =
+      Pattern.compile(
+          "(?i:notes?|sources?|quellen?|anmerkung(en)?|hinweise?)\\b.*|[a-h0-9]{1,2}[.)]? \\S.*|[*†‡§¹²³].*",
+          Pattern.DOTALL);
+  private static final Pattern SHORT_NOTE =
+      Pattern.compile(
+          "(m|mean|median|n|values?|figures?|standard|numbers?|per ?cent(ages)?|sd|ci)\\b.*|.*\\b(source|quelle)\\s*:.*|.*\\b(parenthes[ei]s|brackets)\\b.*",
+          Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
+  private static boolean isProse(String text) {
+    return PROSE.matcher(text).matches();
+  }
+
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = Sources.name(file);
@@ -71,10 +86,13 @@ public final class DocxReader implements TableReader {
         }
         continue;
       }
-      if (PROSE.matcher(text).matches()) {
+      if (isProse(text)) {
         break;
       }
       words.addFirst(text);
+      if (NUMBER.matcher(text).matches()) {
+        break;
+      }
     }
     return words;
   }
@@ -87,7 +105,7 @@ public final class DocxReader implements TableReader {
         break;
       }
       String text = RaisedText.cell(wrapped(paragraph).strip()).text();
-      if (!text.matches("(?i)(notes?|source)\\b.*|[a-z*†‡]{1,3}[. ].*|[*†‡].*")) {
+      if (!NOTE.matcher(text).matches() && (!SHORT_NOTE.matcher(text).matches() || isProse(text))) {
         break;
       }
       words.add(text);

@@ -111,6 +111,15 @@ public final class HtmlReader implements TableReader {
     if (own != null) {
       return List.of(own);
     }
+    Element first = table.selectFirst("tr");
+    boolean titled =
+        first != null
+            && first.childrenSize() == 1
+            && first.child(0).hasAttr("colspan")
+            && TABLE.matcher(first.text().strip()).matches();
+    if (titled) {
+      return List.of();
+    }
     Element figure = table.closest("figure");
     if (figure != null && figure.selectFirst("figcaption") != null) {
       return List.of(figure.selectFirst("figcaption"));

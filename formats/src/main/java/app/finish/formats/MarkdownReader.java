@@ -16,9 +16,13 @@ public final class MarkdownReader implements TableReader {
       Pattern.compile(
           "(notes?|sources?)\\b\\s*[.:0-9].*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+ ?\\S.*|\\\\?\\*+\\s?p\\b.*|\\[?\\^?[0-9a-e][\\])]:? .*",
           Pattern.CASE_INSENSITIVE);
+  /// A line without words or figures.
+  private static final Pattern DRAWN = Pattern.compile("[^\\p{L}\\p{N}]+");
+
   private static final Pattern TITLE = Pattern.compile("(\\*\\*|__|Table|:).*|[*_][^*_].*[*_]");
   private static final Pattern NUMBER =
       Pattern.compile("(table|tabelle|tableau)\\s+[A-Z]?[0-9.–-]+\\.?", Pattern.CASE_INSENSITIVE);
+  private static final Pattern RAISED = Pattern.compile("\\^([\\w*†‡]{1,3})\\^");
   private static final String STAR = "\u0001";
   private static final String LINE = "\u0002";
   private static final Pattern DIVIDER =
@@ -81,15 +85,22 @@ public final class MarkdownReader implements TableReader {
     }
     int below = end;
     while (below < lines.size() && !lines.get(below).isBlank()) {
-      sheet.addLine(bare(lines.get(below++)).replaceFirst("^:\\s*", ""));
+      String line = bare(lines.get(below++)).replaceFirst("^:\\s*", "");
+      if (!DRAWN.matcher(line).matches()) {
+        sheet.addLine(line);
+      }
     }
-    while (below + 1 < lines.size() && NOTE.matcher(bare(lines.get(below + 1))).matches()) {
+    while (below + 1 < lines.size() && isNote(lines.get(below + 1))) {
       below++;
       while (below < lines.size() && !lines.get(below).isBlank()) {
         sheet.addLine(bare(lines.get(below++)));
       }
     }
     return sheet.grid("");
+  }
+
+  private static boolean isNote(String line) {
+    return NOTE.matcher(bare(line)).matches() || RAISED.matcher(line.strip()).lookingAt();
   }
 
   /// The lines of words above a table: a line just above it, or a paragraph that is emphasised or
@@ -100,6 +111,9 @@ public final class MarkdownReader implements TableReader {
     above -= gap ? 1 : 0;
     if (above >= 0 && !lines.get(above).isBlank() && !lines.get(above).contains("|")) {
       String line = lines.get(above);
+      if (DRAWN.matcher(line).matches()) {
+        return headingAbove(lines, above);
+      }
       if (!gap && !line.startsWith("#") && TextLine.isSentence(line)) {
         return headingAbove(lines, above);
       }
@@ -110,7 +124,8 @@ public final class MarkdownReader implements TableReader {
         if (number >= 0 && NUMBER.matcher(bare(lines.get(number))).matches()) {
           words.add(bare(lines.get(number)));
         }
-        words.add(bare(line.replaceFirst("^#+\\s*", "").replaceFirst("^(Table)?:\\s*", "")));
+        String title = line.replaceFirst("^#+\\s*", "").replaceFirst("^(Table)?:\\s*", "");
+        words.add(bare(title.replaceFirst("\\s*\\{#[^}]*\\}$", "")));
         return words;
       }
     }
@@ -148,7 +163,10 @@ public final class MarkdownReader implements TableReader {
   /// A text without the marks of emphasis and code around its words.
   private static String bare(String text) {
     String kept = text.replace("\\*", STAR).replace("\\_", LINE);
-    return kept.replaceAll("(\\*\\*|__)(.+?)\\1", "$2")
+    return RAISED
+        .matcher(kept)
+        .replaceAll(mark -> RaisedText.wrapped(mark.group(1), true))
+        .replaceAll("(\\*\\*|__)(.+?)\\1", "$2")
         .replaceAll("(?<![\\w*])([*_`])(?=\\S)(.+?)(?<=\\S)\\1(?![\\w*])", "$2")
         .replace(STAR, "*")
         .replace(LINE, "_")

@@ -49,8 +49,15 @@ final class Company {
       n |= name.strip().equals("n") || name.strip().equals("N");
       m |= name.strip().equals("M");
     }
+    boolean strange =
+        names.stream()
+            .anyMatch(
+                name ->
+                    isLetter(name)
+                        && Character.isUpperCase(name.strip().codePointAt(0))
+                        && Statistics.kind(name).isEmpty());
     boolean few = all * 3 < names.size();
-    return new Company((words > 0 || p && withP || n && m) && !few, quarters, all);
+    return new Company((words > 0 || p && withP && !strange || n && m) && !few, quarters, all);
   }
 
   private static boolean isQuarter(String name) {

@@ -298,11 +298,24 @@ final class FrameFinder {
     if (first < 0) {
       return true;
     }
+    if (saysUnitsAlone(row, first)) {
+      return false;
+    }
     return grid.columns() == 1
         || grid.filled(row) > 1
         || first > 0
         || grid.cell(row, first).rowSpan() > 1
         || isHeadOfStubAlone(row);
+  }
+
+  /// Whether a row's only cell says in what units the figures are, above several heads.
+  private boolean saysUnitsAlone(int row, int first) {
+    return grid.filled(row) == 1
+        && first > 0
+        && grid.cell(row, first).columnSpan() == 1
+        && row + 1 < grid.rows()
+        && grid.filled(row + 1) > 2
+        && WordsReader.saysUnits(grid.text(row, first));
   }
 
   /// A row whose only cell is the head of the stub: heads stand above it with no head over the

@@ -106,12 +106,18 @@ final class LineReader {
     String[] path = new String[levels];
     Arrays.fill(path, "");
     boolean inGroup = false;
+    int whole = 0;
     for (int row : frame.bodyRows()) {
       String label = column < 0 ? "" : grid.label(row, column);
       label = frame.headRows().isEmpty() ? label.replaceFirst("(?<=.)\\s*:$", "") : label;
       boolean group = isGroup(row);
       inGroup |= group;
       int depth = open ? (group || !inGroup ? 0 : 1) : depths.getOrDefault(row, 0);
+      if (Vocabulary.saysPart(label) && !lines.isEmpty() && !group) {
+        depth = Math.min(depth, whole);
+      } else {
+        whole = depth;
+      }
       path = path.clone();
       path[depth] = label;
       Arrays.fill(path, depth + 1, levels, "");
@@ -121,11 +127,22 @@ final class LineReader {
         lines.add(line(row, List.of(path)));
       }
     }
+    int used = open ? levels : Math.max(1, deepest(lines, groups));
+    if (used < levels) {
+      lines.replaceAll(line -> line.withLabels(line.labels().subList(0, used)));
+      levels = used;
+    }
     List<String> dimensions = new ArrayList<>(stubHeads());
     while (dimensions.size() < levels) {
       dimensions.add("");
     }
     return new Lines(lines, dimensions, groups);
+  }
+
+  /// How many levels have labels.
+  private static int deepest(List<Line> lines, Map<Integer, List<String>> groups) {
+    int lowest = lines.stream().mapToInt(Line::depth).max().orElse(0);
+    return Math.max(lowest, groups.values().stream().mapToInt(List::size).max().orElse(0));
   }
 
   private boolean isGroup(int row) {

@@ -108,6 +108,14 @@ final class MeasureFinder {
       because.add("its figures are written differently for each label");
       confidence = Math.max(confidence, byName.size() < lowest ? 0.7 : 0.5) + 0.08;
     }
+    long statistics =
+        byName.keySet().stream()
+            .filter(name -> company.kind(name).isPresent() && Statistics.kind(name).isPresent())
+            .count();
+    if (statistics > 0 && confidence < 0.55 && named && across && byName.size() > 2) {
+      because.add("names of statistics are among its labels");
+      confidence = 0.55;
+    }
     long numbered = byName.keySet().stream().filter(name -> name.matches("[0-9]{1,2}")).count();
     if (words > 0 && numbered > 0 && words + numbered == byName.size()) {
       because.add("its labels are names of statistics and the numbers of rows");
@@ -234,8 +242,11 @@ final class MeasureFinder {
   }
 
   private static String unitInName(String name) {
-    if (name.matches(".*(\\(|,\\s*)%\\)?\\s*")) {
+    if (name.matches(".*(\\(|,\\s*|\\b(in|en) )((in|en) )?%\\)?\\s*")) {
       return "%";
+    }
+    if (name.matches("[€$£¥]")) {
+      return name;
     }
     return name.matches(".*(\\(|,\\s*)[€$£¥]\\)?\\s*") ? name.replaceAll("[^€$£¥]", "") : "";
   }

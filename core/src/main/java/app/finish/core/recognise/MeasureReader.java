@@ -71,8 +71,9 @@ final class MeasureReader {
     } else if (across.level() >= 0) {
       down = MeasureFinder.Found.NONE;
     }
-    if (across.level() < 0 && down.level() < 0 && rows.lines().size() <= LONG) {
-      Optional<RowMeasures.Found> found = new RowMeasures(grid, frame, rows.lines(), finder).find();
+    if (across.names().size() < 2 && down.level() < 0 && rows.lines().size() <= LONG) {
+      Optional<RowMeasures.Found> found =
+          new RowMeasures(grid, frame, rows.lines(), finder).find(across.level() < 0);
       if (found.isPresent()) {
         return ofRows(found.get());
       }
@@ -366,6 +367,11 @@ final class MeasureReader {
   /// The one measure of a table whose title says "Passengers by route".
   private static String nameInTitle(String title) {
     int by = title.toLowerCase(Locale.ROOT).indexOf(" by ");
+    if (by < 0) {
+      String bare = title.replaceFirst("\\s*[(,].*", "").strip();
+      boolean whole = bare.length() <= 40 && Vocabulary.measureKind(bare).isPresent();
+      return whole && bare.split(" ").length <= 3 ? bare : "";
+    }
     return by > 0 && by <= 40 ? title.substring(0, by).strip() : "";
   }
 

@@ -24,6 +24,8 @@ public final class PairedCells {
       Pattern.compile(
           "(?:.*[\\s,;:])?([\\p{L}.%#]+)\\s*[(\\[±]\\s*([^)\\]]*)[)\\]]?.*", Pattern.DOTALL);
 
+  private static final String LISTED = ".*\\(\\s*([^,()]{1,12}),\\s*([^,()]{1,12})\\)$";
+
   private PairedCells() {}
 
   /// Whether a text is a figure with another in brackets behind it.
@@ -61,7 +63,7 @@ public final class PairedCells {
         // Several pairs are told, each for other rows.
         continue;
       }
-      Matcher match = NAMES.matcher(text.strip());
+      Matcher match = NAMES.matcher(text.strip().replaceFirst(LISTED, "$1 ($2)"));
       if (!match.matches()) {
         continue;
       }

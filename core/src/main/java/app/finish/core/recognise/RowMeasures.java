@@ -33,8 +33,11 @@ final class RowMeasures {
   }
 
   /// The measures, if rows differ.
-  Optional<Found> find() {
-    return underEachOther().or(this::inOtherUnits);
+  ///
+  /// @param nameless whether no head names a measure; else only several units speak against it
+  Optional<Found> find(boolean nameless) {
+    Optional<Found> under = nameless ? underEachOther() : Optional.empty();
+    return under.or(() -> inOtherUnits(nameless));
   }
 
   private Optional<Found> underEachOther() {
@@ -81,7 +84,7 @@ final class RowMeasures {
     return Optional.ofNullable(form);
   }
 
-  private Optional<Found> inOtherUnits() {
+  private Optional<Found> inOtherUnits(boolean nameless) {
     Map<String, Integer> units = new LinkedHashMap<>();
     List<Integer> of = new ArrayList<>();
     for (Line line : lines) {
@@ -91,7 +94,8 @@ final class RowMeasures {
       }
       of.add(units.computeIfAbsent(form.get().unit, unit -> units.size()));
     }
-    return units.size() > 1
+    long signs = units.keySet().stream().filter(unit -> !unit.isEmpty()).count();
+    return units.size() > 1 && (nameless || signs > 1)
         ? Optional.of(found(of, units.size(), "rows are written in different units"))
         : Optional.empty();
   }

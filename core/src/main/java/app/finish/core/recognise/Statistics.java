@@ -25,7 +25,7 @@ final class Statistics {
   private static final Pattern WITHIN = Pattern.compile("(%|per ?cent|pct) (within|of) .*");
   private static final Pattern INTERVAL =
       Pattern.compile(
-          "\\[?[0-9.]+ ?% (ci|conf(idence)?( interval)?\\b).*|interval\\]|.*\\b(ci|confidence interval) (lower|upper).*");
+          "[lu]?-?[0-9.]+ ?% (ci)\\b|\\[?[0-9.]+ ?% (ci|conf(idence)?( interval)?\\b).*|interval\\]|.*\\b(ci|confidence interval) (lower|upper).*");
 
   static {
     put(
@@ -44,13 +44,13 @@ final class Statistics {
         MeasureKind.ERROR,
         """
         se; s.e.; std err; std. err.; std. error; std error; standard error; std. error
-        mean; se(coef); robust se; se mean; s.e. mean; std. error of the mean; standard error of the mean;
+        mean; est.error; est. error; se(coef); robust se; se mean; s.e. mean; std. error of the mean; standard error of the mean;
         sem; stderr; std_err; std.err.; se_mean; std. error difference; se b; se(b); se β; std. error of the estimate
         """);
     put(
         MeasureKind.COUNT,
         """
-        n; count; valid n; n valid; freq; freq.; frequency; cases; obs; observations;
+        n; count; n miss; n missing; missing n; n_missing; valid n; n valid; freq; freq.; frequency; cases; obs; observations;
         observed; observed count; valid
         """);
     put(
@@ -69,7 +69,7 @@ final class Statistics {
     put(
         MeasureKind.TEST,
         """
-        t; t value; t-value; t stat; t statistic; z; z value; z-value; wald; f; f value;
+        t; t.ratio; t ratio; z.ratio; z ratio; f.ratio; t value; t-value; t stat; t statistic; z; z value; z-value; wald; f; f value;
         f-value; f statistic; chi-square; chi square; chi-squared; chi2; χ2; x2; u; w;
         h; q; lr; deviance; levene statistic; tvalue; statistic; chisq; lr chisq; wald chisq
         """);
@@ -87,7 +87,7 @@ final class Statistics {
     put(
         MeasureKind.STATISTIC,
         """
-        type iii sum of squares; type ii sum of squares; ms; adj ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 0%; 100%; lower quartile; upper quartile; mdn; median; mode; iqr; range; variance; var; min;
+        type iii sum of squares; type ii sum of squares; ms; adj ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p0; p100; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 1%; 99%; 0%; 100%; lower quartile; upper quartile; mdn; median; mode; iqr; range; variance; var; min;
         min.; minimum; max; max.; maximum; skewness; kurtosis; skew; kurt; nunique; unique; vif; aic; bic; log
         likelihood; rank; mean rank; sum of ranks; percentile
         """);

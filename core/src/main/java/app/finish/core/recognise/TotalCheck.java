@@ -49,11 +49,36 @@ final class TotalCheck {
     for (Miss miss : along(table.across(), table.down().leaves().size(), false)) {
       boolean known =
           misses.stream().anyMatch(one -> one.row == miss.row && one.column == miss.column);
-      if (!known) {
+      if (!known && !isExplained(miss)) {
         misses.add(miss);
       }
     }
     return misses;
+  }
+
+  /// Whether a total beside figures is right down its column, and some line there has a total with
+  /// no
+  /// figures beside it, as “Unknown” has.
+  private boolean isExplained(Miss miss) {
+    double open = 0;
+    double all = 0;
+    for (Leaf leaf : table.down().leaves()) {
+      double total = number(leaf.index(), miss.column, true);
+      if (leaf.role() != Role.MEMBER || Double.isNaN(total)) {
+        continue;
+      }
+      boolean bare = true;
+      for (int column = miss.first; column <= miss.last; column++) {
+        bare &= Double.isNaN(number(leaf.index(), column, true));
+      }
+      open += bare ? total : 0;
+      all += total;
+    }
+    double claimed = number(miss.row, miss.column, true);
+    double slack = 0.6 * Math.pow(10, -miss.decimals);
+    return open != 0
+        && Math.abs(all - claimed) < slack
+        && Math.abs(miss.sum + open - claimed) < slack;
   }
 
   /// One total as it is held against the figures.

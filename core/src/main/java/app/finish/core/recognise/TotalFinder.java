@@ -276,21 +276,29 @@ final class TotalFinder {
   }
 
   /// Whether the figures of the last line are nearly the sums of those before it that are no
-  /// totals.
+  /// totals,
+  /// half of them at least, or those that are not lie between them as means do.
   private boolean isNear(int line) {
     int near = 0;
+    int among = 0;
     int compared = 0;
     double[] values = lines.get(line).values();
     for (int i = 0; i < values.length; i++) {
       double sum = 0;
+      double least = Double.POSITIVE_INFINITY;
+      double most = Double.NEGATIVE_INFINITY;
       for (int other = 0; other < line; other++) {
         double one = lines.get(other).values()[i];
         sum += totals.containsKey(other) || Double.isNaN(one) ? 0 : one;
+        least = Double.isNaN(one) ? least : Math.min(least, one);
+        most = Double.isNaN(one) ? most : Math.max(most, one);
       }
+      boolean sums = Math.abs(sum - values[i]) <= 0.02 * Math.abs(values[i]);
       compared += Double.isNaN(values[i]) ? 0 : 1;
-      near += Math.abs(sum - values[i]) <= 0.02 * Math.abs(values[i]) ? 1 : 0;
+      near += sums ? 1 : 0;
+      among += !sums && values[i] >= least && values[i] <= most ? 1 : 0;
     }
-    return near > 0 && near * 2 >= compared;
+    return near > 0 && (near * 2 >= compared || near + among == compared);
   }
 
   /// Where the group begins that ends before this line and that its label names, as "Summer total"

@@ -17,7 +17,7 @@ final class WordsReader {
           Pattern.CASE_INSENSITIVE);
   private static final Pattern UNITS =
       Pattern.compile(
-          "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in thousands|in millions|thousands of|millions of)\\b.*",
+          "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in thousands|in millions|thousands of|millions of)\\b.*|(€|\\$|£|eur|usd|gbp|kr)?\\s?('?000s?|thousands?|millions?|billions?|mn|bn)( (€|\\$|£|eur|usd|gbp|kr))?|per ?cent|percentages?",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern SENTENCE =
       Pattern.compile("\\p{Lu}\\S*( \\S+){3,}\\p{L}{2}[.](\\s.*)?");
@@ -32,6 +32,9 @@ final class WordsReader {
           "(?:sources?|data|quellen?|fuentes?|bron|fonte)\\s*[.:]\\s*(.*)",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
+  private static final Pattern NOTE_AND_SOURCE =
+      Pattern.compile(
+          "(.*?[.;])\\s+sources?\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern SOURCE_AND_NOTE =
       Pattern.compile(
           "(.*?[.;])\\s+notes?\\s*[.:]\\s*(.*)", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
@@ -48,6 +51,11 @@ final class WordsReader {
 
   List<Evidence> evidence() {
     return evidence;
+  }
+
+  /// Whether a text says in what units figures are.
+  static boolean saysUnits(String text) {
+    return UNITS.matcher(text.strip()).matches();
   }
 
   List<Held> held() {
@@ -129,6 +137,12 @@ final class WordsReader {
         }
         say(row, "source", "it begins with the word Source", 0.95);
       } else {
+        Matcher both = NOTE_AND_SOURCE.matcher(text);
+        if (both.matches() && source.isEmpty()) {
+          source = both.group(2);
+          text = both.group(1);
+          note = NOTE.matcher(text);
+        }
         Note read = note.matches() ? Note.general(note.group(1)) : FootnoteMarks.note(text);
         notes.add(read);
         String because =

@@ -36,9 +36,12 @@ public record Measure(
     return new Measure(name, other, unit, decimals, bracketed, precise);
   }
 
-  /// The same measure with figures of another in brackets behind its own.
+  /// The same measure with figures of another in brackets behind its own. A % in its name is that
+  /// of
+  /// the others unless it is a percentage itself.
   public Measure withBracketed(MeasureKind other) {
-    return new Measure(name, kind, unit, decimals, Optional.of(other), precise);
+    boolean others = unit.equals("%") && kind != MeasureKind.PERCENT;
+    return new Measure(name, kind, others ? "" : unit, decimals, Optional.of(other), precise);
   }
 
   /// The same measure, said to have more decimals than are written.
