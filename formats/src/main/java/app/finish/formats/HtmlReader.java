@@ -209,7 +209,7 @@ public final class HtmlReader implements TableReader {
     }
     Element copy = element.clone();
     for (Element raised : copy.select("sup")) {
-      raised.text(RaisedText.wrapped(raised.wholeText(), true));
+      raised.text(RaisedText.wrapped(raised.wholeText().replaceAll("[\\[\\]]", ""), true));
     }
     return copy.wholeText();
   }

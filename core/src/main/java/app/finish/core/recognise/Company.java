@@ -2,6 +2,7 @@ package app.finish.core.recognise;
 
 import app.finish.core.table.MeasureKind;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -20,11 +21,16 @@ final class Company {
 
   private static final Set<String> OTHERWISE_WORDS = Set.of("variance", "range", "mode", "error");
 
+  private static final Set<String> LAST_WORDS =
+      Set.of("n", "N", "%", "M", "SD", "SE", "CI", "Mean", "mean", "Median", "median", "Count");
+
+  private final Set<String> shared;
   private final boolean letters;
   private final boolean quarters;
   private final int statistics;
 
-  private Company(boolean letters, boolean quarters, int statistics) {
+  private Company(boolean letters, boolean quarters, int statistics, Set<String> shared) {
+    this.shared = shared;
     this.letters = letters;
     this.quarters = quarters;
     this.statistics = statistics;
@@ -57,7 +63,15 @@ final class Company {
                         && Character.isUpperCase(name.strip().codePointAt(0))
                         && Statistics.kind(name).isEmpty());
     boolean few = all * 3 < names.size();
-    return new Company((words > 0 || p && withP && !strange || n && m) && !few, quarters, all);
+    Set<String> once = new HashSet<>();
+    Set<String> shared = new HashSet<>();
+    for (String name : names) {
+      String last = lastWord(name.strip());
+      if (LAST_WORDS.contains(last) && !once.add(last)) {
+        shared.add(last);
+      }
+    }
+    return new Company((words > 0 || p && withP && !strange || n && m) && !few, quarters, all, shared);
   }
 
   private static boolean isQuarter(String name) {
@@ -85,7 +99,18 @@ final class Company {
           ? Optional.of(MeasureKind.SUM)
           : Optional.empty();
     }
-    return Vocabulary.measureKind(name);
+    Optional<MeasureKind> kind = Vocabulary.measureKind(name);
+    if (kind.isPresent()) {
+      return kind;
+    }
+    String last = lastWord(bare);
+    return shared.contains(last) ? Statistics.kind(last) : Optional.empty();
+  }
+
+  /// The last word of several; of one word nothing.
+  private static String lastWord(String name) {
+    int blank = name.lastIndexOf(' ');
+    return blank < 0 ? "" : name.substring(blank + 1);
   }
 
   /// Whether a name says total and is no measure here.

@@ -242,7 +242,7 @@ final class MeasureFinder {
   }
 
   private static String unitInName(String name) {
-    if (name.matches(".*(\\(|,\\s*|\\b(in|en) )((in|en) )?%\\)?\\s*")) {
+    if (name.matches(".*(\\(|,\\s*|\\s)((in|en) )?%\\)?\\s*")) {
       return "%";
     }
     if (name.matches("[€$£¥]")) {

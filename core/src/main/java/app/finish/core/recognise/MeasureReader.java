@@ -11,11 +11,18 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /// Finds what the figures of a table measure: which level of labels names the measures, on which
 /// side, and of which kind each is.
 final class MeasureReader {
   private static final int LONG = 5000;
+  private static final Pattern PERCENT =
+      Pattern.compile(
+          ".*\\((in |as )?(%|per ?cent|percentages?)\\).*|.*, (in )?(%|per ?cent)",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern SECOND = Pattern.compile(".*±\\s*([\\p{L}.]+)");
 
   /// @param across the level of the columns' labels that names measures
   /// @param down the level of the rows' labels that does; at most one of both does
@@ -290,8 +297,13 @@ final class MeasureReader {
     }
     frame.noteRows().forEach(row -> texts.add(grid.text(row, Math.max(0, grid.firstFilled(row)))));
     frame.wordRows().forEach(row -> texts.add(grid.text(row, Math.max(0, grid.firstFilled(row)))));
+    Matcher behind = SECOND.matcher(measure.name());
+    MeasureKind other =
+        behind.matches()
+            ? Statistics.kind(behind.group(1)).orElse(MeasureKind.STATISTIC)
+            : MeasureKind.STATISTIC;
     List<MeasureKind> kinds =
-        PairedCells.kinds(texts).orElse(List.of(measure.kind(), MeasureKind.STATISTIC));
+        PairedCells.kinds(texts).orElse(List.of(measure.kind(), other));
     String told = kinds.get(0).word() + ", and " + kinds.get(1).word() + " in brackets";
     evidence.add(
         new Evidence(
@@ -308,6 +320,9 @@ final class MeasureReader {
     Measure measure =
         finder.measure(
             corner.isEmpty() ? nameInTitle(title) : corner, places, Company.of(List.of()));
+    if (measure.kind() == MeasureKind.VALUE && PERCENT.matcher(title).matches()) {
+      measure = measure.withKind(MeasureKind.PERCENT);
+    }
     boolean matrix = isMatrix() && finder.isWithinOne(places);
     return matrix ? measure.withKind(MeasureKind.CORRELATION) : measure;
   }
@@ -372,7 +387,7 @@ final class MeasureReader {
       boolean whole = bare.length() <= 40 && Vocabulary.measureKind(bare).isPresent();
       return whole && bare.split(" ").length <= 3 ? bare : "";
     }
-    return by > 0 && by <= 40 ? title.substring(0, by).strip() : "";
+    return by > 0 && by <= 40 ? title.substring(0, by).replaceFirst("[,;:]\\s*$", "").strip() : "";
   }
 
   private void say(MeasureFinder.Found found, String lines) {

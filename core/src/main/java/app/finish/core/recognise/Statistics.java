@@ -97,7 +97,7 @@ final class Statistics {
         r; pearson correlation; pearson's r; correlation; corr; corr.; spearman's rho;
         spearman correlation; rho; ρ; kendall's tau; tau; τ; r2; r-squared; r squared; r
         square; adjusted r2; adjusted r square; adjusted r-squared; adj. r2; eta2; eta
-        squared; partial eta squared; partial eta2; η2; ηp2; omega squared; ω2; cramer's
+        squared; partial eta squared; partial eta2; partial η2; η2p; η2 p; η2 partial; η2; ηp2; omega squared; ω2; cramer's
         v; cramér's v; phi; φ; alpha; α; cronbach's alpha; tolerance; icc; kappa; β;
         beta; standardized beta; std. beta; standardized coefficient
         """);

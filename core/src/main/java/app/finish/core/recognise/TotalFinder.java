@@ -270,7 +270,8 @@ final class TotalFinder {
     boolean named = Vocabulary.saysAverage(lines.get(line).label());
     boolean among = false;
     for (int other = 0; other < line && last && named; other++) {
-      among |= Statistics.kind(lines.get(other).label()).isPresent();
+      String label = lines.get(other).label();
+      among |= Statistics.kind(label).isPresent() && !Company.isLetter(label);
     }
     return last && named && !among;
   }

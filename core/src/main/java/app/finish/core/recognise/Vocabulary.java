@@ -40,7 +40,7 @@ final class Vocabulary {
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
   private static final Pattern RESULT =
       Pattern.compile(
-          "(net|gross|closing|balance|result|surplus|deficit|profit|loss|change|remaining|end(ing)?|carried|after|before|operating|ebitda?|margin)\\b.*|.*\\b(balance|result|surplus|deficit|profit|income|remaining|carried forward)",
+          "(ergebnis|gewinn|verlust|saldo|überschuss|fehlbetrag|résultat|bénéfice|solde|resultado|risultato|resultaat|net|gross|closing|balance|result|surplus|deficit|profit|loss|change|remaining|end(ing)?|carried|after|before|operating|ebitda?|margin)\\b.*|.*\\b(balance|result|surplus|deficit|profit|income|remaining|carried forward)",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
   private static final Pattern AVERAGE =
       Pattern.compile(
@@ -54,6 +54,9 @@ final class Vocabulary {
       Pattern.compile(
           "\\(?(index|row ?names?|row\\.names|unnamed: [0-9]+)\\)?", Pattern.CASE_INSENSITIVE);
   private static final Pattern ERROR = Pattern.compile("#[A-Z/0]+[!?]?|=[A-Za-z(+\\-].*");
+
+  /// A unit over another in parentheses, as in “Price (€/kg)”.
+  private static final Pattern PER = Pattern.compile("[^(]*\\([^()/]+/\\s?[^()/]+\\)");
 
   private record Kind(MeasureKind kind, Pattern pattern) {}
 
@@ -167,6 +170,9 @@ final class Vocabulary {
     }
     if (whole.equalsIgnoreCase("value")) {
       return Optional.of(MeasureKind.VALUE);
+    }
+    if (PER.matcher(whole).matches()) {
+      return Optional.of(MeasureKind.RATIO);
     }
     String bare = whole.replaceFirst("\\s*[(,].*", "");
     for (Kind kind : KINDS) {
