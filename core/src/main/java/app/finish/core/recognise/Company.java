@@ -71,7 +71,8 @@ final class Company {
         shared.add(last);
       }
     }
-    return new Company((words > 0 || p && withP && !strange || n && m) && !few, quarters, all, shared);
+    return new Company(
+        (words > 0 || p && withP && !strange || n && m) && !few, quarters, all, shared);
   }
 
   private static boolean isQuarter(String name) {

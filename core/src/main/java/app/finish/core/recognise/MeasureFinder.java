@@ -37,6 +37,9 @@ final class MeasureFinder {
   /// More names than this are no names of measures.
   private static final int MOST = 1000;
 
+  /// Figures with more decimals than this were printed to a number of digits.
+  private static final int MOST_DECIMALS = 6;
+
   private static final int SAMPLE = 2000;
   private static final Pattern PERCENT =
       Pattern.compile(".*(%|per ?cent|pct).*", Pattern.CASE_INSENSITIVE);
@@ -78,6 +81,7 @@ final class MeasureFinder {
     for (int i = 0; i < lines.size(); i++) {
       String name = lines.get(i).labels().get(level);
       Form form = forms.get(i);
+      form = new Form(Math.min(MOST_DECIMALS, form.decimals), form.unit);
       form = form.unit.isEmpty() ? new Form(form.decimals, unitInName(name)) : form;
       boolean own = told.contains(i) || across && OwnMeasure.isOne(lines, i);
       boolean total = company.saysTotal(name) && !own;

@@ -301,9 +301,10 @@ final class MeasureReader {
     MeasureKind other =
         behind.matches()
             ? Statistics.kind(behind.group(1)).orElse(MeasureKind.STATISTIC)
-            : MeasureKind.STATISTIC;
-    List<MeasureKind> kinds =
-        PairedCells.kinds(texts).orElse(List.of(measure.kind(), other));
+            : measure.name().matches(".*[(\\[].*\\bCI\\b.*")
+                ? MeasureKind.INTERVAL
+                : MeasureKind.STATISTIC;
+    List<MeasureKind> kinds = PairedCells.kinds(texts).orElse(List.of(measure.kind(), other));
     String told = kinds.get(0).word() + ", and " + kinds.get(1).word() + " in brackets";
     evidence.add(
         new Evidence(

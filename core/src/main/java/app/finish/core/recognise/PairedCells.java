@@ -19,7 +19,7 @@ import java.util.regex.Pattern;
 public final class PairedCells {
   private static final Pattern PAIR =
       Pattern.compile(
-          "[-−–]?[€$£]?[0-9][0-9.,]*%?[*†‡a-z]{0,3}\\s*(?:\\(\\s*[-−–]?[0-9.,]+\\s*%?(?:\\s*(?:[,;–-]|to)\\s*[-−–]?[0-9.,]+\\s*%?)?\\s*\\)|\\[[^\\]]*[0-9][^\\]]*\\]|±\\s*[0-9.,]+)");
+          "[-−–]?[€$£]?[.]?[0-9][0-9.,]*%?[*†‡a-z]{0,3}\\s*(?:\\(\\s*[-−–]?[0-9.,]+\\s*%?(?:\\s*(?:[,;–-]|to)\\s*[-−–]?[0-9.,]+\\s*%?)?\\s*\\)|\\[[^\\]]*[0-9][^\\]]*\\]|±\\s*[0-9.,]+)");
   private static final Pattern NAMES =
       Pattern.compile(
           "(?:.*[\\s,;:])?([\\p{L}.%#]+)\\s*[(\\[±]\\s*([^)\\]]*)[)\\]]?.*", Pattern.DOTALL);

@@ -44,7 +44,7 @@ final class Statistics {
         MeasureKind.ERROR,
         """
         se; s.e.; std err; std. err.; std. error; std error; standard error; std. error
-        mean; est.error; est. error; se(coef); robust se; se mean; s.e. mean; std. error of the mean; standard error of the mean;
+        mean; std.error; std. error; est.error; est. error; se(coef); robust se; se mean; s.e. mean; std. error of the mean; standard error of the mean;
         sem; stderr; std_err; std.err.; se_mean; std. error difference; se b; se(b); se β; std. error of the estimate
         """);
     put(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
+import java.util.regex.Pattern;
 
 /// Finds which lines are totals, and of what. A line is a total if its figures are the sums of the
 /// lines before it back to the last total, to the start of its group or to the start of all, or of
@@ -19,6 +20,8 @@ final class TotalFinder {
   private static final double GROUP_LABEL = 0.6;
 
   private final List<Line> lines;
+  private static final Pattern ALL =
+      Pattern.compile("all|both|overall|alle", Pattern.CASE_INSENSITIVE);
   private final boolean[] additive;
   private final boolean canAdd;
   private final Map<Integer, Role> told;
@@ -299,7 +302,9 @@ final class TotalFinder {
       near += sums ? 1 : 0;
       among += !sums && values[i] >= least && values[i] <= most ? 1 : 0;
     }
-    return near > 0 && (near * 2 >= compared || near + among == compared);
+    boolean whole = ALL.matcher(lines.get(line).label()).matches();
+    return near > 0 && (near * 2 >= compared || near + among == compared)
+        || whole && line > 1 && among == compared;
   }
 
   /// Where the group begins that ends before this line and that its label names, as "Summer total"

@@ -45,12 +45,21 @@ final class TotalRoles {
 
   private boolean coversAll(Total total) {
     for (int line = 0; line < lines.size(); line++) {
-      boolean covered = line >= total.from() && line <= total.to();
+      boolean aside = line > total.line() && total.to() < total.line() && isAside(line);
+      boolean covered = aside || line >= total.from() && line <= total.to();
       if (!covered && line != total.line() && !totals.containsKey(line)) {
         return false;
       }
     }
     return true;
+  }
+
+  /// Whether a line below a total is none of those that are totalled: a part of it, or an average
+  /// or
+  /// a rate.
+  private boolean isAside(int line) {
+    String label = lines.get(line).label();
+    return Vocabulary.saysPart(label) || Vocabulary.saysRate(label);
   }
 
   /// Whether this total of everything is the total of the only group there is: a later total covers

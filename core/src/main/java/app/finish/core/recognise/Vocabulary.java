@@ -46,6 +46,10 @@ final class Vocabulary {
       Pattern.compile(
           "(?:(?:overall|weighted|grand|all|simple)\\s+)?(average|mean|avg\\.?|durchschnitt|mittelwert|moyenne|promedio|gemiddelde)(\\s+(of )?(all|total|overall).*)?",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
+  private static final Pattern RATE =
+      Pattern.compile(
+          "(median|mean|average|avg\\.?|rate|share|ratio|percent\\w*|durchschnitt\\w*|anteil)\\b.*|.*(%|\\bper cent|\\brate|\\bratio|\\bper\\b.*)",
+          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
   private static final Pattern ROUNDED =
       Pattern.compile(
           ".*\\b(round(ed|ing)|may not (add|sum)|do not (add|sum)|might not (add|sum)|need not (add|sum)|gerundet|arrondi).*",
@@ -61,17 +65,21 @@ final class Vocabulary {
   private record Kind(MeasureKind kind, Pattern pattern) {}
 
   private static final Kind[] KINDS = {
-    kind(MeasureKind.PERCENT, ".*(%|\\bper ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b).*"),
-    kind(MeasureKind.MEAN, "(mean|average|avg\\.?|m)\\b.*|.*\\b(mean|average)"),
+    kind(
+        MeasureKind.PERCENT,
+        ".*(%|\\bper ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b|\\banteil\\b|\\bprozent\\b|\\bpart en\\b|\\bporcentaje\\b).*"),
+    kind(
+        MeasureKind.MEAN,
+        "(mean|average|avg\\.?|m|durchschnitt|mittelwert|moyenne|promedio|media|gemiddelde)\\b.*|.*\\b(mean|average)"),
     kind(
         MeasureKind.RATIO,
         ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\b(per|je|pro|par|por|each)\\b.*"),
     kind(
         MeasureKind.COUNT,
-        "n|count\\b.*|(number|no\\.?) of\\b.*|.*\\b(count|frequency|cases|passengers|vehicles|cars|sailings|trips|tickets|crossings|visits|persons|people|households|orders|units|respondents)"),
+        "n|anzahl|fallzahl|nombre|número|numero|aantal|effectifs?|count\\b.*|(number|no\\.?) of\\b.*|.*\\b(count|frequency|cases|passengers|vehicles|cars|sailings|trips|tickets|crossings|visits|persons|people|households|orders|units|respondents)"),
     kind(
         MeasureKind.SUM,
-        "(sum|total) (of|for)\\b.*|.*\\b(fares?|costs?|revenues?|sales|income|profit|margin|amount|turnover|spend(ing)?|budget|expenses?|value|weight|tonnes|minutes|hours|km|distance|price)"),
+        "(sum|total) (of|for)\\b.*|.*\\b(fares?|costs?|revenues?|sales|income|profit|margin|amount|turnover|spend(ing)?|budget|expenses?|value|weight|tonnes|minutes|hours|km|distance|price|umsatz|erlöse?|kosten|betrag|einnahmen|ausgaben|montant|coûts?|recettes|importe|ingresos|omzet)"),
   };
 
   private Vocabulary() {}
@@ -118,6 +126,11 @@ final class Vocabulary {
   /// Whether a label says that its line averages others.
   static boolean saysAverage(String label) {
     return AVERAGE.matcher(label.strip()).matches();
+  }
+
+  /// Whether a label is that of an average, a share or a rate, which no total adds up.
+  static boolean saysRate(String label) {
+    return RATE.matcher(label.strip()).matches();
   }
 
   /// Whether a line of words says that figures are rounded and may not add up.
@@ -171,6 +184,7 @@ final class Vocabulary {
     if (whole.equalsIgnoreCase("value")) {
       return Optional.of(MeasureKind.VALUE);
     }
+    whole = whole.replaceFirst("\\s*[(\\[][0-9.]+ ?% ?(CI|KI|conf)[^)\\]]*[)\\]]", "");
     if (PER.matcher(whole).matches()) {
       return Optional.of(MeasureKind.RATIO);
     }
