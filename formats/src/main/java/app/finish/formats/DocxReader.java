@@ -34,7 +34,7 @@ public final class DocxReader implements TableReader {
       Pattern.compile("(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE);
   private static final Pattern NOTE =
       Pattern.compile(
-          "(?i:notes?|sources?|quellen?|anmerkung(en)?|hinweise?)\\b.*|[a-h0-9]{1,2}[.)]? \\S.*|[*†‡§¹²³].*",
+          "(?i:notes?|sources?|quellen?|anmerkung(en)?|hinweise?)\\b.*|[a-h0-9]{1,2}[.)]?\\s+\\S.*|[*†‡§¹²³].*",
           Pattern.DOTALL);
   private static final Pattern SHORT_NOTE =
       Pattern.compile(

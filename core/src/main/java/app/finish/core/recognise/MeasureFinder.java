@@ -4,6 +4,7 @@ import app.finish.core.number.WrittenDecimals;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -78,13 +79,18 @@ final class MeasureFinder {
     boolean consistent = true;
     int lowest = 0;
     Company company = company(level, lines);
+    Map<String, String> unitsInNames = new HashMap<>();
+    Map<String, Boolean> totals = new HashMap<>();
     for (int i = 0; i < lines.size(); i++) {
       String name = lines.get(i).labels().get(level);
       Form form = forms.get(i);
-      form = new Form(Math.min(MOST_DECIMALS, form.decimals), form.unit);
-      form = form.unit.isEmpty() ? new Form(form.decimals, unitInName(name)) : form;
+      String unit =
+          form.unit.isEmpty()
+              ? unitsInNames.computeIfAbsent(name, MeasureFinder::unitInName)
+              : form.unit;
+      form = new Form(Math.min(MOST_DECIMALS, form.decimals), unit);
       boolean own = told.contains(i) || across && OwnMeasure.isOne(lines, i);
-      boolean total = company.saysTotal(name) && !own;
+      boolean total = totals.computeIfAbsent(name, company::saysTotal) && !own;
       if (name.isEmpty() || total) {
         continue;
       }
@@ -98,7 +104,9 @@ final class MeasureFinder {
     if (byName.isEmpty()) {
       return new Found(level, List.of(), List.of(), 0);
     }
-    long words = byName.keySet().stream().filter(name -> company.kind(name).isPresent()).count();
+    List<String> known =
+        byName.keySet().stream().filter(name -> company.kind(name).isPresent()).toList();
+    int words = known.size();
     long kinds = byName.values().stream().filter(form -> form.decimals >= 0).distinct().count();
     boolean named = byName.keySet().stream().anyMatch(MeasureFinder::isWord);
     boolean differ = byName.size() > 1 && kinds > 1 && consistent && named;
@@ -112,11 +120,8 @@ final class MeasureFinder {
       because.add("its figures are written differently for each label");
       confidence = Math.max(confidence, byName.size() < lowest ? 0.7 : 0.5) + 0.08;
     }
-    long statistics =
-        byName.keySet().stream()
-            .filter(name -> company.kind(name).isPresent() && Statistics.kind(name).isPresent())
-            .count();
-    if (statistics > 0 && confidence < 0.55 && named && across && byName.size() > 2) {
+    boolean open = confidence < 0.55 && named && across && byName.size() > 2;
+    if (open && known.stream().anyMatch(name -> Statistics.kind(name).isPresent())) {
       because.add("names of statistics are among its labels");
       confidence = 0.55;
     }

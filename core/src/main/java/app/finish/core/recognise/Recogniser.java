@@ -295,6 +295,7 @@ public final class Recogniser {
                 all.add(
                     new SourceRow(
                         row, LineRole.GROUP, labels.size(), filled(labels), OptionalInt.empty())));
+    List<String> above = List.of();
     for (Leaf leaf : table.down().leaves()) {
       LineRole role =
           switch (leaf.role()) {
@@ -303,7 +304,10 @@ public final class Recogniser {
             case GRAND_TOTAL -> LineRole.GRAND_TOTAL;
           };
       int row = rows.lines().get(leaf.index()).place();
-      all.add(new SourceRow(row, role, leaf.level(), headings(leaf), OptionalInt.of(leaf.index())));
+      List<String> own = headings(leaf);
+      boolean under = own.isEmpty() && leaf.measure().isPresent();
+      above = under ? above : own;
+      all.add(new SourceRow(row, role, leaf.level(), above, OptionalInt.of(leaf.index())));
     }
     all.sort(Comparator.comparingInt(SourceRow::row));
     return all;

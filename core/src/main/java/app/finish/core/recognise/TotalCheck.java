@@ -90,21 +90,25 @@ final class TotalCheck {
     List<Held> held = new ArrayList<>();
     int exact = 0;
     int compared = 0;
-    for (Leaf total : axis.leaves()) {
-      if (total.role() == Role.MEMBER || Vocabulary.saysAverage(total.heading().label())) {
+    TotalLines lines = TotalLines.of(axis);
+    for (int line : lines.totals()) {
+      Leaf total = lines.leaf(line);
+      if (Vocabulary.saysAverage(total.heading().label())) {
         continue;
       }
       List<Integer> told = down ? covers.getOrDefault(total.index(), List.of()) : List.of();
-      List<TotalReading> readings = TotalReading.of(axis, total, told);
+      List<TotalReading> readings = TotalReading.of(lines, total, told);
       if (readings.isEmpty()) {
         continue;
       }
-      Held best =
-          readings.stream()
-              .map(reading -> held(total, reading, width, down))
-              .max(Comparator.comparingInt(Held::count))
-              .orElseThrow();
       Held first = held(total, readings.getFirst(), width, down);
+      Held best =
+          first.count == width
+              ? first
+              : readings.stream()
+                  .map(reading -> held(total, reading, width, down))
+                  .max(Comparator.comparingInt(Held::count))
+                  .orElseThrow();
       Held taken = best.count > first.count ? best : first;
       held.add(taken);
       for (int across = 0; across < width; across++) {

@@ -27,6 +27,11 @@ final class TotalFinder {
   private final Map<Integer, Role> told;
   private final boolean rounded;
   private final boolean across;
+  /// What was found of labels, which come again and again.
+  private final Map<String, Boolean> totalWords = new HashMap<>();
+
+  private final Map<String, Boolean> allWords = new HashMap<>();
+  private final Map<String, Boolean> resultWords = new HashMap<>();
   private final BiFunction<Integer, Integer, String> places;
   private final Map<Integer, Total> totals = new TreeMap<>();
   private double share = 1;
@@ -121,7 +126,7 @@ final class TotalFinder {
 
   /// Whether a line that says that it is what is left is the last but one less the last.
   private boolean isDifference(int line, Sums sums) {
-    if (sums.size() < 2 || !Vocabulary.saysResult(lines.get(line).label())) {
+    if (sums.size() < 2 || !saysResult(lines.get(line).label())) {
       return false;
     }
     Sums.Agreement agreement = sums.compareDifference(line);
@@ -133,7 +138,7 @@ final class TotalFinder {
   private boolean mayTotalOne(int line, int start, Sums sums) {
     boolean byWord = saysTotal(line) && !saysTotal(sums.line(start));
     boolean byName = saysTotal(line) && startOfNamedGroup(line) == firstOf(sums.line(start));
-    return byWord || byName || (Vocabulary.saysAll(lines.get(line).label()) && sums.isTotal(start));
+    return byWord || byName || (saysAll(lines.get(line).label()) && sums.isTotal(start));
   }
 
   private boolean isEnough(int line, int count, Sums.Agreement agreement) {
@@ -147,15 +152,28 @@ final class TotalFinder {
     boolean hint =
         claimed.emphasised()
             || claimed.depth() < claimed.labels().size()
-            || Vocabulary.saysAll(claimed.label())
-            || count > 1 && Vocabulary.saysResult(claimed.label());
+            || saysAll(claimed.label())
+            || count > 1 && saysResult(claimed.label());
     double share = hint ? 0.5 : 0.6;
     double weight = hint ? 1.5 : count > 2 ? 3.5 : 4.5;
     return agreement.share() >= share && agreement.weight() >= weight;
   }
 
   private boolean saysTotal(int line) {
-    return lines.get(line).labels().stream().anyMatch(Vocabulary::saysTotal);
+    for (String label : lines.get(line).labels()) {
+      if (totalWords.computeIfAbsent(label, Vocabulary::saysTotal)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private boolean saysAll(String label) {
+    return allWords.computeIfAbsent(label, Vocabulary::saysAll);
+  }
+
+  private boolean saysResult(String label) {
+    return resultWords.computeIfAbsent(label, Vocabulary::saysResult);
   }
 
   private Total bySum(int line, int from, int to, Map<Integer, Total> found) {
@@ -168,9 +186,11 @@ final class TotalFinder {
   }
 
   private String describe(int line, int from, int to, Map<Integer, Total> found) {
-    boolean totalled =
-        found.values().stream()
-            .anyMatch(total -> total.line() != line && total.from() >= from && total.to() <= to);
+    boolean totalled = false;
+    for (int inside = from; inside <= to && !totalled; inside++) {
+      Total total = found.get(inside);
+      totalled = total != null && inside != line && total.from() >= from && total.to() <= to;
+    }
     return (totalled ? "the totals in " : "") + places.apply(from, to);
   }
 
@@ -178,7 +198,7 @@ final class TotalFinder {
   private double hints(int line, List<String> because) {
     double doubt = 1;
     String label = lines.get(line).label();
-    if (saysTotal(line) || Vocabulary.saysAll(label)) {
+    if (saysTotal(line) || saysAll(label)) {
       because.add("the words “" + label + "”");
       doubt *= 1 - WORD;
     }
@@ -238,8 +258,7 @@ final class TotalFinder {
       int named = startOfNamedGroup(line);
       boolean atTheEdge = !canAdd && (line == 0 || line == lines.size() - 1);
       boolean last = line == lines.size() - 1 && line > 1;
-      boolean all =
-          Vocabulary.saysAll(at.label()) && (at.emphasised() || atTheEdge || last && isNear(line));
+      boolean all = saysAll(at.label()) && (at.emphasised() || atTheEdge || last && isNear(line));
       boolean word = saysTotal(line) && !isOwnMeasure(line) || all || isAverage(line);
       if (totals.containsKey(line)) {
         start = totals.get(line).from() < line ? line + 1 : start;
@@ -270,7 +289,7 @@ final class TotalFinder {
   /// theirs.
   private boolean isAverage(int line) {
     boolean last = line == lines.size() - 1 && line > 1;
-    boolean named = Vocabulary.saysAverage(lines.get(line).label());
+    boolean named = last && Vocabulary.saysAverage(lines.get(line).label());
     boolean among = false;
     for (int other = 0; other < line && last && named; other++) {
       String label = lines.get(other).label();

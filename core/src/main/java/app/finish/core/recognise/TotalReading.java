@@ -1,10 +1,10 @@
 package app.finish.core.recognise;
 
-import app.finish.core.table.Axis;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 
@@ -12,18 +12,20 @@ import java.util.function.IntToDoubleFunction;
 /// and what came since; the first line less the others; one total less another.
 ///
 /// ```java
-/// TotalReading.of(axis, total, List.of()).getFirst().plus(); // the members of its group
+/// TotalReading.of(TotalLines.of(axis), total, List.of()).getFirst().plus(); // the members of its
+/// group
 /// ```
 ///
 /// @param plus the leaves that are added
 /// @param minus the leaves that are taken off
 record TotalReading(List<Integer> plus, List<Integer> minus) {
   private static final int FAR = 2000;
+  private static final int FEW_TOTALS = 24;
 
   /// The ways to read a total, the plainest first.
   ///
   /// @param told the leaves that a person said it totals; then there is no other way
-  static List<TotalReading> of(Axis axis, Leaf total, List<Integer> told) {
+  static List<TotalReading> of(TotalLines axis, Leaf total, List<Integer> told) {
     List<TotalReading> readings = new ArrayList<>();
     if (!told.isEmpty()) {
       readings.add(new TotalReading(told, List.of()));
@@ -48,23 +50,23 @@ record TotalReading(List<Integer> plus, List<Integer> minus) {
   }
 
   /// The lines just before a total, back to the total before, as statements are read from above.
-  private static void addRuns(List<TotalReading> readings, Axis axis, Leaf total) {
-    List<Leaf> leaves = axis.leaves();
+  private static void addRuns(List<TotalReading> readings, TotalLines axis, Leaf total) {
     List<Integer> run = new ArrayList<>();
     int at = total.index() - 1;
-    while (at >= 0 && leaves.get(at).role() == Role.MEMBER && run.size() < FAR) {
-      if (leaves.get(at).measure().equals(total.measure())) {
-        run.addFirst(at);
+    while (at >= 0 && !axis.isTotal(at) && run.size() < FAR) {
+      if (axis.isAlike(at, total.index())) {
+        run.add(at);
       }
       at--;
     }
+    Collections.reverse(run);
     List<Integer> plain = whole(axis, run);
     add(readings, plain, List.of());
     if (at >= 0 && run.size() < FAR) {
       List<Integer> running = new ArrayList<>(List.of(at));
       running.addAll(plain);
       add(readings, running, List.of());
-      int before = before(leaves, at, total);
+      int before = before(axis, at, total);
       if (run.isEmpty() && before >= 0) {
         add(readings, List.of(before), List.of(at));
         add(readings, List.of(before, at), List.of());
@@ -75,20 +77,15 @@ record TotalReading(List<Integer> plus, List<Integer> minus) {
     if (plain.size() > 1) {
       add(readings, plain.subList(0, 1), plain.subList(1, plain.size()));
     }
-    List<Integer> totals = new ArrayList<>();
-    for (int other = Math.max(0, total.index() - FAR); other < total.index(); other++) {
-      boolean same = leaves.get(other).measure().equals(total.measure());
-      if (leaves.get(other).role() == Role.SUBTOTAL && same) {
-        totals.add(other);
-      }
-    }
+    int most = total.role() == Role.GRAND_TOTAL ? FAR : FEW_TOTALS;
+    List<Integer> totals = axis.subtotalsBefore(total.index(), most);
     add(readings, totals, List.of());
   }
 
   /// The total before a total.
-  private static int before(List<Leaf> leaves, int total, Leaf of) {
-    for (int at = total - 1; at >= 0; at--) {
-      if (leaves.get(at).role() != Role.MEMBER && leaves.get(at).measure().equals(of.measure())) {
+  private static int before(TotalLines axis, int total, Leaf of) {
+    for (int at = total - 1; at >= Math.max(0, total - FAR); at--) {
+      if (axis.isTotal(at) && axis.isAlike(at, of.index())) {
         return at;
       }
     }
@@ -96,14 +93,12 @@ record TotalReading(List<Integer> plus, List<Integer> minus) {
   }
 
   /// Lines without those that are parts of the line before: “of which”.
-  private static List<Integer> whole(Axis axis, List<Integer> lines) {
-    return lines.stream()
-        .filter(line -> !Vocabulary.saysPart(axis.leaves().get(line).heading().label()))
-        .toList();
+  private static List<Integer> whole(TotalLines axis, List<Integer> lines) {
+    return lines.stream().filter(line -> !axis.isPart(line)).toList();
   }
 
   /// The leaves that a total totals: members under the same headings as it, of the same measure.
-  private static List<Integer> members(Axis axis, Leaf total) {
+  private static List<Integer> members(TotalLines axis, Leaf total) {
     List<Heading> group = new ArrayList<>();
     for (Heading heading : total.path()) {
       if (heading.role() != Role.MEMBER) {
@@ -115,16 +110,16 @@ record TotalReading(List<Integer> plus, List<Integer> minus) {
     List<Integer> members = new ArrayList<>();
     int from = total.index();
     int to = total.index();
-    while (from > 0 && isUnder(axis.leaves().get(from - 1), group)) {
+    while (from > 0 && isUnder(axis.leaf(from - 1), group)) {
       from--;
     }
-    while (to < axis.leaves().size() - 1 && isUnder(axis.leaves().get(to + 1), group)) {
+    while (to < axis.size() - 1 && isUnder(axis.leaf(to + 1), group)) {
       to++;
     }
-    for (Leaf leaf : axis.leaves().subList(from, to + 1)) {
-      boolean same = deeper.isEmpty() || endsWith(leaf, deeper);
-      if (leaf.role() == Role.MEMBER && same && leaf.measure().equals(total.measure())) {
-        members.add(leaf.index());
+    for (int line = from; line <= to; line++) {
+      boolean same = deeper.isEmpty() || endsWith(axis.leaf(line), deeper);
+      if (!axis.isTotal(line) && same && axis.isAlike(line, total.index())) {
+        members.add(line);
       }
     }
     return members;
