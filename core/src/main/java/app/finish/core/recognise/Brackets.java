@@ -33,6 +33,10 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
           ".*?(standard errors?|robust errors?|s\\.?e\\.?s?|standard deviations?|sds?|t[ -](?:statistics?|values?|ratios?)|z[ -](?:statistics?|values?)|p[ -]values?|percent(?:ages)?|per cent|negative(?: figures| values| numbers)?)\\b.{0,40}\\b(?:in|within) (?:parenthes[ei]s|brackets).*|.*(?:parenthes[ei]s|brackets)\\b.{0,40}?\\b(standard errors?|s\\.?e\\.?s?|standard deviations?|t[ -]statistics?|p[ -]values?|percent(?:ages)?|per cent|negative)\\b.*",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern NUMBERED = Pattern.compile("\\([0-9]{1,2}\\)");
+  private static final Pattern COUNTS =
+      Pattern.compile(
+          "\\(?(n|base|cases|counts?|obs\\.?|observations|respondents|unweighted.*)\\)?[*†‡=]*",
+          Pattern.CASE_INSENSITIVE);
   private static final int ROWS = 2000;
 
   /// Nothing stands in brackets.
@@ -75,6 +79,7 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
     private int bracketed;
     private int under;
     private int alone;
+    private int counts;
     private int money;
     private final Set<Integer> bracketedColumns = new HashSet<>();
     private final Set<Integer> minusColumns = new HashSet<>();
@@ -115,6 +120,13 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
             model ? Optional.of(MeasureKind.ERROR) : kind,
             true,
             "each stands under a figure, in a row without a label");
+      }
+      if (counts == bracketed) {
+        return new Brackets(
+            BracketMeaning.FIGURE,
+            Optional.of(MeasureKind.COUNT),
+            false,
+            "the row that they stand in is headed as a count");
       }
       if (money == bracketed) {
         return new Brackets(
@@ -180,6 +192,7 @@ record Brackets(BracketMeaning meaning, Optional<MeasureKind> kind, boolean unde
         }
       }
       bracketed += own;
+      counts += COUNTS.matcher(grid.at(row, 0).text().strip()).matches() ? own : 0;
       boolean whole = own > 0 && own == filled;
       under += whole && row > 0 && standsUnder(row) ? own : 0;
       alone += isAlone(row) ? own : 0;

@@ -78,6 +78,9 @@ final class MeasureReader {
     } else if (across.level() >= 0) {
       down = MeasureFinder.Found.NONE;
     }
+    if (across.level() >= 0 && isMatrix() && finder.isWithinOne(cellsOfColumns())) {
+      across = MeasureFinder.Found.NONE;
+    }
     if (across.names().size() < 2 && down.level() < 0 && rows.lines().size() <= LONG) {
       Optional<RowMeasures.Found> found =
           new RowMeasures(grid, frame, rows.lines(), finder).find(across.level() < 0);

@@ -7,11 +7,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /// Finds measures that differ from row to row though no labels name them: rows without a label of
 /// their own under labelled ones, as a percentage stands under its count; or rows in another unit.
 final class RowMeasures {
   private static final int DEEPEST = 3;
+  private static final int MOST_UNITS = 20;
+  private static final Pattern UNIT =
+      Pattern.compile(
+          "units?( of measure)?|einheit|maßeinheit|unité|unidad|eenheid", Pattern.CASE_INSENSITIVE);
 
   /// @param measures the measures
   /// @param of for each row its measure
@@ -36,8 +41,39 @@ final class RowMeasures {
   ///
   /// @param nameless whether no head names a measure; else only several units speak against it
   Optional<Found> find(boolean nameless) {
-    Optional<Found> under = nameless ? underEachOther() : Optional.empty();
+    Optional<Found> under =
+        nameless ? byColumnOfUnits().or(this::underEachOther) : Optional.empty();
     return under.or(() -> inOtherUnits(nameless));
+  }
+
+  /// Rows whose unit a column of the stub tells.
+  private Optional<Found> byColumnOfUnits() {
+    if (frame.headRows().isEmpty() || frame.stubColumns().size() < 2) {
+      return Optional.empty();
+    }
+    int head = frame.headRows().getLast();
+    for (int column : frame.stubColumns()) {
+      if (!UNIT.matcher(grid.text(head, column)).matches()) {
+        continue;
+      }
+      Map<String, Integer> units = new LinkedHashMap<>();
+      List<Integer> of = new ArrayList<>();
+      for (Line line : lines) {
+        String unit = grid.text(line.place(), column).strip();
+        of.add(units.computeIfAbsent(unit, one -> units.size()));
+      }
+      if (units.size() > 1 && units.size() <= MOST_UNITS) {
+        Found found = found(of, units.size(), "a column of the stub tells their units");
+        List<Measure> named = new ArrayList<>();
+        for (String unit : units.keySet()) {
+          Measure measure = found.measures.get(named.size()).withName(unit);
+          boolean percent = unit.matches("%|per ?cent|percent.*");
+          named.add(percent ? measure.withKind(MeasureKind.PERCENT) : measure);
+        }
+        return Optional.of(new Found(named, of, found.because));
+      }
+    }
+    return Optional.empty();
   }
 
   private Optional<Found> underEachOther() {
