@@ -279,8 +279,8 @@ final class MeasureReader {
       return measure;
     }
     Optional<MeasureKind> second = corrections.seconds().get(measure.name());
-    if (second != null) {
-      return second.map(measure::withBracketed).orElse(measure);
+    if (second != null && second.isEmpty()) {
+      return measure;
     }
     int[] counts = new int[2];
     for (Cells cells : places) {
@@ -291,7 +291,7 @@ final class MeasureReader {
             return true;
           });
     }
-    if (counts[1] == 0 || counts[1] * 2 < counts[0]) {
+    if (second == null && (counts[1] == 0 || counts[1] * 2 < counts[0])) {
       return measure;
     }
     List<String> texts = new ArrayList<>(List.of(measure.name()));
@@ -308,14 +308,15 @@ final class MeasureReader {
                 ? MeasureKind.INTERVAL
                 : MeasureKind.STATISTIC;
     List<MeasureKind> kinds = PairedCells.kinds(texts).orElse(List.of(measure.kind(), other));
-    String told = kinds.get(0).word() + ", and " + kinds.get(1).word() + " in brackets";
+    MeasureKind last = second == null ? kinds.get(1) : second.get();
+    String told = kinds.get(0).word() + ", and " + last.word() + " in brackets";
     evidence.add(
         new Evidence(
             measure.name().isEmpty() ? "figures" : "measure “" + measure.name() + "”",
             told,
-            List.of("two figures stand in each cell"),
-            PairedCells.kinds(texts).isPresent() ? 0.9 : 0.5));
-    return measure.withKind(kinds.get(0)).withBracketed(kinds.get(1));
+            List.of(second == null ? "two figures stand in each cell" : "you said so"),
+            second != null ? 1 : PairedCells.kinds(texts).isPresent() ? 0.9 : 0.5));
+    return measure.withKind(kinds.get(0)).withBracketed(last);
   }
 
   private Measure onlyMeasure(String title) {
@@ -351,7 +352,10 @@ final class MeasureReader {
     } else if (found.kind() == MeasureKind.CORRELATION) {
       because.add("the columns are headed by the rows, and no figure passes 1");
     } else if (found.kind() != MeasureKind.VALUE) {
-      because.add("its figures are written with " + found.unit());
+      because.add(
+          found.unit().isEmpty()
+              ? "the words around the table"
+              : "its figures are written with " + found.unit());
     } else {
       because.add("nothing tells of which kind its figures are");
       confidence = 0.75;

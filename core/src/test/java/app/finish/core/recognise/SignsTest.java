@@ -98,6 +98,18 @@ public class SignsTest {
     Corrections deviation = Corrections.NONE.withSecond("", Optional.of(MeasureKind.DEVIATION));
     assertThat(read(deviation, lines).table().measures().getFirst().bracketed())
         .contains(MeasureKind.DEVIATION);
+    assertThat(
+            read(
+                    deviation,
+                    "Means (SD)",
+                    "Age | Comfort | Trust",
+                    "16–29 | 3.4 (0.9) | 3.1 (0.8)",
+                    "30+ | 3.6 (1.0) | 3.3 (1.1)")
+                .table()
+                .measures()
+                .getFirst()
+                .kind())
+        .isEqualTo(MeasureKind.MEAN);
     Corrections oneThing = Corrections.NONE.withSecond("", Optional.empty());
     assertThat(read(oneThing, lines).table().measures().getFirst().bracketed()).isEmpty();
     assertThat(read(oneThing, lines).unplaced()).isEmpty();
