@@ -12,7 +12,7 @@ import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
-import app.finish.formats.StyleFile;
+import app.finish.formats.style.StyleFile;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

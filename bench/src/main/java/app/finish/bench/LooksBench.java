@@ -10,7 +10,7 @@ import app.finish.core.recognise.Recogniser;
 import app.finish.core.style.Look;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
-import app.finish.formats.StyleFile;
+import app.finish.formats.style.StyleFile;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.Set;

@@ -1,8 +1,8 @@
 package app.finish.bench;
 
-import app.finish.formats.ReadRequest;
-import app.finish.formats.Sheets;
-import app.finish.formats.XlsxReader;
+import app.finish.formats.io.ReadRequest;
+import app.finish.formats.io.Sheets;
+import app.finish.formats.spreadsheet.XlsxReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;

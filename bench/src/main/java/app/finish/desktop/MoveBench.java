@@ -1,5 +1,14 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.FilePicker;
+import app.finish.desktop.model.Habits;
+import app.finish.desktop.model.Proofs;
+import app.finish.desktop.model.Recent;
+import app.finish.desktop.model.Showing;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Worker;
+
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Move;
 import app.finish.core.arrange.Quota;
@@ -14,7 +23,7 @@ import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
-import app.finish.formats.StyleFile;
+import app.finish.formats.style.StyleFile;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,8 +2,8 @@ package app.finish.cli;
 
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
-import app.finish.formats.Problem;
-import app.finish.formats.StyleFile;
+import app.finish.formats.io.Problem;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

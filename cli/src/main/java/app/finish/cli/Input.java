@@ -2,9 +2,9 @@ package app.finish.cli;
 
 import app.finish.core.document.Source;
 import app.finish.formats.FileTables;
-import app.finish.formats.Hidden;
-import app.finish.formats.Problem;
-import app.finish.formats.ReadRequest;
+import app.finish.formats.io.Hidden;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.ReadRequest;
 import app.finish.formats.Sources;
 import java.io.IOException;
 import java.io.PrintWriter;

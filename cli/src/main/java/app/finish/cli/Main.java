@@ -1,6 +1,6 @@
 package app.finish.cli;
 
-import app.finish.formats.Problem;
+import app.finish.formats.io.Problem;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;

@@ -6,7 +6,7 @@ import app.finish.core.recognise.Evidence;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.Recognition;
 import app.finish.core.table.Table;
-import app.finish.formats.RecognitionJson;
+import app.finish.formats.json.RecognitionJson;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,13 +1,13 @@
 package app.finish.cli;
 
 import app.finish.core.tally.Reading;
-import app.finish.formats.Problem;
-import app.finish.records.Address;
-import app.finish.records.Asking;
-import app.finish.records.BrokenRecords;
-import app.finish.records.Database;
-import app.finish.records.RecordFile;
-import app.finish.records.Records;
+import app.finish.formats.io.Problem;
+import app.finish.records.source.Address;
+import app.finish.records.sql.Asking;
+import app.finish.records.source.BrokenRecords;
+import app.finish.records.source.Database;
+import app.finish.records.source.RecordFile;
+import app.finish.records.source.Records;
 import java.io.Console;
 import java.io.IOException;
 import java.io.PrintWriter;

@@ -2,9 +2,9 @@ package app.finish.cli;
 
 import app.finish.core.document.Document;
 import app.finish.core.document.Refresh;
-import app.finish.formats.DocumentFile;
-import app.finish.formats.Problem;
-import app.finish.records.Asking;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.io.Problem;
+import app.finish.records.sql.Asking;
 import app.finish.records.Renewal;
 import java.io.PrintWriter;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package app.finish.cli;
 
-import app.finish.records.Asking;
+import app.finish.records.sql.Asking;
 import java.io.PrintStream;
 
 /// Stops a database's work when the person stops the command (Ctrl+C), and shows in a terminal how

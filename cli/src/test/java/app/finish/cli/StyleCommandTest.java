@@ -2,8 +2,8 @@ package app.finish.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.finish.formats.Samples;
-import app.finish.formats.StyleFile;
+import app.finish.formats.samples.Samples;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

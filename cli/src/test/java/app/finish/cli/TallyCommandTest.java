@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Document;
 import app.finish.core.tally.Tally;
-import app.finish.formats.DocumentFile;
-import app.finish.formats.Samples;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.samples.Samples;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;

@@ -1,5 +1,40 @@
 package app.finish.desktop;
 
+import app.finish.desktop.arrange.ArrangeBench;
+import app.finish.desktop.bringin.BringInBench;
+import app.finish.desktop.bringin.Legend;
+import app.finish.desktop.bringin.PickBoard;
+import app.finish.desktop.dress.DressBench;
+import app.finish.desktop.kit.PaintFonts;
+import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.FilePicker;
+import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Habits;
+import app.finish.desktop.model.Offer;
+import app.finish.desktop.model.Proofs;
+import app.finish.desktop.model.Recent;
+import app.finish.desktop.model.RecordsDesk;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Tallies;
+import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Worker;
+import app.finish.desktop.proof.PaperView;
+import app.finish.desktop.proof.ProofView;
+import app.finish.desktop.sendout.SendOutBench;
+import app.finish.desktop.shell.Action;
+import app.finish.desktop.shell.ActionFinder;
+import app.finish.desktop.shell.Actions;
+import app.finish.desktop.shell.EmptyBoard;
+import app.finish.desktop.shell.FindBar;
+import app.finish.desktop.shell.Galley;
+import app.finish.desktop.shell.LaterInput;
+import app.finish.desktop.shell.NoticeBar;
+import app.finish.desktop.shell.Slug;
+import app.finish.desktop.shell.StepStrip;
+import app.finish.desktop.shell.TopBar;
+import app.finish.desktop.tally.ConnectBoard;
+
 import app.finish.core.document.Document;
 import app.finish.core.layout.Fonts;
 import app.finish.core.style.HouseStyle;
@@ -23,7 +58,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /// The window's content: steps, bench, proof, slug and galley on one document.
-final class MainWindow {
+public final class MainWindow {
   private static final Preferences CONNECTIONS =
       Preferences.userRoot().node("app/finish/connections");
 
@@ -87,7 +122,7 @@ final class MainWindow {
     this.slug = new Slug(bench);
     this.legend = new Legend(bench);
     this.scene = new Scene(build(), 1280, 800);
-    scene.getStylesheets().add(MainWindow.class.getResource("finish.css").toExternalForm());
+    scene.getStylesheets().add(MainWindow.class.getResource("/app/finish/desktop/finish.css").toExternalForm());
     new LaterInput(bench.showing()).take(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     takeDrops();

@@ -1,5 +1,11 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Move;
 import app.finish.core.arrange.Side;
@@ -9,7 +15,7 @@ import app.finish.core.style.Colour;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.tally.RecordsName;
-import app.finish.formats.Samples;
+import app.finish.formats.samples.Samples;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -27,7 +33,7 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 
 /// Draws each main view of the demo at 1280 × 800 as PNG, and ends.
-final class Shots {
+public final class Shots {
   private record Shot(String name, Runnable prepare, Runnable then) {}
 
   private final MainWindow window;

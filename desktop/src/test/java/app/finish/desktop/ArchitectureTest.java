@@ -93,6 +93,81 @@ public class ArchitectureTest {
     slices().matching("app.finish.core.(*)..").should().beFreeOfCycles().check(classes);
   }
 
+  /// Every package is a room of its own: what it opens on does not open on it.
+  @Test
+  public void noPackagesKnowEachOther() {
+    slices().matching("app.finish.(**)").should().beFreeOfCycles().check(classes);
+  }
+
+  @Test
+  public void recordsAndExpressionsKnowNoToolkit() {
+    noClasses()
+        .that()
+        .resideInAnyPackage("app.finish.records..", "app.finish.expressions..", "app.finish.cli..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("javafx..", "atlantafx..")
+        .check(classes);
+  }
+
+  /// From the top floor down, none knows one above it.
+  @Test
+  public void floorsKnowOnlyThoseBelow() {
+    String[][] floors = {
+      {""},
+      {".shell"},
+      {".bringin", ".arrange", ".dress", ".sendout"},
+      {".tally", ".proof"},
+      {".model"},
+      {".kit"}
+    };
+    for (int floor = 0; floor < floors.length; floor++) {
+      for (int above = 0; above < floor; above++) {
+        for (String room : floors[floor]) {
+          for (String other : floors[above]) {
+            noClasses()
+                .that()
+                .resideInAPackage("app.finish.desktop" + room)
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("app.finish.desktop" + other)
+                .check(classes);
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  public void theViewModelKnowsNoNodes() {
+    noClasses()
+        .that()
+        .resideInAPackage("app.finish.desktop.model")
+        .should()
+        .dependOnClassesThat()
+        .resideInAPackage("javafx.scene..")
+        .check(classes);
+  }
+
+  /// A reader or writer knows what all stand on, and no other format.
+  @Test
+  public void formatsDoNotKnowEachOther() {
+    String[] kinds = {"docx", "html", "json", "pdf", "spreadsheet", "text"};
+    for (String kind : kinds) {
+      for (String other : kinds) {
+        if (!kind.equals(other)) {
+          noClasses()
+              .that()
+              .resideInAPackage("app.finish.formats." + kind)
+              .should()
+              .dependOnClassesThat()
+              .resideInAPackage("app.finish.formats." + other)
+              .check(classes);
+        }
+      }
+    }
+  }
+
   @Test
   public void nothingIsCalledAHelper() {
     noClasses().should().haveNameMatching(".*(Util|Utils|Helper|Manager)").check(classes);

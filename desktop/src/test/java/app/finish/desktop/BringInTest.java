@@ -1,5 +1,7 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.Shown;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.dress.Place;
@@ -8,7 +10,7 @@ import app.finish.core.table.Heading.Role;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
-import app.finish.formats.Samples;
+import app.finish.formats.samples.Samples;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;

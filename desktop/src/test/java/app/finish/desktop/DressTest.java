@@ -1,5 +1,7 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.Workbench;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Document;
@@ -15,8 +17,8 @@ import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import app.finish.core.style.Sight;
-import app.finish.formats.DocumentFile;
-import app.finish.formats.StyleFile;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.style.StyleFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,5 +1,12 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.FilePicker;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.shell.EmptyBoard;
+import app.finish.desktop.shell.Slug;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.dress.DressedCell;
@@ -10,8 +17,8 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Scroll;
 import app.finish.core.recognise.Corrections;
 import app.finish.core.style.PartName;
-import app.finish.formats.DocumentFile;
-import app.finish.formats.Samples;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.samples.Samples;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,5 +1,8 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Showing;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.Move;

@@ -1,5 +1,7 @@
 package app.finish.desktop;
 
+import app.finish.desktop.kit.PaintFonts;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 

@@ -1,5 +1,7 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.Notice;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.tally.Bins;
@@ -7,8 +9,8 @@ import app.finish.core.tally.DatePart;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Question;
 import app.finish.core.tally.Tally;
-import app.finish.formats.DocumentFile;
-import app.finish.formats.Samples;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

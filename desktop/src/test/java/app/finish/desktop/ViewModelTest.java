@@ -1,5 +1,13 @@
 package app.finish.desktop;
 
+import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Proofs;
+import app.finish.desktop.model.Recent;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.proof.Tints;
+import app.finish.desktop.shell.ActionFinder;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Document;
@@ -15,7 +23,7 @@ import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
-import app.finish.formats.StyleFile;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,5 +1,7 @@
 package app.finish.formats;
 
+import app.finish.formats.io.Hidden;
+
 import app.finish.core.document.Source;
 import java.util.List;
 import java.util.regex.Pattern;

@@ -1,5 +1,11 @@
 package app.finish.formats;
 
+import app.finish.formats.docx.DocxWriter;
+import app.finish.formats.html.HtmlWriter;
+import app.finish.formats.io.TableWriter;
+import app.finish.formats.pdf.PdfWriter;
+import app.finish.formats.pdf.PngWriter;
+
 import app.finish.core.layout.Fonts;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,5 +1,10 @@
 package app.finish.formats;
 
+import app.finish.formats.io.AtomicFile;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.TableWriter;
+import app.finish.formats.style.StyleFile;
+
 import app.finish.core.Finishing;
 import app.finish.core.arrange.Formulas;
 import app.finish.core.document.Document;

@@ -1,5 +1,22 @@
 package app.finish.formats;
 
+import app.finish.formats.io.FileName;
+
+import app.finish.formats.docx.DocxReader;
+import app.finish.formats.html.HtmlReader;
+import app.finish.formats.io.Limits;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.ReadRequest;
+import app.finish.formats.io.Sheets;
+import app.finish.formats.io.TableReader;
+import app.finish.formats.io.Watched;
+import app.finish.formats.json.JsonStatReader;
+import app.finish.formats.spreadsheet.OdsReader;
+import app.finish.formats.text.CsvReader;
+import app.finish.formats.text.MarkdownReader;
+import app.finish.formats.text.TextReader;
+import app.finish.formats.spreadsheet.XlsxReader;
+
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
 import app.finish.core.recognise.Recogniser;
@@ -28,7 +45,7 @@ public final class Sources {
     List<Source> sources = tables(file, ReadRequest.PLAIN).tables();
     if (sources.isEmpty()) {
       throw new Problem(
-          name(file)
+          FileName.of(file)
               + " has only hidden sheets and rows. Show them in the file and bring it in again.");
     }
     return sources;
@@ -40,7 +57,7 @@ public final class Sources {
   /// @throws java.io.InterruptedIOException if the reading thread is interrupted
   /// @throws IOException if the disk fails
   public static FileTables tables(Path file, ReadRequest request) throws IOException {
-    String name = name(file);
+    String name = FileName.of(file);
     check(file, name);
     Sheets sheets = reader(file, name).read(file, request);
     List<Source> sources = new ArrayList<>();
@@ -86,10 +103,6 @@ public final class Sources {
     return sources;
   }
 
-  static String name(Path file) {
-    return file.getFileName() == null ? file.toString() : file.getFileName().toString();
-  }
-
   private static void check(Path file, String name) throws IOException {
     if (Files.isDirectory(file)) {
       throw new Problem(name + " is a folder. Pick a file that holds a table.");
@@ -133,7 +146,7 @@ public final class Sources {
               name
                   + " is of a kind that Finish does not bring in. Save the table as XLSX, ODS, DOCX, HTML "
                   + "or CSV and bring that in.");
-      default -> startsWith(start(file), 'P', 'K') ? new XlsxReader() : new TextReader();
+      default -> FileName.startsWith(start(file), 'P', 'K') ? new XlsxReader() : new TextReader();
     };
   }
 
@@ -141,14 +154,5 @@ public final class Sources {
     try (InputStream stream = Files.newInputStream(file)) {
       return stream.readNBytes(8);
     }
-  }
-
-  static boolean startsWith(byte[] bytes, int... wanted) {
-    for (int i = 0; i < wanted.length; i++) {
-      if (i >= bytes.length || (bytes[i] & 0xff) != wanted[i]) {
-        return false;
-      }
-    }
-    return true;
   }
 }

@@ -1,5 +1,6 @@
-/// Files in and out. In: files and pasted text. Out: [app.finish.core.grid.Grid]s, and files made
-/// of [app.finish.core.layout.Proof]s. A format is one class behind [TableReader] or [TableWriter];
-/// begin at [Sources], which finds the reader for a file, and at [OutputFormat], which names the
-/// writers. [DocumentFile] keeps documents, [StyleFile] keeps house styles.
+/// Files in and out. In: files and pasted text. Out: the tables of a file (`FileTables`), and files
+/// made of documents (`Sending`). Begin at `Sources`, which finds the reader for a file, and at
+/// `OutputFormat`, which names the writers. A format is one class behind `TableReader` or
+/// `TableWriter` of `io`, in a package of its kind; these do not know each other, and only this
+/// package knows them all. `finish` keeps documents, `style` keeps house styles.
 package app.finish.formats;

@@ -1,5 +1,9 @@
 package app.finish.formats;
 
+import app.finish.formats.io.Problem;
+import app.finish.formats.samples.Samples;
+import app.finish.formats.style.StyleFile;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 

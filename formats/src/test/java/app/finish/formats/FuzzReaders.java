@@ -1,5 +1,9 @@
 package app.finish.formats;
 
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.ReadRequest;
+import app.finish.formats.style.StyleFile;
+
 import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
 import app.finish.core.recognise.Corrections;

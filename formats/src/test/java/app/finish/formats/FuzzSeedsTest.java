@@ -1,5 +1,7 @@
 package app.finish.formats;
 
+import app.finish.formats.samples.Samples;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;

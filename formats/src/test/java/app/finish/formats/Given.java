@@ -1,5 +1,7 @@
 package app.finish.formats;
 
+import app.finish.formats.style.StyleFile;
+
 import app.finish.core.arrange.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
@@ -16,7 +18,7 @@ import java.nio.file.Path;
 import java.util.List;
 
 /// What tests of this module begin with.
-final class Given {
+public final class Given {
   static final Fonts FONTS = new Fonts();
 
   private static final String[] PIVOT = {
@@ -38,7 +40,7 @@ final class Given {
 
   private Given() {}
 
-  static Path folder() {
+  public static Path folder() {
     try {
       Path folder = Files.createTempDirectory("finish-test");
       folder.toFile().deleteOnExit();
@@ -60,7 +62,7 @@ final class Given {
     return document;
   }
 
-  static Document documentOf(List<Source> sources, String style) {
+  public static Document documentOf(List<Source> sources, String style) {
     Document document = Document.EMPTY;
     for (Source source : sources) {
       document = document.withAdded(source, Finish.in(style));
@@ -68,12 +70,12 @@ final class Given {
     return document;
   }
 
-  static Sending sending() {
+  public static Sending sending() {
     return new Sending(FONTS, StyleFile.shipped(), Formulas.NONE);
   }
 
   /// A document as a file of a format.
-  static Path sent(Document document, OutputFormat format) throws IOException {
+  public static Path sent(Document document, OutputFormat format) throws IOException {
     Path file = folder().resolve("out." + format.extension());
     List<Integer> places =
         java.util.stream.IntStream.range(0, document.tables().size()).boxed().toList();

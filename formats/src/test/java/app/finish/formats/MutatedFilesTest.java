@@ -1,5 +1,8 @@
 package app.finish.formats;
 
+import app.finish.formats.io.Problem;
+import app.finish.formats.samples.Samples;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Source;

@@ -1,5 +1,8 @@
 package app.finish.formats;
 
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.ReadRequest;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 

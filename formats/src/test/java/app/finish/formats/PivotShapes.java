@@ -15,7 +15,7 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 /// Prints the sailings as pivots in the shapes that spreadsheets give them, one to a sheet:
 /// subtotals above their group, measures down, grand totals on either side, several rows of heads,
 /// dimensions held in lines above, members for no answer.
-final class PivotShapes {
+public final class PivotShapes {
   private final SampleWorkbook world = new SampleWorkbook();
   private final XSSFWorkbook book = new XSSFWorkbook();
   private final CellStyle bold = bold();
@@ -26,7 +26,7 @@ final class PivotShapes {
     new PivotShapes().write(Path.of(arguments[0]));
   }
 
-  void write(Path file) throws IOException {
+  public void write(Path file) throws IOException {
     subtotalsAbove();
     measuresDown();
     totalsOnEitherSide();

@@ -1,5 +1,10 @@
 package app.finish.formats;
 
+import app.finish.formats.html.HtmlReader;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.Sheets;
+import app.finish.formats.text.FixedWidthReader;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 

@@ -19,8 +19,8 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 /// Makes the workbook of the demo: pivots of Marram Sound's sailings from a seeded generator. Run
 /// it to make the shipped file again; a test holds that the file is what this makes.
 public final class SampleWorkbook {
-  static final String[] ROUTES = {"Hale–Orrin", "Orrin–Skell", "Skell–Tamsay"};
-  static final String[] SEASONS = {"Winter", "Spring", "Summer", "Autumn"};
+  public static final String[] ROUTES = {"Hale–Orrin", "Orrin–Skell", "Skell–Tamsay"};
+  public static final String[] SEASONS = {"Winter", "Spring", "Summer", "Autumn"};
   static final int[] YEARS = {2025, 2026};
   private static final String[] TICKETS = {"Single", "Return", "Islander pass", "School"};
   private static final String[] VESSELS = {"Marram", "Sea Holly", "Samphire"};
@@ -29,15 +29,15 @@ public final class SampleWorkbook {
   private final XSSFWorkbook book = new XSSFWorkbook();
 
   /// Passengers, fares and running cost (thousands of euros) of a route in a season of a year.
-  record Sailing(int passengers, double fares, double cost) {
+  public record Sailing(int passengers, double fares, double cost) {
     Sailing plus(Sailing other) {
       return new Sailing(passengers + other.passengers, fares + other.fares, cost + other.cost);
     }
   }
 
-  final Sailing[][][] sailings = new Sailing[ROUTES.length][SEASONS.length][YEARS.length];
+  public final Sailing[][][] sailings = new Sailing[ROUTES.length][SEASONS.length][YEARS.length];
 
-  SampleWorkbook() {
+  public SampleWorkbook() {
     double[] size = {1.0, 0.46, 0.2};
     double[] season = {0.55, 0.9, 1.7, 0.85};
     for (int route = 0; route < ROUTES.length; route++) {
@@ -66,7 +66,7 @@ public final class SampleWorkbook {
     new SampleWorkbook().write(file);
   }
 
-  void write(Path file) throws IOException {
+  public void write(Path file) throws IOException {
     pivot();
     others();
     try (OutputStream out = Files.newOutputStream(file)) {
@@ -253,7 +253,7 @@ public final class SampleWorkbook {
   }
 
   /// The texts of a grid's rows, for comparing.
-  static List<String> texts(app.finish.core.grid.Grid grid) {
+  public static List<String> texts(app.finish.core.grid.Grid grid) {
     List<String> rows = new ArrayList<>();
     for (int row = 0; row < grid.rows(); row++) {
       StringBuilder line = new StringBuilder();

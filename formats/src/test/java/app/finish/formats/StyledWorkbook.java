@@ -15,14 +15,14 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 
 /// A workbook with a look: heads white on blue, every other row tinted, a double rule over the
 /// total.
-final class StyledWorkbook {
+public final class StyledWorkbook {
   private static final String[] ROUTES = {
     "Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "Hale–Skell", "Orrin–Tamsay", "Hale–Tamsay"
   };
 
   private StyledWorkbook() {}
 
-  static void write(Path file) throws IOException {
+  public static void write(Path file) throws IOException {
     try (XSSFWorkbook workbook = new XSSFWorkbook();
         OutputStream out = Files.newOutputStream(file)) {
       XSSFSheet sheet = workbook.createSheet("Fares");

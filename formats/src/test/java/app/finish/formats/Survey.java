@@ -15,19 +15,19 @@ import org.apache.commons.math3.linear.RealMatrix;
 
 /// A made-up survey of Marram Sound's passengers from a seeded generator, and the statistics that
 /// the samples print.
-final class Survey {
-  static final String[] AGES = {"18–24", "25–39", "40–64", "65+"};
+public final class Survey {
+  public static final String[] AGES = {"18–24", "25–39", "40–64", "65+"};
   static final String[] HOMES = {"Islander", "Visitor"};
   static final String[] TICKETS = {"Single", "Return", "Islander pass"};
 
   /// One passenger's answers; scales from 1 to 5, NaN where no answer was given.
   ///
   /// @param ticket the place of the ticket, or −1 for no answer
-  record Answer(int age, int home, int ticket, double comfort, double trust, double crowding) {}
+  public record Answer(int age, int home, int ticket, double comfort, double trust, double crowding) {}
 
   final List<Answer> answers = new ArrayList<>();
 
-  Survey() {
+  public Survey() {
     Random random = new Random(960);
     for (int i = 0; i < 960; i++) {
       int age = pick(random, 0.14, 0.29, 0.38, 0.19);
@@ -73,7 +73,7 @@ final class Survey {
     return Math.max(1, Math.min(5, Math.round(value * 4) / 4.0));
   }
 
-  double[] values(ToDoubleFunction<Answer> of, Predicate<Answer> where) {
+  public double[] values(ToDoubleFunction<Answer> of, Predicate<Answer> where) {
     return answers.stream()
         .filter(where)
         .mapToDouble(of)
@@ -85,7 +85,7 @@ final class Survey {
     return answers.stream().filter(where).count();
   }
 
-  static double mean(double[] values) {
+  public static double mean(double[] values) {
     return Arrays.stream(values).average().orElse(Double.NaN);
   }
 

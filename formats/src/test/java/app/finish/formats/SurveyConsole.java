@@ -13,7 +13,7 @@ import java.util.function.ToDoubleFunction;
 
 /// Prints some of the survey's statistics as text in columns, as consoles do: coefficients with
 /// stars in a column of their own, and a correlation matrix whose lower half is filled.
-final class SurveyConsole {
+public final class SurveyConsole {
   private static final List<ToDoubleFunction<Answer>> SCALES =
       List.of(Answer::comfort, Answer::trust, Answer::crowding);
 
@@ -24,7 +24,7 @@ final class SurveyConsole {
     Files.writeString(Path.of(arguments[0]), new SurveyConsole().text());
   }
 
-  String text() {
+  public String text() {
     coefficients();
     correlations();
     return text.toString();

@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
 /// descriptives, a stacked crosstab, correlations, regressions, analyses of variance, t-tests,
 /// pairwise comparisons. A cell is written `text`, `text~mark` for a raised mark, `text>3` to reach
 /// over columns, `text^2` over rows.
-final class SurveyOutput {
+public final class SurveyOutput {
   private static final Pattern CELL =
       Pattern.compile("(.*?)(?:~([a-z*,]+))?(?:>([0-9]+))?(?:\\^([0-9]+))?", Pattern.DOTALL);
   private static final List<ToDoubleFunction<Answer>> SCALES =
@@ -32,7 +32,7 @@ final class SurveyOutput {
     Files.writeString(Path.of(arguments[0]), new SurveyOutput().html());
   }
 
-  String html() {
+  public String html() {
     html.append("<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\">");
     html.append("<title>Marram Sound passenger survey</title></head><body>\n");
     frequencies();

@@ -1,5 +1,7 @@
 package app.finish.formats;
 
+import app.finish.formats.io.Problem;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 

@@ -1,5 +1,8 @@
 package app.finish.records;
 
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -15,7 +18,7 @@ import java.util.List;
 import java.util.Locale;
 
 /// The first records as a table of their own, to see what they hold before anything is counted.
-final class FirstRecords {
+public final class FirstRecords {
   private static final int SHOWN = 20;
   private static final int LONGEST = 40;
 

@@ -1,5 +1,10 @@
 package app.finish.records;
 
+import app.finish.records.source.RecordFile;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.statistics.Sample;
+
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.DatePart;
 import app.finish.core.tally.MissingAnswers;
@@ -12,7 +17,7 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
-import app.finish.formats.Samples;
+import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

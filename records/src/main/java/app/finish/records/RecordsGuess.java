@@ -1,5 +1,7 @@
 package app.finish.records;
 
+import app.finish.records.source.Records;
+
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import java.util.HashSet;

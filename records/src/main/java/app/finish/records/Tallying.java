@@ -1,25 +1,26 @@
 package app.finish.records;
 
-import app.finish.core.number.Digits;
+import app.finish.records.question.Groups;
+import app.finish.records.question.TooManyCells;
+
+import app.finish.records.question.Comparing;
+import app.finish.records.question.Correlating;
+import app.finish.records.question.Describing;
+import app.finish.records.question.Testing;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.words.TallyWords;
+
 import app.finish.core.table.Note;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
 import app.finish.core.tally.Group;
-import app.finish.core.tally.Member;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyTable;
-import app.finish.records.PlanStatement.Depth;
 import java.io.IOException;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 
 /// Carries plans out on records.
 ///
@@ -28,7 +29,7 @@ import java.util.Set;
 /// ```
 public final class Tallying {
   /// How many cells a table may have before somebody is asked.
-  public static final long CELLS = 1_000_000;
+  public static final long CELLS = Groups.CELLS;
 
   private final Records records;
   private final Asking asking;
@@ -60,7 +61,7 @@ public final class Tallying {
   /// @throws IllegalArgumentException if the plan asks for what the records don't have, in words
   ///     for the person
   /// @throws TooManyCells if the table would pass the limit
-  /// @throws app.finish.formats.Problem if the database can't answer
+  /// @throws app.finish.formats.io.Problem if the database can't answer
   /// @throws java.io.InterruptedIOException if the thread was interrupted
   public Tally tally(Plan plan) throws IOException {
     return new Tally(records.name(), plan, table(plan));
@@ -76,6 +77,11 @@ public final class Tallying {
     };
   }
 
+  /// What is worked out for each combination of members, totals included.
+  public List<Group> groups(Plan plan) throws IOException {
+    return new Groups(records, asking, mostCells).of(plan);
+  }
+
   private Table counted(Plan plan) throws IOException {
     List<Group> groups = groups(plan);
     List<Note> notes = new ArrayList<>(TallyWords.notes(plan, records));
@@ -86,81 +92,5 @@ public final class Tallying {
     Words words =
         new Words(TallyWords.title(plan), "", TallyWords.asOne(notes), records.name().label());
     return TallyTable.of(plan, groups, records.columns().whole(), words);
-  }
-
-  /// A row of the result.
-  private record Row(Depth depth, List<Member> down, List<Member> across, double[] figures) {}
-
-  private record Total(Depth depth, List<Member> down, List<Member> across) {}
-
-  /// What is worked out for each combination of members, totals included.
-  public List<Group> groups(Plan plan) throws IOException {
-    PlanStatement statement =
-        new PlanStatement(plan, records.columns(), records.table(), records.dialect());
-    List<Row> rows =
-        asking.ask(
-            records.connection(),
-            statement.sql(),
-            statement.parameters(),
-            result -> rows(result, statement, plan),
-            records.name().label());
-    Map<Total, double[]> totals = new HashMap<>();
-    if (!statement.figures().bases().isEmpty()) {
-      rows.forEach(row -> totals.put(new Total(row.depth, row.down, row.across), row.figures));
-    }
-    List<Group> groups = new ArrayList<>(rows.size());
-    for (Row row : rows) {
-      List<Double> measures =
-          statement
-              .figures()
-              .measures(
-                  row.figures,
-                  base -> {
-                    Depth depth = PlanStatement.total(base, row.depth);
-                    return Optional.ofNullable(
-                        totals.get(
-                            new Total(
-                                depth,
-                                row.down.subList(0, depth.down()),
-                                row.across.subList(0, depth.across()))));
-                  });
-      groups.add(new Group(row.down, row.across, measures));
-    }
-    return groups;
-  }
-
-  private List<Row> rows(ResultSet result, PlanStatement statement, Plan plan)
-      throws SQLException, IOException {
-    int down = plan.down().size();
-    int figures = statement.figures().outputs().size();
-    int measures = plan.measuresOrCount().size();
-    List<Row> rows = new ArrayList<>();
-    Set<List<Member>> downs = new HashSet<>();
-    Set<List<Member>> acrosses = new HashSet<>();
-    while (result.next()) {
-      Depth depth = statement.keys() == 0 ? new Depth(0, 0) : statement.depth(result.getLong(1));
-      List<Member> rowMembers = members(result, 2, depth.down());
-      List<Member> columnMembers = members(result, 2 + down, depth.across());
-      double[] asked = new double[figures];
-      for (int i = 0; i < figures; i++) {
-        asked[i] = result.getDouble(statement.keys() + i + 1);
-        asked[i] = result.wasNull() ? Double.NaN : Digits.certain(asked[i]);
-      }
-      rows.add(new Row(depth, rowMembers, columnMembers, asked));
-      downs.add(rowMembers);
-      acrosses.add(columnMembers);
-      if ((long) downs.size() * acrosses.size() * measures > mostCells) {
-        throw new TooManyCells(downs.size(), (long) acrosses.size() * measures, mostCells);
-      }
-    }
-    return rows;
-  }
-
-  private static List<Member> members(ResultSet result, int from, int count) throws SQLException {
-    List<Member> members = new ArrayList<>(count);
-    for (int i = 0; i < count; i++) {
-      members.add(Records.member(result, from + i));
-    }
-    return List.copyOf(members);
   }
 }

@@ -1,7 +1,8 @@
-/// Records, wherever they live, tallied into tables. [app.finish.records.RecordFile] reads a file
-/// into an embedded database, [app.finish.records.Database] finds a table in a server;
-/// both give [app.finish.records.Records]. [app.finish.records.Tallying] carries a
-/// [app.finish.core.tally.Plan] out on them: [app.finish.records.PlanStatement] makes one reading
-/// statement of it in the [app.finish.records.Dialect] of the database, and what comes back
-/// becomes a table with its tests in notes. Begin at `Tallying`.
+/// Records, wherever they live, tallied into tables. In: records and a `Plan`. Out: a table with
+/// its tests in notes, or the same document with its tallies counted anew (`Renewal`). Begin at
+/// `Tallying`, which carries a plan out; `RecordSamples` opens what ships. The window and the
+/// command line look in; nothing below knows this package. What the others are for: `source` opens
+/// records, `sql` makes the statements, `question` asks what is more than one statement,
+/// `statistics` works out tests, `words` says plans in words, `column` is what all know of a
+/// column.
 package app.finish.records;

@@ -1,5 +1,9 @@
 package app.finish.records;
 
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.statistics.Sample;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.Arranged;
@@ -16,7 +20,7 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.MeasureFormulas;
-import app.finish.formats.Samples;
+import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -18,7 +18,7 @@ import java.util.Random;
 import java.util.function.Predicate;
 
 /// Plans of all sorts over sailings, from a seed.
-final class RandomPlans {
+public final class RandomPlans {
   /// Filters, each also as plain code; what is missing is not kept by a comparison.
   static final Map<String, Predicate<Sailing>> FILTERS =
       Map.of(
@@ -49,11 +49,11 @@ final class RandomPlans {
 
   private final Random random;
 
-  RandomPlans(long seed) {
+  public RandomPlans(long seed) {
     this.random = new Random(seed);
   }
 
-  Plan next() {
+  public Plan next() {
     List<TallyDimension> dimensions = dimensions();
     int down = random.nextInt(3);
     int across = random.nextInt(3);

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Random;
 
 /// A made-up sailing; null where there is no answer.
-record Sailing(
+public record Sailing(
     String route,
     String vessel,
     LocalDate sailed,
@@ -18,7 +18,7 @@ record Sailing(
     Double weight) {
 
   /// The columns as they are called in files and databases: with spaces, quotes, a semicolon.
-  static final List<String> COLUMNS =
+  public static final List<String> COLUMNS =
       List.of(
           "Route",
           "Vessel \"old\"; name",
@@ -35,7 +35,7 @@ record Sailing(
   };
   private static final String[] VESSELS = {"Samphire", "Marram 2", "Marram 10", "Eider"};
 
-  Object value(String column) {
+  public Object value(String column) {
     return switch (COLUMNS.indexOf(column)) {
       case 0 -> route;
       case 1 -> vessel;
@@ -50,7 +50,7 @@ record Sailing(
     };
   }
 
-  static List<Sailing> some(int count, long seed) {
+  public static List<Sailing> some(int count, long seed) {
     Random random = new Random(seed);
     List<Sailing> all = new ArrayList<>();
     for (int i = 0; i < count; i++) {
@@ -74,7 +74,7 @@ record Sailing(
   }
 
   /// The records as a CSV file.
-  static String csv(List<Sailing> sailings) {
+  public static String csv(List<Sailing> sailings) {
     StringBuilder text = new StringBuilder();
     List<String> heads = COLUMNS.stream().map(Sailing::quoted).toList();
     text.append(String.join(",", heads)).append('\n');

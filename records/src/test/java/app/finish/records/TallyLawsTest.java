@@ -1,5 +1,9 @@
 package app.finish.records;
 
+import app.finish.records.question.TooManyCells;
+
+import app.finish.records.statistics.ChiSquare;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;

@@ -42,12 +42,12 @@ public class TallyingTest extends OnSailings {
     for (int i = 0; i < PLANS; i++) {
       Plan plan = plans.next();
       Table table = Tallying.of(records).table(plan);
-      hold(plan, table, sailings);
+    hold(plan, table, sailings);
     }
   }
 
   /// Holds a table against the plain tally of the same plan.
-  static void hold(Plan plan, Table table, List<Sailing> sailings) {
+  public static void hold(Plan plan, Table table, List<Sailing> sailings) {
     Predicate<Sailing> where = RandomPlans.FILTERS.getOrDefault(plan.where(), one -> true);
     PlainTally plain = new PlainTally(plan, sailings, where);
     String what = plan.toString();

@@ -26,6 +26,11 @@ public record DressedRow(
     BELOW
   }
 
+  /// Whether it is a row of the table itself and not of the words around it.
+  public boolean isTable() {
+    return band == Band.HEAD || band == Band.BODY;
+  }
+
   /// The same row with so much more space above and below its text.
   public DressedRow withMoreSpace(double moreAbove, double moreBelow) {
     List<DressedCell> spread =

@@ -16,7 +16,7 @@ import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.formats.Sources;
-import app.finish.formats.StyleFile;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

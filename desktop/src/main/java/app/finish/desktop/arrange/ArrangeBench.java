@@ -1,0 +1,107 @@
+package app.finish.desktop.arrange;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Arranging;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Tallies;
+import app.finish.desktop.model.Workbench;
+import app.finish.desktop.tally.TallyPanel;
+
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// The second step: the order that makes the table's point. Moves are made on the whole table, on
+/// its dimensions and on what is picked; all are listed.
+public final class ArrangeBench {
+  private final Workbench bench;
+  private final Tallies tallies;
+  private final VBox whole = Benches.section("");
+  private final VBox counted = new VBox();
+
+  public ArrangeBench(Workbench bench, Tallies tallies) {
+    this.bench = bench;
+    this.tallies = tallies;
+  }
+
+  public Node build() {
+    Node node =
+        Benches.bench(
+            Step.ARRANGE.label(),
+            whole,
+            new DimensionPanel(bench).build(),
+            new ArrangePanel(bench).build(),
+            new MoveList(bench).build(),
+            new AsidePanel(bench).build(),
+            new CalculatePanel(bench).build(),
+            counted);
+    node.setId("bench-arrange");
+    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(bench.arranging().pendingProperty(), this::show);
+    Benches.follow(bench.arranging().holdingProperty(), this::show);
+    Benches.follow(tallies.askedProperty(), this::showCounted);
+    return node;
+  }
+
+  private void show() {
+    Arranging arranging = bench.arranging();
+    Button swap = button(Texts.of("arrange.swap"), "swap-axes");
+    swap.setOnAction(
+        event ->
+            bench.arrange(Texts.of("move.swap"), bench.arrangement().with(new Move.SwapAxes())));
+    Button over = button(Texts.of("arrange.over"), "start-over");
+    over.setDisable(bench.arrangement().isEmpty());
+    over.setOnAction(event -> bench.arrange(Texts.of("change.startOver"), Arrangement.NONE));
+    ToggleButton hold = TallyPanel.chip(Texts.of("tally.hold"), "hold-moves");
+    hold.setSelected(arranging.holdingProperty().get());
+    hold.setOnAction(event -> arranging.hold(hold.isSelected()));
+    Button redraw = button(Texts.of("tally.redraw"), "redraw-moves");
+    redraw.getStyleClass().add("main-button");
+    redraw.setOnAction(event -> arranging.redraw());
+    List<Node> nodes = new ArrayList<>();
+    nodes.add(Benches.heading(Texts.of("arrange.table")));
+    nodes.add(new FlowPane(8, 6, swap, over, hold));
+    if (arranging.pendingProperty().get().isPresent()) {
+      nodes.add(Benches.spread(Benches.caption(Texts.of("arrange.held")), redraw));
+    }
+    Benches.replace(whole, nodes);
+  }
+
+  /// A tallied table can be counted anew from here: a finer level, another measure.
+  private void showCounted() {
+    boolean tallied = tallies.askedProperty().get().isPresent();
+    if (tallied && counted.getChildren().isEmpty()) {
+      counted
+          .getChildren()
+          .addAll(
+              Benches.section(
+                  Texts.of("arrange.counted"), Benches.caption(Texts.of("arrange.countedWhy"))),
+              new TallyPanel(tallies).build());
+    }
+    counted.setVisible(tallied);
+    counted.setManaged(tallied);
+  }
+
+  static Button button(String name, String id) {
+    Button button = new Button(name);
+    button.setId(id);
+    return button;
+  }
+
+  /// A small button with a sign on it, and a name for those who don't see it.
+  public static Button small(String sign, String id, String name) {
+    Button button = button(sign, id);
+    button.getStyleClass().add("count-button");
+    button.setMinWidth(Button.USE_PREF_SIZE);
+    button.setAccessibleText(name);
+    button.setTooltip(new javafx.scene.control.Tooltip(name));
+    return button;
+  }
+}

@@ -1,0 +1,147 @@
+package app.finish.desktop.arrange;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.MoveWords;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Quotas;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Workbench;
+import app.finish.desktop.tally.TallyPanel;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import app.finish.core.dress.Place;
+import app.finish.core.table.Leaf;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/// What can be done with what is picked: a heading, or a figure with its row and column.
+public final class ArrangePanel {
+  private static final String TEN = "10";
+
+  private final Workbench bench;
+  private final VBox box = new VBox();
+
+  ArrangePanel(Workbench bench) {
+    this.bench = bench;
+  }
+
+  Node build() {
+    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(bench.pickProperty(), this::show);
+    Benches.follow(bench.alsoProperty(), this::show);
+    return box;
+  }
+
+  private void show() {
+    List<Node> nodes = new ArrayList<>();
+    Optional<Shown> shown = bench.shownProperty().get();
+    Optional<Pick> pick = bench.pickProperty().get();
+    if (shown.isPresent() && pick.isPresent()) {
+      Arranged arranged = shown.get().arranged();
+      switch (pick.get().place()) {
+        case Place.Stub stub -> heading(nodes, arranged, Side.DOWN, stub.leaf(), stub.level());
+        case Place.Head head -> heading(nodes, arranged, Side.ACROSS, head.first(), head.level());
+        case Place.Body body -> figure(nodes, arranged, body);
+        default -> {}
+      }
+    }
+    Benches.replace(box, nodes);
+  }
+
+  private void heading(List<Node> nodes, Arranged arranged, Side side, int leaf, int level) {
+    boolean there =
+        leaf < arranged.paths(side).size() && level < arranged.paths(side).get(leaf).size();
+    if (there) {
+      nodes.add(new HeadingPanel(bench, arranged, side, leaf, level).build());
+    }
+  }
+
+  private void make(Move move) {
+    bench.arranging().make(move);
+  }
+
+  private Button button(String key, String id, Runnable work) {
+    Button button = ArrangeBench.button(Texts.of(key), id);
+    button.setOnAction(event -> work.run());
+    return button;
+  }
+
+  /// A figure that was picked: its column orders the rows, its row the columns.
+  private void figure(List<Node> nodes, Arranged arranged, Place.Body body) {
+    boolean there =
+        body.row() < arranged.down().paths().size()
+            && body.column() < arranged.across().paths().size();
+    if (there) {
+      nodes.add(by(arranged, Side.DOWN, body.row(), arranged.across().paths().get(body.column())));
+      nodes.add(by(arranged, Side.ACROSS, body.column(), arranged.down().paths().get(body.row())));
+    }
+  }
+
+  private Node by(Arranged arranged, Side side, int leaf, List<String> at) {
+    boolean down = side == Side.DOWN;
+    String id = down ? "rows" : "columns";
+    int level = level(side.of(arranged.table()).leaves().get(leaf));
+    CheckBox overAll = new CheckBox(Texts.of("edit.overAll"));
+    overAll.setId(id + "-over-all");
+    overAll.setVisible(level > 0);
+    overAll.setManaged(level > 0);
+    FlowPane order =
+        new FlowPane(
+            6,
+            6,
+            button(
+                "arrange.largest",
+                id + "-largest",
+                () -> make(new Move.ByFigure(side, level, at, true, overAll.isSelected()))),
+            button(
+                "arrange.smallest",
+                id + "-smallest",
+                () -> make(new Move.ByFigure(side, level, at, false, overAll.isSelected()))));
+    TextField count = TallyPanel.field(id + "-count", TEN, Texts.of("arrange.count"));
+    count.getStyleClass().add("well-words");
+    count.setPrefColumnCount(4);
+    CheckBox gather = new CheckBox(Texts.of("arrange.gather"));
+    gather.setId(id + "-gather");
+    Runnable keep =
+        () -> keep(side, level, count.getText(), at, overAll.isSelected(), gather.isSelected());
+    count.setOnAction(event -> keep.run());
+    HBox keeps = new HBox(6, count, button("arrange.keep", id + "-keep", keep), gather);
+    keeps.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+    return Benches.section(
+        Texts.of(down ? "arrange.column" : "arrange.row", MoveWords.path(at)),
+        Benches.caption(Texts.of(down ? "arrange.orderRows" : "arrange.orderColumns")),
+        order,
+        Benches.caption(Texts.of(down ? "arrange.keepRows" : "arrange.keepColumns")),
+        keeps,
+        overAll);
+  }
+
+  private void keep(
+      Side side, int level, String text, List<String> at, boolean overAll, boolean gathered) {
+    try {
+      make(new Move.KeepTop(side, level, Quotas.read(text), at, false, overAll, gathered));
+    } catch (IllegalArgumentException e) {
+      bench.tell(e);
+    }
+  }
+
+  /// The innermost level of members.
+  private static int level(Leaf leaf) {
+    int level = leaf.path().size() - 1;
+    while (level > 0 && leaf.path().get(level).measure().isPresent()) {
+      level--;
+    }
+    return level;
+  }
+}

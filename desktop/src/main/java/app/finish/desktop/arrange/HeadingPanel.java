@@ -1,0 +1,246 @@
+package app.finish.desktop.arrange;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.MoveWords;
+import app.finish.desktop.model.Renaming;
+import app.finish.desktop.model.Tag;
+import app.finish.desktop.model.Workbench;
+import app.finish.desktop.proof.HeadingKeys;
+import app.finish.desktop.tally.TallyPanel;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import app.finish.core.dress.Place;
+import app.finish.core.table.Heading;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Table;
+import app.finish.core.table.Value;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// What can be done with a heading that is picked.
+public final class HeadingPanel {
+  private static final int MOST_LOOKED = 20_000;
+
+  private final Workbench bench;
+  private final Arranged arranged;
+  private final Side side;
+  private final int level;
+  private final Leaf at;
+  private final Heading heading;
+  private final List<String> path;
+
+  HeadingPanel(Workbench bench, Arranged arranged, Side side, int leaf, int level) {
+    this.bench = bench;
+    this.arranged = arranged;
+    this.side = side;
+    this.level = level;
+    this.at = side.of(arranged.table()).leaves().get(leaf);
+    this.heading = at.path().get(level);
+    this.path = arranged.paths(side).get(leaf).subList(0, level + 1);
+  }
+
+  private void make(Move move) {
+    bench.arranging().make(move);
+  }
+
+  private Button button(String key, String id, Move move) {
+    Button button = ArrangeBench.button(Texts.of(key), id);
+    button.setOnAction(event -> make(move));
+    return button;
+  }
+
+  Node build() {
+    String name = side == Side.DOWN ? "arrange.row" : "arrange.column";
+    VBox section = Benches.section(Texts.of(name, MoveWords.path(path)));
+    TextField rename =
+        TallyPanel.field("rename", at.labels().get(level), Texts.of("arrange.rename"));
+    rename.getStyleClass().add("well-words");
+    rename.setOnAction(
+        event ->
+            new Renaming(bench)
+                .heading(side, path, at.labels().get(level), rename.getText().strip()));
+    section.getChildren().addAll(Benches.caption(Texts.of("arrange.rename")), rename, buttons());
+    gather().ifPresent(nodes -> section.getChildren().addAll(nodes));
+    if (heading.measure().isEmpty()) {
+      section.getChildren().addAll(Benches.caption(Texts.of("arrange.labels")), labels());
+    }
+    section.getChildren().addAll(fill());
+    return section;
+  }
+
+  private boolean isTotal() {
+    return heading.role() != Role.MEMBER;
+  }
+
+  private boolean isMeasure() {
+    return heading.measure().isPresent();
+  }
+
+  private Node buttons() {
+    List<Node> all = new ArrayList<>();
+    all.add(button("arrange.setAside", "set-aside", new Move.SetAside(side, path)));
+    if (arranged.isEverywhere(side, level, path.getLast())) {
+      Move everywhere = new Move.SetMemberAside(side, level, path.getLast());
+      all.add(button("arrange.setAllAside", "set-all-aside", everywhere));
+    }
+    all.add(shift("arrange.earlier", "earlier", -1));
+    all.add(shift("arrange.later", "later", 1));
+    boolean isGroup = level < at.path().size() - 1 && at.path().getLast().measure().isEmpty();
+    if (isGroup) {
+      all.add(button("arrange.fold", "fold", new Move.Fold(side, path)));
+      all.add(button("arrange.foldAll", "fold-level", new Move.FoldLevel(side, level)));
+    }
+    unfold().ifPresent(all::add);
+    if (isTotal()) {
+      all.add(button("arrange.dropTotals", "drop-totals", new Move.DropTotals(side, level)));
+      all.add(
+          button("arrange.totalsFirst", "totals-first", new Move.PlaceTotals(side, level, true)));
+      all.add(
+          button("arrange.totalsLast", "totals-last", new Move.PlaceTotals(side, level, false)));
+      Move named = new Move.NameTotals(side, level, at.labels().get(level));
+      all.add(button("arrange.totalsAlike", "totals-alike", named));
+    } else if (!isMeasure()) {
+      all.add(button("arrange.hold", "hold-level", new Move.Hold(side, level, path.getLast())));
+      if (!hasTotals()) {
+        Move add = new Move.AddTotals(side, level, Texts.of("arrange.total"), false);
+        all.add(button("arrange.addTotals", "add-totals", add));
+      }
+    }
+    if (!isMeasure()) {
+      Side other = side.other();
+      Move turn = new Move.Place(side, level, other, Tag.innermost(arranged, other));
+      all.add(button("arrange.turn", "turn-level", turn));
+    }
+    if (isGroup) {
+      all.add(button("arrange.hideLevel", "hide-level", new Move.HideLevel(side, level)));
+    }
+    FlowPane flow = new FlowPane(6, 6);
+    flow.getChildren().addAll(all);
+    return flow;
+  }
+
+  private Button shift(String key, String id, int by) {
+    Button button = ArrangeBench.button(Texts.of(key), id);
+    button.setOnAction(event -> HeadingKeys.shift(bench, new HeadingKeys.Named(side, path), by));
+    return button;
+  }
+
+  /// Takes back the move that folded this heading, if one did.
+  private Optional<Button> unfold() {
+    List<Arrangement.Entry> entries = bench.arrangement().entries();
+    for (int i = entries.size() - 1; i >= 0; i--) {
+      Move move = entries.get(i).move();
+      boolean folded =
+          move instanceof Move.Fold fold && fold.side() == side && fold.path().equals(path)
+              || move instanceof Move.FoldLevel all && all.side() == side && all.level() == level;
+      if (folded && entries.get(i).on() && level == at.path().size() - 1) {
+        Button unfold = ArrangeBench.button(Texts.of("arrange.unfold"), "unfold");
+        unfold.setOnAction(event -> bench.arranging().takeBack(move));
+        return Optional.of(unfold);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private boolean hasTotals() {
+    return side.of(arranged.table()).leaves().stream()
+        .anyMatch(
+            leaf -> leaf.path().size() > level && leaf.path().get(level).role() != Role.MEMBER);
+  }
+
+  private Node labels() {
+    CheckBox overAll = new CheckBox(Texts.of("edit.overAll"));
+    overAll.setId("labels-over-all");
+    overAll.setVisible(level > 0);
+    overAll.setManaged(level > 0);
+    Button az = ArrangeBench.button(Texts.of("arrange.az"), "order-az");
+    az.setOnAction(event -> make(new Move.ByLabel(side, level, false, overAll.isSelected())));
+    Button za = ArrangeBench.button(Texts.of("arrange.za"), "order-za");
+    za.setOnAction(event -> make(new Move.ByLabel(side, level, true, overAll.isSelected())));
+    Button reverse = button("arrange.reverse", "reverse", new Move.Reverse(side, level));
+    return new FlowPane(6, 6, az, za, reverse, overAll);
+  }
+
+  /// Gathers all headings that are picked under a new one.
+  private Optional<List<Node>> gather() {
+    List<List<String>> paths = new ArrayList<>(List.of(path));
+    for (Place place : bench.alsoProperty().get()) {
+      HeadingKeys.heading(bench, place)
+          .filter(one -> one.side() == side && one.path().size() == path.size())
+          .map(HeadingKeys.Named::path)
+          .filter(one -> !paths.contains(one))
+          .ifPresent(paths::add);
+    }
+    if (isTotal() || isMeasure()) {
+      return Optional.empty();
+    }
+    if (paths.size() < 2) {
+      return Optional.of(List.of(Benches.caption(Texts.of("arrange.gatherHow"))));
+    }
+    paths.sort((one, other) -> Integer.compare(placeOf(one), placeOf(other)));
+    TextField name = TallyPanel.field("gather-name", "", Texts.of("arrange.gatherName"));
+    name.getStyleClass().add("well-words");
+    name.setOnAction(
+        event -> {
+          String said = name.getText().strip();
+          make(new Move.Gather(side, paths, said.isEmpty() ? Texts.of("arrange.group") : said));
+        });
+    return Optional.of(
+        List.of(Benches.caption(Texts.of("arrange.gatherUnder", paths.size())), name));
+  }
+
+  private int placeOf(List<String> heading) {
+    return arranged.leaves(side, heading).map(Arranged.Range::first).orElse(Integer.MAX_VALUE);
+  }
+
+  /// Empty places and texts under the heading, where there are any.
+  private List<Node> fill() {
+    boolean empty = under(value -> value.equals(Value.BLANK));
+    boolean texts = under(value -> value instanceof Value.Text);
+    List<Node> nodes = new ArrayList<>();
+    if (empty) {
+      TextField with = TallyPanel.field("fill-with", "0", Texts.of("arrange.fillWith"));
+      with.getStyleClass().add("well-words");
+      with.setOnAction(event -> make(new Move.FillEmpty(side, path, with.getText().strip())));
+      Button fill = ArrangeBench.button(Texts.of("arrange.fillHere"), "fill");
+      fill.setOnAction(event -> make(new Move.FillEmpty(side, path, with.getText().strip())));
+      Button all = ArrangeBench.button(Texts.of("arrange.fillAll"), "fill-all");
+      all.setOnAction(event -> make(new Move.FillEmpty(side, List.of(), with.getText().strip())));
+      nodes.addAll(
+          List.of(
+              Benches.caption(Texts.of("arrange.fillWith")), with, new FlowPane(6, 6, fill, all)));
+    }
+    if (texts) {
+      nodes.add(button("arrange.readNumbers", "read-numbers", new Move.ReadNumbers(side, path)));
+    }
+    return nodes;
+  }
+
+  private boolean under(java.util.function.Predicate<Value> wanted) {
+    Table table = arranged.table();
+    int others = side.other().of(table).leaves().size();
+    Arranged.Range leaves = arranged.leaves(side, path).orElse(new Arranged.Range(0, -1));
+    int looked = 0;
+    for (int i = leaves.first(); i <= leaves.last(); i++) {
+      for (int j = 0; j < others && looked++ < MOST_LOOKED; j++) {
+        Value value = side == Side.DOWN ? table.body().at(i, j) : table.body().at(j, i);
+        if (wanted.test(value)) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+}

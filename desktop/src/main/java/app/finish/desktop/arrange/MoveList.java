@@ -1,0 +1,164 @@
+package app.finish.desktop.arrange;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.MoveEdit;
+import app.finish.desktop.model.MoveWords;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Workbench;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// The moves in words, in the order in which they are made. Each can be switched off, changed, put
+/// elsewhere in the list and taken back; one that has no place says why.
+public final class MoveList {
+  private final Workbench bench;
+  private final VBox box = Benches.section("");
+  private OptionalInt open = OptionalInt.empty();
+
+  MoveList(Workbench bench) {
+    this.bench = bench;
+  }
+
+  Node build() {
+    Benches.follow(bench.shownProperty(), this::shut);
+    Benches.follow(bench.arranging().pendingProperty(), this::shut);
+    return box;
+  }
+
+  private void shut() {
+    open = OptionalInt.empty();
+    show();
+  }
+
+  private Optional<Arranged> arranged() {
+    return bench.arranging().pendingProperty().get().isPresent()
+        ? Optional.empty()
+        : bench.shownProperty().get().map(Shown::arranged);
+  }
+
+  private void show() {
+    List<Node> nodes = new ArrayList<>(List.of(Benches.heading(Texts.of("arrange.moves"))));
+    List<Arrangement.Entry> entries = bench.arrangement().entries();
+    for (int i = 0; i < entries.size(); i++) {
+      nodes.add(row(entries, i));
+      if (open.isPresent() && open.getAsInt() == i) {
+        nodes.add(form(i, entries.get(i).move()));
+      }
+      nodes.addAll(said(i));
+    }
+    if (entries.isEmpty()) {
+      nodes.add(Benches.caption(Texts.of("arrange.none")));
+    }
+    Benches.replace(box, nodes);
+  }
+
+  /// Why a move has no place, and what it could not take for numbers.
+  private List<Node> said(int place) {
+    List<Node> nodes = new ArrayList<>();
+    Optional<Arranged> arranged = arranged();
+    arranged
+        .map(one -> one.unplaced().get(place))
+        .ifPresent(reason -> nodes.add(doubtful(Texts.of("arrange.unplaced", reason))));
+    List<String> refused =
+        arranged.map(one -> one.refused().getOrDefault(place, List.of())).orElse(List.of());
+    if (!refused.isEmpty()) {
+      nodes.add(doubtful(Texts.of("arrange.refused", refused.size())));
+      refused.stream().limit(12).forEach(one -> nodes.add(Benches.caption(one)));
+    }
+    return nodes;
+  }
+
+  private static Label doubtful(String words) {
+    Label label = Benches.caption(words);
+    label.getStyleClass().add("doubtful");
+    return label;
+  }
+
+  private Node row(List<Arrangement.Entry> entries, int place) {
+    String words = bench.arranging().words(place);
+    Arrangement now = bench.arrangement();
+    String id = "move-" + (place + 1);
+    CheckBox on = new CheckBox(words);
+    on.setId(id);
+    on.setSelected(entries.get(place).on());
+    on.setAccessibleText(Texts.of("arrange.on", words));
+    on.setWrapText(true);
+    on.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(on, Priority.ALWAYS);
+    on.setOnAction(
+        event ->
+            bench.arrange(
+                Texts.of("change.switch", words), now.withSwitched(place, on.isSelected())));
+    Button up = ArrangeBench.small("↑", id + "-up", Texts.of("arrange.up", words));
+    up.setDisable(place == 0);
+    up.setOnAction(event -> reorder(words, place, place - 1));
+    Button down = ArrangeBench.small("↓", id + "-down", Texts.of("arrange.down", words));
+    down.setDisable(place == entries.size() - 1);
+    down.setOnAction(event -> reorder(words, place, place + 1));
+    Button out = ArrangeBench.small("×", id + "-out", Texts.of("arrange.takeBack", words));
+    out.setOnAction(event -> bench.arrange(Texts.of("change.moveOut", words), now.without(place)));
+    HBox row = new HBox(4, on);
+    if (MoveEdit.of(entries.get(place).move()).isPresent()) {
+      row.getChildren().add(edit(place, words));
+    }
+    row.getChildren().addAll(up, down, out);
+    row.setAlignment(Pos.TOP_LEFT);
+    return row;
+  }
+
+  private void reorder(String words, int from, int to) {
+    bench.arrange(Texts.of("change.moveOrder", words), bench.arrangement().withMoved(from, to));
+  }
+
+  private Button edit(int place, String words) {
+    Button edit =
+        ArrangeBench.small("…", "move-" + (place + 1) + "-edit", Texts.of("arrange.change", words));
+    edit.setOnAction(
+        event -> {
+          boolean isOpen = open.isPresent() && open.getAsInt() == place;
+          open = isOpen ? OptionalInt.empty() : OptionalInt.of(place);
+          show();
+        });
+    return edit;
+  }
+
+  private Node form(int place, Move move) {
+    VBox form = new VBox(6);
+    form.getStyleClass().add("move-form");
+    MoveEdit.of(move)
+        .ifPresent(
+            edit ->
+                form.getChildren()
+                    .setAll(
+                        new MoveForm(
+                                edit, "move-" + (place + 1), other -> replace(place, other), bench)
+                            .build()));
+    if (move instanceof Move.Hold hold) {
+      Button each = ArrangeBench.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
+      each.setOnAction(event -> bench.arranging().tableForEach(place, hold));
+      form.getChildren().add(each);
+    }
+    return form;
+  }
+
+  private void replace(int place, Move other) {
+    bench.arrange(
+        Texts.of("change.changed", MoveWords.of(other)),
+        bench.arrangement().withReplaced(place, other));
+  }
+}

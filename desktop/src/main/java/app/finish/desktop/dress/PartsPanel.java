@@ -1,0 +1,241 @@
+package app.finish.desktop.dress;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.kit.Thumbnail;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.Heights;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// The parts that a picked cell stands in, each with a picture of the table in which its cells are
+/// lit, and the properties at the height that is chosen.
+public final class PartsPanel {
+  private static final double WIDTH = 78;
+  private static final double HEIGHT = 48;
+
+  private final Workbench bench;
+  private final Dressing dressing;
+  private final ProofPainter painter;
+  private final FlowPane pictures = new FlowPane(8, 8);
+  private final Label hint = Benches.caption("");
+  private final VBox rows = new VBox();
+  private final FlowPane chapters = new FlowPane(4, 4);
+  private List<Heights> heights = List.of();
+  private Selector chosen = Selector.of(PartName.TABLE);
+  private Property.Chapter chapter = Property.Chapter.TYPE;
+  private Optional<Pick> listed = Optional.empty();
+
+  PartsPanel(Workbench bench, ProofPainter painter) {
+    this.bench = bench;
+    this.dressing = bench.dressing();
+    this.painter = painter;
+  }
+
+  Node build() {
+    pictures.setId("heights");
+    rows.setId("properties");
+    Benches.follow(bench.pickProperty(), this::show);
+    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(dressing.leafProperty(), this::show);
+    Benches.follow(dressing.intoStyleProperty(), this::showRows);
+    return new VBox(
+        Benches.section(Texts.of("parts.name"), hint, pictures),
+        Benches.section("", scope(), chapters, rows));
+  }
+
+  private Node scope() {
+    HBox chips = new HBox();
+    chips.getStyleClass().add("chips");
+    ToggleGroup group = new ToggleGroup();
+    ToggleButton here = chip("scope-table", Texts.of("parts.table"), group);
+    ToggleButton style = chip("scope-style", Texts.of("parts.style", "…"), group);
+    here.setOnAction(event -> dressing.intoStyleProperty().set(false));
+    style.setOnAction(event -> dressing.intoStyleProperty().set(true));
+    Runnable mark =
+        () -> {
+          here.setSelected(!dressing.intoStyleProperty().get());
+          style.setSelected(dressing.intoStyleProperty().get());
+          bench
+              .table()
+              .ifPresent(table -> style.setText(Texts.of("parts.style", table.finish().style())));
+        };
+    Benches.follow(dressing.intoStyleProperty(), mark);
+    Benches.follow(bench.shownProperty(), mark);
+    chips.getChildren().addAll(here, style);
+    return chips;
+  }
+
+  private static ToggleButton chip(String id, String text, ToggleGroup group) {
+    ToggleButton chip = new ToggleButton(text);
+    chip.setId(id);
+    chip.setToggleGroup(group);
+    chip.getStyleClass().add("chip");
+    return chip;
+  }
+
+  private void show() {
+    boolean seen =
+        bench.stepProperty().get() == Step.DRESS
+            && dressing.leafProperty().get() == Dressing.Leaf.PARTS;
+    Optional<Shown> shown = bench.shownProperty().get();
+    if (!seen || shown.isEmpty()) {
+      return;
+    }
+    Optional<Pick> pick = bench.pickProperty().get();
+    Optional<DressedCell> cell =
+        pick.flatMap(one -> Explained.cell(shown.get().scroll(), one.place()));
+    heights = cell.map(one -> Heights.of(shown.get(), one)).orElse(Heights.many());
+    hint.setText(
+        cell.map(one -> Texts.of("parts.picked", one.part().label()))
+            .orElse(Texts.of("parts.hint")));
+    if (!pick.equals(listed)) {
+      listed = pick;
+      chosen = heights.get(reach(pick)).selector();
+    }
+    if (heights.stream().noneMatch(one -> one.selector().equals(chosen))) {
+      chosen = heights.getFirst().selector();
+    }
+    List<Node> nodes = new ArrayList<>();
+    ToggleGroup group = new ToggleGroup();
+    for (int i = 0; i < heights.size(); i++) {
+      nodes.add(picture(heights.get(i), i, group, shown.get()));
+    }
+    Benches.replace(pictures, nodes);
+    showRows();
+  }
+
+  /// The height that a pick means: one cell, its part, the parts around it, the table.
+  private int reach(Optional<Pick> pick) {
+    if (pick.isEmpty() || pick.get().reach() == 0) {
+      return 0;
+    }
+    String wanted = pick.get().circles().get(pick.get().reach());
+    for (int i = 0; i < heights.size(); i++) {
+      if (heights.get(i).selector().label().equals(wanted)) {
+        return i;
+      }
+    }
+    return heights.size() - 1;
+  }
+
+  private Node picture(Heights height, int place, ToggleGroup group, Shown shown) {
+    Thumbnail picture = new Thumbnail(painter, WIDTH, HEIGHT);
+    double at =
+        bench
+            .pickProperty()
+            .get()
+            .flatMap(pick -> shown.scroll().boxOf(pick.place()))
+            .map(box -> box.y())
+            .orElse(0.0);
+    picture.show(shown.scroll(), height.covers(), at);
+    StackPane frame = new StackPane(picture);
+    frame.getStyleClass().add("picture");
+    Label name = Benches.caption(height.label());
+    name.setMinSize(WIDTH + 2, 30);
+    name.setPrefSize(WIDTH + 2, 30);
+    name.setMaxSize(WIDTH + 2, 30);
+    name.setAlignment(Pos.TOP_LEFT);
+    ToggleButton card = new ToggleButton();
+    card.setGraphic(new VBox(2, frame, name));
+    card.setToggleGroup(group);
+    Tooltip.install(card, new Tooltip(height.label()));
+    card.getStyleClass().setAll("height-card");
+    card.setId("height-" + place);
+    card.setAccessibleText(height.label());
+    card.setSelected(height.selector().equals(chosen));
+    card.setOnAction(
+        event -> {
+          chosen = height.selector();
+          card.setSelected(true);
+          showRows();
+        });
+    return card;
+  }
+
+  private void showRows() {
+    Optional<Heights> height =
+        heights.stream().filter(one -> one.selector().equals(chosen)).findFirst();
+    if (height.isEmpty() || bench.table().isEmpty()) {
+      return;
+    }
+    List<Property> properties = offered(height.get().selector());
+    if (properties.stream().noneMatch(one -> one.chapter() == chapter)) {
+      chapter = properties.getFirst().chapter();
+    }
+    List<Node> chips = new ArrayList<>();
+    ToggleGroup group = new ToggleGroup();
+    for (Property.Chapter one : Property.Chapter.values()) {
+      if (properties.stream().anyMatch(property -> property.chapter() == one)) {
+        ToggleButton chip = chip("chapter-" + one.ordinal(), one.label(), group);
+        chip.setSelected(one == chapter);
+        chip.setOnAction(
+            event -> {
+              chapter = one;
+              showRows();
+            });
+        chips.add(chip);
+      }
+    }
+    Benches.replace(chapters, chips);
+    List<Node> nodes = new ArrayList<>();
+    for (Property property : properties) {
+      if (property.chapter() == chapter) {
+        nodes.add(new PropertyRow(dressing, height.get(), property).build());
+      }
+    }
+    boolean only = dressing.intoStyleProperty().get() && chosen instanceof Selector.OfPlace;
+    if (only) {
+      nodes.addFirst(Benches.caption(Texts.of("parts.onlyHere")));
+    }
+    Benches.replace(rows, nodes);
+  }
+
+  /// The properties that mean something at a height.
+  private static List<Property> offered(Selector selector) {
+    boolean table = selector.equals(Selector.of(PartName.TABLE));
+    boolean tint =
+        selector instanceof Selector.Alternate || selector instanceof Selector.AlternateColumns;
+    List<Property> offered = new ArrayList<>();
+    for (Property property : Property.values()) {
+      boolean fits =
+          switch (property.chapter()) {
+            case TABLE -> table;
+            case TINT -> tint;
+            default -> true;
+          };
+      if (fits) {
+        offered.add(property);
+      }
+    }
+    if (tint) {
+      offered.sort(
+          (a, b) ->
+              Boolean.compare(
+                  b.chapter() == Property.Chapter.TINT, a.chapter() == Property.Chapter.TINT));
+    }
+    return offered;
+  }
+}

@@ -1,0 +1,220 @@
+package app.finish.desktop.dress;
+
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Heights;
+
+import app.finish.core.style.Colour;
+import app.finish.core.style.Look;
+import app.finish.core.style.Origin;
+import app.finish.core.style.Palette;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.RuleLine;
+import app.finish.core.style.Selector;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/// One property at one height: its value, where that comes from, and a way to change it or to hand
+/// it back.
+public final class PropertyRow {
+  private static final double NAME = 92;
+
+  private final Dressing dressing;
+  private final Heights height;
+  private final Property property;
+
+  PropertyRow(Dressing dressing, Heights height, Property property) {
+    this.dressing = dressing;
+    this.height = height;
+    this.property = property;
+  }
+
+  Node build() {
+    Value value = value();
+    Label name = new Label(property.label());
+    name.getStyleClass().add("property-name");
+    name.setMinWidth(NAME);
+    name.setMaxWidth(NAME);
+    name.setWrapText(true);
+    Region editor = editor(value.setting);
+    editor.setId("property-" + property.word());
+    editor.setAccessibleText(property.label());
+    editor.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(editor, Priority.ALWAYS);
+    HBox first = new HBox(8, name, editor);
+    first.setAlignment(property.isRule() ? Pos.TOP_LEFT : Pos.CENTER_LEFT);
+    Label from = new Label(value.origin);
+    from.getStyleClass().add(value.isSet ? "property-origin" : "caption");
+    HBox second = new HBox(8, spacer(), from);
+    second.setAlignment(Pos.CENTER_LEFT);
+    if (dressing.isSetHere(height.selector(), property)) {
+      Button back = new Button(Texts.of("parts.handBack"));
+      back.setId("hand-back-" + property.word());
+      back.getStyleClass().add("quiet-link");
+      back.setOnAction(event -> dressing.handBack(height.selector(), property));
+      second.getChildren().add(back);
+    }
+    VBox row = new VBox(1, first, second);
+    row.getStyleClass().add("property-row");
+    return row;
+  }
+
+  private static Node spacer() {
+    Label spacer = new Label();
+    spacer.setMinWidth(NAME);
+    return spacer;
+  }
+
+  private record Value(String setting, String origin, boolean isSet) {}
+
+  /// A rule of a family of parts is not in a look: it stands at the edge of the family.
+  private Value value() {
+    Look look = dressing.cascade().look(height.way());
+    boolean edge =
+        property.isRule() && height.selector() instanceof Selector.OfPart of && isEdged(of.part());
+    if (edge) {
+      PartName family = ((Selector.OfPart) height.selector()).part();
+      return dressing
+          .cascade()
+          .edge(family, property)
+          .map(set -> new Value(set.getKey().toString(), told(set.getValue()), true))
+          .orElse(new Value("none", Texts.of("dress.unset"), false));
+    }
+    Optional<Origin> origin = look.origin(property);
+    return new Value(
+        look.setting(property),
+        origin.map(this::told).orElse(Texts.of("dress.unset")),
+        origin.isPresent());
+  }
+
+  private static boolean isEdged(PartName part) {
+    return part == PartName.TABLE || part == PartName.HEADS || part == PartName.BODY;
+  }
+
+  private String told(Origin origin) {
+    boolean worn = origin.style().equals(dressing.worn().name());
+    return Texts.of("dress.from", worn ? origin.selector().label() : origin.toString());
+  }
+
+  private Region editor(String setting) {
+    if (property.isRule()) {
+      return new RuleEditor(
+          "property-" + property.word(),
+          RuleLine.parse(setting),
+          List.copyOf(dressing.cascade().palette().roles().keySet()),
+          wanted -> change(wanted, setting));
+    }
+    List<String> choices = property.choices();
+    if (!choices.isEmpty() && choices.contains(setting)) {
+      ChoiceBox<String> box = new ChoiceBox<>();
+      box.getItems().setAll(choices);
+      box.setValue(setting);
+      box.setOnAction(event -> change(box.getValue(), setting));
+      return box;
+    }
+    ComboBox<String> box = new ComboBox<>();
+    box.setEditable(true);
+    box.getItems().setAll(suggestions());
+    box.setValue(setting);
+    if (property == Property.INK || property == Property.FILL) {
+      Palette palette = dressing.cascade().palette();
+      box.setCellFactory(list -> new InkCell(palette));
+    }
+    box.setOnAction(event -> change(box.getEditor().getText(), setting));
+    box.getEditor()
+        .addEventFilter(
+            KeyEvent.KEY_PRESSED,
+            event -> {
+              if (event.getCode() == KeyCode.ENTER) {
+                change(box.getEditor().getText(), setting);
+                event.consume();
+              } else if (event.getCode() == KeyCode.ESCAPE) {
+                box.getEditor().setText(setting);
+              }
+            });
+    box.getEditor()
+        .focusedProperty()
+        .addListener(
+            (p, before, now) -> {
+              if (before && !now) {
+                change(box.getEditor().getText(), setting);
+              }
+            });
+    box.getEditor().setId("property-" + property.word() + "-text");
+    box.getEditor().setAccessibleText(property.label());
+    return box;
+  }
+
+  /// An ink with its colour before it.
+  private static final class InkCell extends ListCell<String> {
+    private final Palette palette;
+
+    InkCell(Palette palette) {
+      this.palette = palette;
+    }
+
+    @Override
+    protected void updateItem(String ink, boolean empty) {
+      super.updateItem(ink, empty);
+      setText(empty ? null : ink);
+      setGraphic(empty || ink.equals("none") ? null : swatch(palette.colour(ink)));
+    }
+
+    private static Region swatch(Colour colour) {
+      Region swatch = new Region();
+      swatch.setMinSize(18, 12);
+      swatch.setMaxSize(18, 12);
+      swatch.setStyle("-fx-background-color: -line, " + colour + "; -fx-background-insets: 0, 1;");
+      return swatch;
+    }
+  }
+
+  private void change(String wanted, String before) {
+    String setting = wanted == null ? "" : wanted.strip();
+    if (!setting.equals(before)) {
+      Platform.runLater(() -> dressing.change(height.selector(), property, setting));
+    }
+  }
+
+  private List<String> suggestions() {
+    List<String> inks = new ArrayList<>();
+    for (String role : dressing.cascade().palette().roles().keySet()) {
+      inks.add(role);
+    }
+    return switch (property) {
+      case FACE -> List.of("Arial", "Times New Roman", "Calibri", "Georgia");
+      case SIZE -> List.of("8 pt", "9 pt", "10 pt", "11 pt", "12 pt", "90%", "110%");
+      case INK -> inks;
+      case FILL -> {
+        inks.addFirst("none");
+        inks.add("accent 10%");
+        inks.add("accent 20%");
+        yield inks;
+      }
+      case LINE_HEIGHT -> List.of("1", "1.15", "1.3", "1.5", "2");
+      case ROW_HEIGHT -> List.of("content", "16 pt", "20 pt");
+      case WIDTH -> List.of("content", "page", "400 pt");
+      case COLUMN_WIDTH -> List.of("content", "even", "60 pt");
+      case FRAME -> List.of("none", "0.75 pt rule", "1 pt ink");
+      case MISSING -> List.of("–", "—", "…", "n/a", "·");
+      case LEAD_IN -> List.of("Table", "Note.", "Source:");
+      default -> List.of("0 pt", "2 pt", "4 pt", "6 pt", "8 pt");
+    };
+  }
+}

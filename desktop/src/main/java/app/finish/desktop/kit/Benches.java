@@ -1,0 +1,109 @@
+package app.finish.desktop.kit;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/// The pieces that benches are built of.
+public final class Benches {
+  private Benches() {}
+
+  /// A bench with its name and its sections, which scrolls.
+  public static ScrollPane bench(String name, Node... sections) {
+    Label title = new Label(name);
+    title.getStyleClass().add("bench-name");
+    VBox column = new VBox(title);
+    column.getStyleClass().add("bench-column");
+    for (Node section : sections) {
+      column.getChildren().add(section);
+    }
+    ScrollPane scroll = new ScrollPane(column);
+    scroll.getStyleClass().add("bench");
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setFocusTraversable(false);
+    return scroll;
+  }
+
+  /// A section under a small heading.
+  public static VBox section(String name, Node... content) {
+    VBox section = new VBox(8);
+    section.getStyleClass().add("section");
+    if (!name.isEmpty()) {
+      section.getChildren().add(heading(name));
+    }
+    section.getChildren().addAll(content);
+    return section;
+  }
+
+  public static Label heading(String name) {
+    Label heading = new Label(name);
+    heading.getStyleClass().add("section-name");
+    return heading;
+  }
+
+  public static Label caption(String text) {
+    Label caption = new Label(text);
+    caption.getStyleClass().add("caption");
+    caption.setWrapText(true);
+    return caption;
+  }
+
+  /// A button that does something.
+  ///
+  /// @param text the name of its text
+  public static Button button(String id, String text, Runnable work) {
+    Button button = new Button(Texts.of(text));
+    button.setId(id);
+    button.setOnAction(event -> work.run());
+    return button;
+  }
+
+  public static HBox spread(Node left, Node right) {
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox row = new HBox(8, left, gap, right);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  /// Puts other nodes into a box. If the focus was on one of the old ones, it goes to the new one
+  /// of the same id, or to the proof if there is none or it can't be used.
+  public static void replace(Pane box, List<? extends Node> nodes) {
+    Optional<Scene> scene = Optional.ofNullable(box.getScene());
+    Optional<Node> focused =
+        scene.map(Scene::getFocusOwner).filter(node -> node.getId() != null && isInside(node, box));
+    box.getChildren().setAll(nodes);
+    focused
+        .map(node -> Optional.ofNullable(box.lookup("#" + node.getId())))
+        .map(again -> again.filter(node -> !node.isDisabled()))
+        .map(again -> again.or(() -> Optional.ofNullable(scene.get().lookup("#proof"))))
+        .flatMap(again -> again)
+        .ifPresent(Node::requestFocus);
+  }
+
+  private static boolean isInside(Node node, Pane box) {
+    Node at = node;
+    while (at != null && at != box) {
+      at = at.getParent();
+    }
+    return at == box;
+  }
+
+  /// Calls `show` now and whenever the value changes.
+  public static <T> void follow(ObservableValue<T> value, Runnable show) {
+    value.addListener((p, before, now) -> show.run());
+    show.run();
+  }
+}

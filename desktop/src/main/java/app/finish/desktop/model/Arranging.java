@@ -1,0 +1,292 @@
+package app.finish.desktop.model;
+
+import app.finish.desktop.kit.Texts;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.dress.Place;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+
+/// Arranges the table at hand. While redraws are held, moves gather and the proof stays as it is;
+/// one redraw then makes them all, as one change that can be undone.
+public final class Arranging {
+  /// A redraw that takes longer than this turns holding on: 300 ms.
+  static final long LONG = 300_000_000L;
+
+  /// The first one may take a second: much is loaded for it that stays.
+  private static final long FIRST = 1_000_000_000L;
+
+  /// Up to so many figures moves are named by making those before them.
+  private static final long FEW = 20_000;
+
+  private final Workbench bench;
+  private final ReadOnlyObjectWrapper<Optional<Arrangement>> pending =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final BooleanProperty holding = new SimpleBooleanProperty();
+  private Optional<Runnable> afterwards = Optional.empty();
+  private boolean timed;
+  private boolean warm;
+  private long limit = LONG;
+
+  Arranging(Workbench bench) {
+    this.bench = bench;
+  }
+
+  /// The moves with those that are held, if any are.
+  public ReadOnlyObjectProperty<Optional<Arrangement>> pendingProperty() {
+    return pending.getReadOnlyProperty();
+  }
+
+  /// Whether moves gather until they are redrawn.
+  public BooleanProperty holdingProperty() {
+    return holding;
+  }
+
+  /// Turns holding on after redraws of another length than [#LONG].
+  public void holdAfter(long nanoseconds) {
+    limit = nanoseconds;
+  }
+
+  /// The arrangement of the table at hand, with moves that are held.
+  Arrangement arrangement() {
+    return pending
+        .get()
+        .or(() -> bench.table().map(table -> table.finish().arrangement()))
+        .orElse(Arrangement.NONE);
+  }
+
+  /// Puts the table at hand in another arrangement.
+  void arrange(String label, Arrangement arrangement) {
+    afterwards = Optional.empty();
+    if (holding.get()) {
+      pending.set(Optional.of(arrangement));
+      return;
+    }
+    bench
+        .table()
+        .ifPresent(
+            table -> {
+              bench.pickProperty().set(Optional.empty());
+              timed = true;
+              bench.changeFinish(label, table.finish().withArrangement(arrangement));
+            });
+  }
+
+  /// Makes a move on what is seen. Moves that are held may have turned the table since it was
+  /// drawn: then the move is made before those that do, where its headings stand as they are seen.
+  public void make(Move move) {
+    arrange(MoveWords.of(move), with(move));
+  }
+
+  private Arrangement with(Move move) {
+    Arrangement now = arrangement();
+    List<Arrangement.Entry> drawn =
+        bench.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
+    int place = 0;
+    while (place < Math.min(drawn.size(), now.entries().size())
+        && drawn.get(place).equals(now.entries().get(place))) {
+      place++;
+    }
+    while (place < now.entries().size() && !turns(now.entries().get(place).move())) {
+      place++;
+    }
+    return now.withAt(place, move);
+  }
+
+  /// Whether headings stand elsewhere after a move.
+  private static boolean turns(Move move) {
+    return switch (move) {
+      case Move.SwapAxes swap -> true;
+      case Move.Place place -> true;
+      case Move.Hold hold -> true;
+      case Move.HideLevel hide -> true;
+      case Move.Gather gather -> true;
+      default -> false;
+    };
+  }
+
+  /// The table as the moves leave it, those that are held among them.
+  public Optional<Arranged> now() {
+    Optional<Shown> shown = bench.shownProperty().get();
+    return pending
+        .get()
+        .flatMap(moves -> shown.map(now -> bench.proofs().after(now.recognition().table(), moves)))
+        .or(() -> shown.map(Shown::arranged));
+  }
+
+  /// Takes a move back, wherever it stands in the list.
+  public void takeBack(Move move) {
+    int place = arrangement().placeOf(move);
+    if (place >= 0) {
+      arrange(Texts.of("change.moveOut", MoveWords.of(move)), arrangement().without(place));
+    }
+  }
+
+  /// Makes a move after which a heading is picked again, wherever it stands then.
+  public void arrangeAndPick(String label, Move move, Side side, List<String> path) {
+    arrange(label, with(move));
+    afterwards = Optional.of(() -> pick(side, path));
+  }
+
+  private void pick(Side side, List<String> path) {
+    Optional<Shown> shown = bench.shownProperty().get();
+    int level = path.size() - 1;
+    shown
+        .flatMap(now -> now.arranged().leaves(side, path))
+        .map(
+            leaves ->
+                side == Side.DOWN
+                    ? new Place.Stub(level, leaves.first())
+                    : new Place.Head(level, leaves.first(), leaves.last()))
+        .flatMap(place -> shown.get().scroll().boxOf(place))
+        .ifPresent(
+            box ->
+                bench
+                    .pickProperty()
+                    .set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0))));
+  }
+
+  /// The table was drawn. If that took long after a move, further moves are held.
+  void drawn(long nanoseconds) {
+    afterwards.ifPresent(Runnable::run);
+    afterwards = Optional.empty();
+    inSight(nanoseconds);
+  }
+
+  /// What is in sight of the table was drawn: that is what the person waited for.
+  void inSight(long nanoseconds) {
+    long allowed = warm || limit == 0 ? limit : Math.max(limit, FIRST);
+    warm |= timed;
+    if (timed && nanoseconds > allowed && !holding.get()) {
+      holding.set(true);
+      bench.say(Texts.of("arrange.holdsNow"));
+    }
+    timed = false;
+  }
+
+  /// Turns holding on or off; off makes the moves that were held.
+  public void hold(boolean on) {
+    holding.set(on);
+    if (!on) {
+      redraw();
+    }
+  }
+
+  /// Makes the moves that were held.
+  public void redraw() {
+    Optional<Arrangement> held = pending.get();
+    pending.set(Optional.empty());
+    held.ifPresent(
+        arrangement ->
+            bench
+                .table()
+                .ifPresent(
+                    table -> {
+                      bench.pickProperty().set(Optional.empty());
+                      bench.changeFinish(
+                          Texts.of("change.redraw"), table.finish().withArrangement(arrangement));
+                    }));
+  }
+
+  /// Forgets moves that are held: another table is at hand, or the document is another.
+  void forget() {
+    pending.set(Optional.empty());
+  }
+
+  /// A move of the list in words. Of a long table levels go by their numbers, since naming them
+  /// takes making the moves before.
+  public String words(int place) {
+    Move move = arrangement().entries().get(place).move();
+    Optional<Table> table = bench.shownProperty().get().map(shown -> shown.recognition().table());
+    long figures = table.map(one -> (long) one.body().rows() * one.body().columns()).orElse(0L);
+    if (figures == 0 || figures > FEW) {
+      return MoveWords.of(move);
+    }
+    Arranged then = bench.proofs().after(table.orElseThrow(), arrangement().before(place));
+    return MoveWords.of(
+        move,
+        (side, level) ->
+            level < then.levels(side).size()
+                ? Tag.nameOf(then.levels(side).get(level), level)
+                : Texts.of("move.level", side == Side.DOWN ? 0 : 1, level + 1));
+  }
+
+  /// The members of a level as they stand before a move holds it at one of them.
+  public List<String> membersBefore(int place, Move.Hold hold) {
+    return bench
+        .shownProperty()
+        .get()
+        .map(
+            shown ->
+                bench.proofs().arranged(shown.recognition().table(), arrangement().before(place)))
+        .map(then -> members(then, hold.side(), hold.level()))
+        .orElse(List.of());
+  }
+
+  private static List<String> members(Arranged then, Side side, int level) {
+    List<String> members = new ArrayList<>();
+    for (Leaf leaf : side.of(then.table()).leaves()) {
+      List<String> path = then.paths(side).get(leaf.index());
+      boolean member = level < path.size() && leaf.path().get(level).role() == Role.MEMBER;
+      if (member && !members.contains(path.get(level))) {
+        members.add(path.get(level));
+      }
+    }
+    return members;
+  }
+
+  /// Makes one table of the document for each member at which a move could hold the table at hand.
+  public void tableForEach(int place, Move.Hold hold) {
+    Optional<DocumentTable> table = bench.table();
+    List<String> members = new ArrayList<>(membersBefore(place, hold));
+    members.remove(hold.member());
+    if (table.isEmpty() || members.isEmpty()) {
+      return;
+    }
+    Document document = bench.document();
+    int at = bench.placeProperty().get();
+    for (int i = 0; i < members.size(); i++) {
+      Move other = new Move.Hold(hold.side(), hold.level(), members.get(i));
+      document = added(document, table.get(), arrangement().withReplaced(place, other), at + 1 + i);
+    }
+    bench.change(Texts.of("change.tableForEach", members.size() + 1), document);
+    bench.say(Texts.of("notice.tables", members.size()));
+  }
+
+  /// Makes a table of what a move sets aside.
+  public void tableOfAside(Move move) {
+    int moved = arrangement().placeOf(move);
+    if (moved < 0) {
+      return;
+    }
+    Arrangement others = arrangement().before(moved).with(new Move.Only(move));
+    bench
+        .table()
+        .ifPresent(
+            table -> {
+              int at = bench.placeProperty().get();
+              Document document = added(bench.document(), table, others, at + 1);
+              bench.change(Texts.of("change.tableOfAside"), document);
+              bench.say(Texts.of("notice.tables", 1));
+            });
+  }
+
+  private static Document added(
+      Document document, DocumentTable like, Arrangement arrangement, int place) {
+    Document more = document.withAdded(like.source(), like.finish().withArrangement(arrangement));
+    return more.withMoved(more.tables().size() - 1, place);
+  }
+}

@@ -1,0 +1,294 @@
+package app.finish.desktop.model;
+
+import app.finish.desktop.kit.Texts;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.style.Cascade;
+import app.finish.core.style.Colour;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Palette;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.style.StyleBook;
+import app.finish.core.style.Touches;
+import app.finish.formats.style.StyleFile;
+import app.finish.formats.style.StyleLibrary;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/// What dresses the table at hand: the view model of the third step. All that it changes goes
+/// through the bench, so that it can be undone.
+public final class Dressing {
+  /// The leaves of the bench.
+  public enum Leaf {
+    TRY_ON,
+    PARTS,
+    PALETTE,
+    PAPER
+  }
+
+  private final Workbench bench;
+  private final Habits habits;
+  private final ObjectProperty<Leaf> leaf = new SimpleObjectProperty<>(Leaf.TRY_ON);
+  private final BooleanProperty intoStyle = new SimpleBooleanProperty(false);
+  private final ObjectProperty<Optional<String>> against =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<StyleLibrary.Shelf> shelf =
+      new SimpleObjectProperty<>(new StyleLibrary.Shelf(List.of(), List.of()));
+
+  Dressing(Workbench bench, Habits habits) {
+    this.bench = bench;
+    this.habits = habits;
+  }
+
+  public ObjectProperty<Leaf> leafProperty() {
+    return leaf;
+  }
+
+  /// Whether changes go into the style, not only onto this table.
+  public BooleanProperty intoStyleProperty() {
+    return intoStyle;
+  }
+
+  /// What the table is compared with: the name of a style, or the empty string for the table as it
+  /// came.
+  public ObjectProperty<Optional<String>> againstProperty() {
+    return against;
+  }
+
+  /// What is in the style library.
+  public ObjectProperty<StyleLibrary.Shelf> shelfProperty() {
+    return shelf;
+  }
+
+  public Habits habits() {
+    return habits;
+  }
+
+  StyleLibrary library() {
+    return new StyleLibrary(habits.library());
+  }
+
+  /// Reads the style library anew.
+  public void readLibrary() {
+    bench
+        .worker()
+        .behind(
+            library()::read,
+            read -> {
+              boolean same = shelf.get().equals(read);
+              shelf.set(read);
+              if (!same) {
+                read.findings().stream().findFirst().or(this::fault).ifPresent(bench::say);
+              }
+            },
+            bench::tell);
+  }
+
+  /// Why a style of the library can't be worn, if there is one.
+  private Optional<String> fault() {
+    StyleBook all = bench.sending().styles(bench.document());
+    for (HouseStyle style : shelf.get().styles()) {
+      all = all.named(style.name()).isPresent() ? all : all.with(style);
+    }
+    StyleBook known = all;
+    return shelf.get().styles().stream()
+        .flatMap(style -> known.fault(style.name()).stream())
+        .findFirst();
+  }
+
+  /// All styles at hand: the shipped ones, those of the library, the document's.
+  public StyleBook styles() {
+    StyleBook book = bench.sending().styles(bench.document());
+    StyleBook all = book;
+    for (HouseStyle style : shelf.get().styles()) {
+      all = all.named(style.name()).isPresent() ? all : all.with(style);
+    }
+    for (HouseStyle style : all.styles()) {
+      boolean known = book.named(style.name()).isPresent();
+      book = known || all.fault(style.name()).isPresent() ? book : book.with(style);
+    }
+    return book;
+  }
+
+  /// The document with a style of the library in it, if the name is one of those.
+  public Document holding(Document document, String style) {
+    Document all = document;
+    Optional<HouseStyle> next = fromLibrary(document, style);
+    for (int guard = 0; next.isPresent() && guard < 20; guard++) {
+      all = all.withStyle(next.get());
+      next = fromLibrary(all, next.get().basedOn());
+    }
+    return all;
+  }
+
+  private Optional<HouseStyle> fromLibrary(Document document, String style) {
+    boolean known = bench.sending().styles(document).named(style).isPresent();
+    return known
+        ? Optional.empty()
+        : shelf.get().styles().stream().filter(one -> one.name().equals(style)).findFirst();
+  }
+
+  private Optional<Finish> finish() {
+    return bench.table().map(DocumentTable::finish);
+  }
+
+  public Touches touches() {
+    return finish().map(Finish::touches).orElse(Touches.NONE);
+  }
+
+  /// The cascade of the table at hand, with its touches.
+  public Cascade cascade() {
+    String style = finish().map(Finish::style).orElse("Plain");
+    return styles().cascade(style).touched(touches());
+  }
+
+  /// Changes the touches of the table at hand.
+  public void touch(String label, Touches touches) {
+    finish().ifPresent(finish -> bench.changeFinish(label, finish.withTouches(touches)));
+  }
+
+  /// Sets a property, on this table or in the style; says what is wrong with the setting if it
+  /// can't be.
+  ///
+  /// @return whether it could be set
+  public boolean change(Selector selector, Property property, String setting) {
+    try {
+      property.check(setting);
+      String label = Texts.of("change.property", property.label(), selector.label());
+      if (!goesIntoStyle(selector)) {
+        touch(label, touches().with(selector, property, setting));
+      } else if (selector.equals(Selector.of(PartName.TABLE))) {
+        changeStyle(label, style -> style.withEverywhere(property, setting));
+      } else {
+        changeStyle(label, style -> style.with(selector, property, setting));
+      }
+      return true;
+    } catch (IllegalArgumentException e) {
+      bench.tell(e);
+      return false;
+    }
+  }
+
+  private boolean goesIntoStyle(Selector selector) {
+    return intoStyle.get() && !(selector instanceof Selector.OfPlace);
+  }
+
+  /// Whether a property is set just here.
+  public boolean isSetHere(Selector selector, Property property) {
+    return goesIntoStyle(selector)
+        ? worn().settings().getOrDefault(selector, Map.of()).containsKey(property)
+            && !worn().shipped()
+        : touches().of(selector).containsKey(property);
+  }
+
+  /// Hands a property back to where it came from.
+  public void handBack(Selector selector, Property property) {
+    String label = Texts.of("change.handBack", property.label());
+    if (goesIntoStyle(selector)) {
+      changeStyle(label, style -> style.without(selector, property));
+    } else {
+      touch(label, touches().without(selector, property));
+    }
+  }
+
+  /// The style that the table at hand wears.
+  public HouseStyle worn() {
+    return styles().named(finish().map(Finish::style).orElse("Plain")).orElseThrow();
+  }
+
+  /// The faces that the style names.
+  Set<String> faces() {
+    Set<String> faces = new LinkedHashSet<>();
+    for (HouseStyle style : cascade().chain()) {
+      for (Map<Property, String> set : style.settings().values()) {
+        Optional.ofNullable(set.get(Property.FACE)).ifPresent(faces::add);
+      }
+    }
+    return faces;
+  }
+
+  /// A change of a style.
+  public interface StyleChange {
+    HouseStyle of(HouseStyle style);
+  }
+
+  /// Changes the style that is worn. A shipped one can't be changed: one of the document's own is
+  /// based on it, and worn in its place.
+  public void changeStyle(String label, StyleChange change) {
+    HouseStyle worn = worn();
+    if (!worn.shipped()) {
+      bench.change(label, bench.document().withStyle(change.of(worn)));
+      return;
+    }
+    HouseStyle own = worn.derived(freeName(Texts.of("dress.ownName", worn.name())));
+    make(label, change.of(own));
+    bench.say(Texts.of("notice.derived", worn.name(), own.name()));
+  }
+
+  /// Adds a style to the document and puts it on the table at hand.
+  public void make(String label, HouseStyle style) {
+    Document document = bench.document().withStyle(style);
+    int place = bench.placeProperty().get();
+    if (place < document.tables().size()) {
+      Finish finish = document.tables().get(place).finish().withStyle(style.name());
+      document = document.withFinish(place, finish);
+    }
+    bench.change(label, document);
+  }
+
+  /// A name that no style bears yet.
+  public String freeName(String wanted) {
+    String name = wanted;
+    for (int next = 2; styles().named(name).isPresent(); next++) {
+      name = wanted + " " + next;
+    }
+    return name;
+  }
+
+  /// Makes the touches of this table a style, which the table then wears without them.
+  public void makeOfTouches(String name) {
+    HouseStyle style = worn().derived(freeName(name)).with(touches());
+    Touches left = Touches.NONE;
+    for (Touches.Touch touch : touches().each()) {
+      if (touch.selector() instanceof Selector.OfPlace) {
+        left = left.with(touch.selector(), touch.property(), touch.setting());
+      }
+    }
+    Document document = bench.document().withStyle(style);
+    Finish finish = finish().orElseThrow().withStyle(style.name()).withTouches(left);
+    bench.change(
+        Texts.of("change.makeStyle", style.name()),
+        document.withFinish(bench.placeProperty().get(), finish));
+    bench.say(Texts.of("notice.made", style.name()));
+  }
+
+  /// Gives a role another colour in the whole document.
+  public void ink(String role, Colour colour) {
+    bench.change(
+        Texts.of("change.ink", role),
+        bench.document().withPalette(bench.document().palette().with(role, colour)));
+  }
+
+  /// Puts the whole document into other inks; no roles for those of its styles.
+  public void ink(String label, Palette palette) {
+    bench.change(label, bench.document().withPalette(palette));
+  }
+
+  /// Exports the style that is worn.
+  void export(Path file) throws IOException {
+    StyleFile.write(worn(), file);
+  }
+}

@@ -1,0 +1,29 @@
+package app.finish.desktop.model;
+
+import java.nio.file.Path;
+import java.util.Optional;
+
+/// Asks the person for a file.
+public interface FilePicker {
+  /// A file to read.
+  ///
+  /// @param kind what sort of files, in words
+  /// @param endings their endings, such as `*.xlsx`
+  Optional<Path> toRead(String kind, String... endings);
+
+  /// A file to write.
+  ///
+  /// @param name the name to begin with
+  /// @param ending its ending, such as `*.docx`
+  Optional<Path> toWrite(String name, String kind, String ending);
+
+  /// What to do with changes that are not saved.
+  Answer aboutUnsaved(String documentName);
+
+  /// An answer about unsaved changes.
+  enum Answer {
+    SAVE,
+    DROP,
+    GO_BACK
+  }
+}

@@ -1,0 +1,363 @@
+package app.finish.desktop.model;
+
+import app.finish.desktop.kit.Texts;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.Source;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.tally.Reading;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.FileTables;
+import app.finish.formats.html.HtmlWriter;
+import app.finish.formats.OutputFormat;
+import app.finish.formats.io.ReadRequest;
+import app.finish.formats.Sources;
+import app.finish.records.sql.Asking;
+import app.finish.records.source.RecordFile;
+import app.finish.records.RecordsGuess;
+import app.finish.records.Renewal;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+
+/// Opens, saves, brings in and sends out.
+public final class Files {
+  private static final long LARGE = 64L << 20;
+  private static final String[] RECORD_ENDINGS = {
+    "*.csv", "*.tsv", "*.parquet", "*.json", "*.jsonl", "*.ndjson", "*.xlsx"
+  };
+  private static final String[] TABLE_ENDINGS = {
+    "*.xlsx", "*.xlsm", "*.ods", "*.csv", "*.tsv", "*.txt", "*.html", "*.htm", "*.docx", "*.md",
+    "*.json"
+  };
+
+  private final Workbench bench;
+  private final Tallies tallies;
+  private final FilePicker picker;
+  private final Recent recent;
+  private final ReadOnlyObjectWrapper<Optional<Path>> file =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+
+  public Files(Workbench bench, Tallies tallies, FilePicker picker, Recent recent) {
+    this.bench = bench;
+    this.tallies = tallies;
+    this.picker = picker;
+    this.recent = recent;
+  }
+
+  /// Asks the person for files.
+  FilePicker picker() {
+    return picker;
+  }
+
+  /// The file of the document, if it has one.
+  public ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
+    return file.getReadOnlyProperty();
+  }
+
+  public List<Path> recent() {
+    return recent.files();
+  }
+
+  /// The name of the document.
+  public String documentName() {
+    return file.get()
+        .map(path -> path.getFileName().toString().replaceFirst("\\.finish$", ""))
+        .orElse(unnamed);
+  }
+
+  private String unnamed = Texts.of("document.untitled");
+
+  /// Begins with a document that has no file yet.
+  public void begin(Document document, String name) {
+    unnamed = name;
+    file.set(Optional.empty());
+    bench.begin(document);
+  }
+
+  /// Begins a new document, once the old one is dealt with.
+  public void startNew() {
+    settled(() -> begin(Document.EMPTY, Texts.of("document.untitled")));
+  }
+
+  /// Asks for a document and opens it.
+  public void open() {
+    settled(
+        () ->
+            picker
+                .toRead(Texts.of("files.documents"), "*.finish")
+                .ifPresent(this::openWithoutAsking));
+  }
+
+  /// Opens a document, once the old one is dealt with.
+  public void open(Path path) {
+    settled(() -> openWithoutAsking(path));
+  }
+
+  private void openWithoutAsking(Path path) {
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.opening", path.getFileName()),
+            () -> DocumentFile.read(path),
+            document -> {
+              recent.add(path);
+              file.set(Optional.of(path.toAbsolutePath()));
+              bench.begin(document);
+            },
+            bench::tell);
+  }
+
+  /// Saves the document, under the name it has or one that is asked for.
+  public void save() {
+    save(file.get(), () -> {});
+  }
+
+  /// Saves the document under a name that is asked for.
+  public void saveAs() {
+    save(Optional.empty(), () -> {});
+  }
+
+  private void save(Optional<Path> where, Runnable then) {
+    Optional<Path> target =
+        where.or(
+            () ->
+                picker.toWrite(
+                    documentName() + ".finish", Texts.of("files.documents"), "*.finish"));
+    if (target.isEmpty()) {
+      return;
+    }
+    Path path = withEnding(target.get(), ".finish");
+    Document document = bench.document();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.saving", path.getFileName()),
+            () -> {
+              DocumentFile.write(document, path);
+              return path;
+            },
+            written -> {
+              bench.savedProperty().set(document);
+              file.set(Optional.of(path.toAbsolutePath()));
+              recent.add(path);
+              bench.say(Texts.of("notice.saved", path.getFileName()));
+              then.run();
+            },
+            bench::tell);
+  }
+
+  private static Path withEnding(Path path, String ending) {
+    String name = path.getFileName().toString();
+    return name.toLowerCase(Locale.ROOT).endsWith(ending)
+        ? path
+        : path.resolveSibling(name + ending);
+  }
+
+  /// Does something that ends work on the document, once its changes are saved or given up.
+  public void settled(Runnable then) {
+    if (!bench.isEdited()) {
+      then.run();
+      return;
+    }
+    switch (picker.aboutUnsaved(documentName())) {
+      case SAVE -> save(file.get(), then);
+      case DROP -> then.run();
+      case GO_BACK -> {}
+    }
+  }
+
+  /// Asks for a file and brings its tables in.
+  public void bringIn() {
+    picker.toRead(Texts.of("files.tables"), TABLE_ENDINGS).ifPresent(this::bringIn);
+  }
+
+  /// Brings the tables of a file in.
+  public void bringIn(Path path) {
+    if (path.toString().toLowerCase(Locale.ROOT).endsWith(".finish")) {
+      open(path);
+    } else if (isOnlyRecords(path)) {
+      tallies.bringIn(path, Reading.PLAIN);
+    } else {
+      read(path, false);
+    }
+  }
+
+  /// Whether a file can hold nothing but records: by its kind, or because it is too large for a
+  /// table.
+  private static boolean isOnlyRecords(Path path) {
+    String name = path.toString().toLowerCase(Locale.ROOT);
+    boolean kind = name.matches(".*\\.(parquet|jsonl|ndjson)");
+    boolean text = name.matches(".*\\.(csv|tsv)");
+    return kind || text && path.toFile().length() > LARGE;
+  }
+
+  /// Asks for a file and brings its records in, to be tallied.
+  public void bringInRecords() {
+    picker
+        .toRead(Texts.of("files.records"), RECORD_ENDINGS)
+        .ifPresent(path -> tallies.bringIn(path, Reading.PLAIN));
+  }
+
+  /// Brings the first of the files in that were dropped on the window.
+  public void drop(List<File> dropped) {
+    Optional<File> file = dropped.stream().findFirst();
+    file.ifPresentOrElse(
+        one -> bringIn(one.toPath()),
+        () ->
+            bench
+                .noticeProperty()
+                .set(Optional.of(new Notice(Texts.of("notice.dropNothing"), true))));
+  }
+
+  /// Reads a file and adds its table; several, or such as hide something, are offered first.
+  private void read(Path path, boolean hidden) {
+    String name = path.getFileName().toString();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.reading", name),
+            progress ->
+                Sources.tables(path, ReadRequest.PLAIN.withHidden(hidden).withProgress(progress)),
+            tables -> offer(new Offer(name, Optional.of(path), tables, hidden)),
+            bench::tell);
+  }
+
+  private void offer(Offer offer) {
+    List<Source> found = offer.tables().tables();
+    boolean one = found.size() == 1 && offer.file().isPresent();
+    if (one
+        && RecordFile.ENDINGS.contains(ending(offer.name()))
+        && RecordsGuess.isRecords(found.getFirst().grid())) {
+      tallies.bringIn(offer.file().get(), Reading.PLAIN);
+      return;
+    }
+    if (offer.tables().tables().size() == 1 && !offer.tables().hides()) {
+      bench.offerProperty().set(Optional.empty());
+      bench.intake().add(offer.tables().tables());
+    } else {
+      bench.offerProperty().set(Optional.of(offer));
+    }
+  }
+
+  private static String ending(String name) {
+    return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+  }
+
+  /// Reads the file on offer again, with or without what it hides.
+  public void offerAgain(boolean hidden) {
+    bench.offerProperty().get().flatMap(Offer::file).ifPresent(path -> read(path, hidden));
+  }
+
+  /// Asks for a file and puts its numbers under the finishes of the document.
+  public void refresh() {
+    picker.toRead(Texts.of("files.tables"), TABLE_ENDINGS).ifPresent(this::refresh);
+  }
+
+  private void refresh(Path path) {
+    Document document = bench.document();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.reading", path.getFileName()),
+            progress -> Renewal.of(document, path, new Asking(progress)),
+            renewal -> {
+              bench.intake().refresh(renewal.refreshed(), path.getFileName().toString());
+              bench.add(renewal.said());
+            },
+            bench::tell);
+  }
+
+  /// Brings in what is on the clipboard.
+  public void paste() {
+    Clipboard clipboard = Clipboard.getSystemClipboard();
+    if (clipboard.hasFiles()) {
+      clipboard.getFiles().stream().limit(1).forEach(pasted -> bringIn(pasted.toPath()));
+      return;
+    }
+    String html = clipboard.hasHtml() ? clipboard.getHtml() : "";
+    String text = clipboard.getString();
+    if ((text == null || text.isBlank()) && !html.contains("<table")) {
+      bench.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.clipboardEmpty"), true)));
+      return;
+    }
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.reading", "…"),
+            () -> FileTables.of(pasted(html, text)),
+            tables -> offer(new Offer(Texts.of("pick.pasted"), Optional.empty(), tables, false)),
+            bench::tell);
+  }
+
+  /// What was pasted: a table of HTML if there is one, else the text.
+  private static List<Source> pasted(String html, String text) throws IOException {
+    List<Source> sources = html.contains("<table") ? Sources.readHtml(html) : List.of();
+    return sources.isEmpty() ? Sources.readText(text == null ? "" : text) : sources;
+  }
+
+  /// Asks for a file and sends tables out to it.
+  public void sendOut(OutputFormat format, Paper paper, List<Integer> places) {
+    String name = documentName() + "." + format.extension();
+    picker
+        .toWrite(name, format.label(), "*." + format.extension())
+        .ifPresent(
+            path -> sendOut(format, paper, places, withEnding(path, "." + format.extension())));
+  }
+
+  private void sendOut(OutputFormat format, Paper paper, List<Integer> places, Path path) {
+    Document document = bench.document();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.writing", path.getFileName()),
+            () -> {
+              bench.sending().write(document, places, format, paper, path);
+              return path;
+            },
+            written -> bench.say(Texts.of("send.done", path)),
+            bench::tell);
+  }
+
+  /// Puts the table at hand on the clipboard, as HTML and as text.
+  public void copy() {
+    bench
+        .shownProperty()
+        .get()
+        .ifPresent(
+            shown -> {
+              Proof proof =
+                  bench.sending().proof(bench.document(), shown.number() - 1, Paper.A4.unpaged());
+              ClipboardContent content = new ClipboardContent();
+              content.putHtml(new HtmlWriter().fragment(proof, "t" + shown.number()));
+              content.putString(text(proof));
+              Clipboard.getSystemClipboard().setContent(content);
+              bench.say(Texts.of("send.copied"));
+            });
+  }
+
+  private static String text(Proof proof) {
+    StringBuilder text = new StringBuilder();
+    proof
+        .dressed()
+        .rows()
+        .forEach(
+            row -> {
+              int column = 0;
+              for (var cell : row.cells()) {
+                text.append("\t".repeat(Math.max(0, cell.column() - column))).append(cell.text());
+                column = cell.column();
+              }
+              text.append('\n');
+            });
+    return text.toString();
+  }
+}

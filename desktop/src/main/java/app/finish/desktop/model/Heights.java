@@ -1,0 +1,167 @@
+package app.finish.desktop.model;
+
+import app.finish.desktop.kit.Texts;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.Place;
+import app.finish.core.dress.TouchPlaces;
+import app.finish.core.layout.CellBox;
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Selector;
+import app.finish.core.table.Measure;
+import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/// From a cell outward: the cell itself, its line, its measure, its part, the parts that this one
+/// belongs to, the table. At each of these heights a look can be changed.
+///
+/// @param label its name for people
+/// @param selector what is set there
+/// @param way what is set at all heights from the table to here, for the look as it is here
+/// @param covers which cells of the proof it covers
+public record Heights(String label, Selector selector, List<Selector> way, Predicate<CellBox> covers) {
+
+  /// The heights over a cell, from special to general.
+  public static List<Heights> of(Shown shown, DressedCell cell) {
+    List<Heights> general = new ArrayList<>();
+    Part part = cell.part();
+    add(general, "height.everything", Selector.of(PartName.TABLE), box -> true);
+    boolean figure = cell.place() instanceof Place.Body;
+    if (figure && part.name() != PartName.BODY) {
+      add(general, "", Selector.of(PartName.BODY), box -> box.cell().place() instanceof Place.Body);
+    }
+    part.name()
+        .family()
+        .ifPresent(
+            family ->
+                add(
+                    general,
+                    "",
+                    Selector.of(family),
+                    box -> box.cell().part().name().family().equals(Optional.of(family))));
+    add(general, "", Selector.of(part.name()), box -> box.cell().part().name() == part.name());
+    if (part.level() > 0 && levels(shown, part.name()) > 1) {
+      add(
+          general,
+          "",
+          new Selector.OfPart(part.name(), part.level()),
+          box -> box.cell().part().equals(part));
+    }
+    if (figure) {
+      addMeasure(general, shown, (Place.Body) cell.place(), part);
+    }
+    addPlaces(general, shown, cell);
+    return general.reversed();
+  }
+
+  /// The heights for many parts at once.
+  public static List<Heights> many() {
+    List<Heights> all = new ArrayList<>();
+    all.add(many("height.everything", PartName.TABLE, box -> true));
+    all.add(many("height.words", PartName.WORDS, Heights.in(PartName.WORDS)));
+    all.add(many("height.heads", PartName.HEADS, Heights.in(PartName.HEADS)));
+    all.add(many("height.stub", PartName.STUB, box -> box.cell().place() instanceof Place.Stub));
+    all.add(many("height.body", PartName.BODY, box -> box.cell().place() instanceof Place.Body));
+    all.add(many("height.totals", PartName.TOTALS, Heights.in(PartName.TOTALS)));
+    all.add(
+        new Heights(
+            Texts.of("height.alternate"),
+            new Selector.Alternate(),
+            List.of(
+                Selector.of(PartName.TABLE), Selector.of(PartName.BODY), new Selector.Alternate()),
+            box -> box.cell().place() instanceof Place.Body));
+    all.add(
+        new Heights(
+            Texts.of("height.alternateColumns"),
+            new Selector.AlternateColumns(),
+            List.of(
+                Selector.of(PartName.TABLE),
+                Selector.of(PartName.BODY),
+                new Selector.AlternateColumns()),
+            box -> box.cell().place() instanceof Place.Body));
+    return all;
+  }
+
+  private static Predicate<CellBox> in(PartName family) {
+    return box -> box.cell().part().name().family().equals(Optional.of(family));
+  }
+
+  private static Heights many(String label, PartName part, Predicate<CellBox> covers) {
+    List<Selector> way = new ArrayList<>();
+    way.add(Selector.of(PartName.TABLE));
+    if (part != PartName.TABLE) {
+      way.add(Selector.of(part));
+    }
+    return new Heights(Texts.of(label), Selector.of(part), way, covers);
+  }
+
+  private static void add(
+      List<Heights> general, String label, Selector selector, Predicate<CellBox> covers) {
+    List<Selector> way = new ArrayList<>(general.isEmpty() ? List.of() : general.getLast().way);
+    way.add(selector);
+    String name = label.isEmpty() ? named(selector) : Texts.of(label);
+    general.add(new Heights(name, selector, way, covers));
+  }
+
+  private static String named(Selector selector) {
+    String label = selector.label();
+    return label.isEmpty()
+        ? selector.toString()
+        : label.substring(0, 1).toUpperCase(Locale.ROOT) + label.substring(1);
+  }
+
+  private static int levels(Shown shown, PartName name) {
+    Table table = shown.arranged().table();
+    return switch (name) {
+      case STUB, GROUP_ROW -> table.down().depth();
+      case SUBTOTAL_ROW -> table.down().depth() - 1;
+      case SPANNER, SUBTOTAL_COLUMN -> table.across().depth() - 1;
+      default -> 1;
+    };
+  }
+
+  private static void addMeasure(List<Heights> general, Shown shown, Place.Body place, Part part) {
+    Table table = shown.arranged().table();
+    Measure measure = table.measureAt(place.row(), place.column());
+    if (measure.name().isEmpty()) {
+      return;
+    }
+    Predicate<CellBox> same =
+        box ->
+            box.cell().place() instanceof Place.Body body
+                && table.measureAt(body.row(), body.column()).name().equals(measure.name());
+    Selector.OfMeasure of = new Selector.OfMeasure(measure.name());
+    add(general, "", new Selector.OfKind(measure.kind()), same);
+    add(general, "", of, same);
+    add(
+        general,
+        "",
+        new Selector.OfBoth(Selector.of(part.name()), of),
+        same.and(box -> box.cell().part().name() == part.name()));
+  }
+
+  private static void addPlaces(List<Heights> general, Shown shown, DressedCell cell) {
+    Optional<Selector.OfPlace> line = TouchPlaces.of(shown.naming(), cell.place(), true);
+    Optional<Selector.OfPlace> own = TouchPlaces.of(shown.naming(), cell.place(), false);
+    line.ifPresent(
+        selector -> {
+          add(general, "", selector, box -> isOn(shown, selector, box));
+          Heights last = general.removeLast();
+          String label = Texts.of("height.line", selector.label());
+          general.add(new Heights(label, selector, last.way, last.covers));
+        });
+    own.ifPresent(
+        selector ->
+            add(general, "height.cell", selector, box -> box.cell().place().equals(cell.place())));
+  }
+
+  private static boolean isOn(Shown shown, Selector.OfPlace line, CellBox box) {
+    Optional<Selector.OfPlace> here = TouchPlaces.of(shown.naming(), box.cell().place(), false);
+    return here.isPresent() && TouchPlaces.isOn(line, here.get());
+  }
+}

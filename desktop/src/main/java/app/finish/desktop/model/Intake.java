@@ -1,0 +1,86 @@
+package app.finish.desktop.model;
+
+import app.finish.desktop.kit.Texts;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.document.Refresh;
+import app.finish.core.document.Source;
+import app.finish.core.document.Wear;
+import app.finish.core.recognise.Corrections;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Takes tables in, dressed as new tables are, and new numbers under those that are there.
+public final class Intake {
+  private final Workbench bench;
+
+  Intake(Workbench bench) {
+    this.bench = bench;
+  }
+
+  /// The style that a new table wears: that of the table at hand.
+  public String styleAtHand() {
+    return bench.table().map(table -> table.finish().style()).orElse("Plain");
+  }
+
+  /// The style that a new table wears: what is said for its kind in this document, or for all; or
+  /// that of the table at hand.
+  private String styleOf(Source source) {
+    Wear own = bench.document().wear();
+    Wear always = bench.dressing().habits().wear();
+    if (own.styles().isEmpty() && always.styles().isEmpty()) {
+      return styleAtHand();
+    }
+    Wear.Kind kind = Wear.Kind.of(bench.proofs().recognition(source, Corrections.NONE).table());
+    return own.style(kind)
+        .or(() -> always.style(kind))
+        .filter(style -> bench.styles().named(style).isPresent())
+        .orElse(styleAtHand());
+  }
+
+  /// A document with one more table, in the style that new tables of its kind wear.
+  Document withAdded(Document document, Source source) {
+    String style = styleOf(source);
+    return bench.dressing().holding(document, style).withAdded(source, Finish.in(style));
+  }
+
+  /// Adds tables, and shows the first of them.
+  public void add(List<Source> sources) {
+    Document document = bench.document();
+    int first = document.tables().size();
+    for (Source source : sources) {
+      document = withAdded(document, source);
+    }
+    bench.change(Texts.of("change.bringIn", sources.getFirst().name()), document);
+    bench.show(first);
+    bench.stepProperty().set(Step.BRING_IN);
+    bench.say(Texts.of("notice.broughtIn", sources.size(), sources.getFirst().name()));
+  }
+
+  /// Takes new numbers over, and says what came, what went and what has no place any more.
+  void refresh(Refresh.Refreshed refreshed, String name) {
+    if (refreshed.changes().isEmpty()) {
+      bench
+          .noticeProperty()
+          .set(Optional.of(new Notice(Texts.of("notice.refreshNothing", name), true)));
+      return;
+    }
+    bench.change(Texts.of("change.refresh", name), refreshed.document());
+    int rowsCome = 0;
+    int rowsGone = 0;
+    List<String> unplaced = new ArrayList<>();
+    for (Refresh.Change one : refreshed.changes()) {
+      rowsCome += one.rowsCome().size();
+      rowsGone += one.rowsGone().size();
+      one.unplaced().forEach(row -> unplaced.add(row.toString()));
+    }
+    String told =
+        Texts.of("notice.refreshed", refreshed.changes().size(), name, rowsCome, rowsGone);
+    bench.say(
+        unplaced.isEmpty()
+            ? told
+            : told + " " + Texts.of("notice.unplaced", String.join(", ", unplaced)));
+  }
+}

@@ -1,0 +1,230 @@
+package app.finish.desktop.model;
+
+import app.finish.core.Finishing;
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Arranger;
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.document.Source;
+import app.finish.core.dress.Dresser;
+import app.finish.core.layout.Fit;
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Glimpse;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Scroll;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.style.Cascade;
+import app.finish.core.table.Table;
+import app.finish.core.table.Words;
+import app.finish.formats.Sending;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+
+/// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change
+/// when a table is only dressed anew. It may be asked from any thread.
+public final class Proofs {
+  private static final int KEPT = 24;
+  private static final double IN_SIGHT = 800;
+
+  private record Key(Source source, Corrections corrections) {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Key that
+          && source == that.source
+          && corrections.equals(that.corrections);
+    }
+
+    @Override
+    public int hashCode() {
+      return 31 * System.identityHashCode(source) + corrections.hashCode();
+    }
+  }
+
+  private record Kept(
+      Table table,
+      Arranger.Ready ready,
+      Arrangement arrangement,
+      Arranged arranged,
+      Dresser.Ready dresser) {}
+
+  private record Last(Document document, Shown shown) {}
+
+  private final AtomicReference<Optional<Last>> last = new AtomicReference<>(Optional.empty());
+  private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
+  private final Fonts fonts;
+  private final Sending sending;
+  private final Map<Key, Recognition> recognised =
+      new LinkedHashMap<>(KEPT, 0.75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, Recognition> eldest) {
+          return size() > KEPT;
+        }
+      };
+
+  public Proofs(Fonts fonts, Sending sending) {
+    this.fonts = fonts;
+    this.sending = sending;
+  }
+
+  /// What is shown of a table of a document, under this finish.
+  public Shown shown(Document document, int place, Finish finish, Paper paper) {
+    Recognition recognition = recognised(document, place, finish);
+    Arranged arranged = arranged(recognition.table(), finish.arrangement());
+    Shown shown = laidOut(document, place, finish, recognition, arranged, paper);
+    arranged.lookAhead();
+    shown.scroll().between(0, IN_SIGHT, 0, IN_SIGHT);
+    last.set(Optional.of(new Last(document, shown)));
+    return shown;
+  }
+
+  /// What is in sight of a long table that was shown last, if only its arrangement is another: it
+  /// is
+  /// there long before the whole of it is.
+  Optional<Scroll> glimpse(Document document, int place, Finish finish, Glimpse.Sight sight) {
+    Optional<Shown> before =
+        before(document, place, finish)
+            .filter(shown -> Shown.isLong(shown.recognition().table()))
+            .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
+    if (before.isEmpty()) {
+      return Optional.empty();
+    }
+    Recognition recognition = before.get().recognition();
+    Optional<Arranger.Ready> ready =
+        kept.get().filter(one -> one.table == recognition.table()).map(one -> one.ready);
+    if (ready.isEmpty() || recognition != recognised(document, place, finish)) {
+      return Optional.empty();
+    }
+    Glimpse.Corner corner =
+        (rows, columns) ->
+            ready
+                .get()
+                .arrangeFirst(finish.arrangement(), rows, columns)
+                .map(Dresser::ready)
+                .map(dresser -> seen(document, place, finish, recognition, dresser));
+    return Glimpse.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
+  }
+
+  /// The table that was shown last, if at most its numbers and its arrangement differed.
+  private Optional<Shown> before(Document document, int place, Finish finish) {
+    return last.get()
+        .filter(one -> one.document.styles().equals(document.styles()))
+        .filter(one -> one.document.palette().equals(document.palette()))
+        .map(Last::shown)
+        .filter(shown -> shown.number() == place + 1)
+        .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
+  }
+
+  /// The same for a small picture: what is remembered of the table at hand stays.
+  public Shown picture(Document document, int place, Finish finish, Paper paper) {
+    Recognition recognition = recognised(document, place, finish);
+    Table table = recognition.table();
+    Arranged arranged =
+        known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
+    return laidOut(document, place, finish, recognition, arranged, paper);
+  }
+
+  /// A table of a document on a page, and what would make it fit.
+  public Fit fit(Document document, int place, Paper paper) {
+    Finish finish = document.tables().get(place).finish();
+    Recognition recognition = recognised(document, place, finish);
+    Table table = recognition.table();
+    Arranged arranged =
+        known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
+    Dresser.Ready dresser = dresser(arranged).withWords(finish.wordsOver(table.words()));
+    Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
+    return Fit.of(dresser, cascade, place + 1, paper, fonts);
+  }
+
+  private Recognition recognised(Document document, int place, Finish finish) {
+    return recognition(document.tables().get(place).source(), finish.corrections());
+  }
+
+  private Shown laidOut(
+      Document document,
+      int place,
+      Finish finish,
+      Recognition recognition,
+      Arranged arranged,
+      Paper paper) {
+    DocumentTable table = document.tables().get(place);
+    Dresser.Ready dresser = dresser(arranged);
+    Dresser.Seen seen = seen(document, place, finish, recognition, dresser);
+    Scroll scroll =
+        before(document, place, finish)
+            .filter(shown -> shown.recognition() == recognition)
+            .filter(shown -> Shown.isLong(shown.arranged().table()))
+            .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()))
+            .flatMap(shown -> shown.scroll().reordered(seen))
+            .orElseGet(() -> Scroll.of(seen, fonts, paper));
+    return new Shown(table, place + 1, finish, recognition, arranged, scroll, dresser.naming());
+  }
+
+  private Dresser.Seen seen(
+      Document document, int place, Finish finish, Recognition recognition, Dresser.Ready dresser) {
+    Words words = finish.wordsOver(recognition.table().words());
+    Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
+    return dresser.withWords(words).seen(cascade.onScreen(), place + 1);
+  }
+
+  /// A table in an arrangement. The last one is remembered: it does not change when a table is only
+  /// dressed anew.
+  Arranged arranged(Table table, Arrangement arrangement) {
+    Optional<Arranged> known = known(table, arrangement);
+    if (known.isPresent()) {
+      return known.get();
+    }
+    Arranger.Ready ready =
+        kept.get()
+            .filter(one -> one.table == table)
+            .map(one -> one.ready)
+            .orElseGet(() -> Arranger.ready(table, sending.formulas()));
+    Arranged fresh = ready.arrange(arrangement);
+    Dresser.Ready dresser = Dresser.ready(fresh);
+    kept.set(Optional.of(new Kept(table, ready, arrangement, fresh, dresser)));
+    return fresh;
+  }
+
+  private Dresser.Ready dresser(Arranged arranged) {
+    return kept.get()
+        .filter(one -> one.arranged == arranged)
+        .map(one -> one.dresser)
+        .orElseGet(() -> Dresser.ready(arranged));
+  }
+
+  private Optional<Arranged> known(Table table, Arrangement arrangement) {
+    return kept.get()
+        .filter(one -> one.table == table && one.arrangement.equals(arrangement))
+        .map(one -> one.arranged);
+  }
+
+  /// A table as it stands after some of its moves; what is remembered stays.
+  Arranged after(Table table, Arrangement some) {
+    return kept.get()
+        .filter(one -> one.table == table)
+        .map(one -> one.ready)
+        .orElseGet(() -> Arranger.ready(table, sending.formulas()))
+        .arrange(some);
+  }
+
+  Recognition recognition(Source source, Corrections corrections) {
+    Key key = new Key(source, corrections);
+    synchronized (recognised) {
+      Recognition known = recognised.get(key);
+      if (known != null) {
+        return known;
+      }
+    }
+    Recognition fresh = Finishing.recognition(source, corrections);
+    synchronized (recognised) {
+      Recognition meanwhile = recognised.putIfAbsent(key, fresh);
+      return meanwhile == null ? fresh : meanwhile;
+    }
+  }
+}

@@ -1,0 +1,77 @@
+package app.finish.desktop.model;
+
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import java.util.List;
+
+/// Gives headings other names. A heading that was renamed before keeps one move for it.
+public final class Renaming {
+  private final Workbench bench;
+
+  public Renaming(Workbench bench) {
+    this.bench = bench;
+  }
+
+  /// Calls a heading something else; an empty name is none.
+  ///
+  /// @param now what it is called now
+  public void heading(Side side, List<String> path, String now, String name) {
+    if (name.isEmpty() || name.equals(now)) {
+      return;
+    }
+    int level = path.size() - 1;
+    String member = path.getLast();
+    if (isEverywhere(side, level, member)) {
+      make(
+          new Move.RenameMember(side, level, member, name),
+          other ->
+              other instanceof Move.RenameMember one
+                  && one.side() == side
+                  && one.level() == level
+                  && one.member().equals(member));
+    } else {
+      make(
+          new Move.Rename(side, path, name),
+          other ->
+              other instanceof Move.Rename rename
+                  && rename.side() == side
+                  && rename.path().equals(path));
+    }
+  }
+
+  /// A member that stands in several groups is renamed in all of them.
+  private boolean isEverywhere(Side side, int level, String member) {
+    return bench
+        .shownProperty()
+        .get()
+        .map(shown -> shown.arranged().isEverywhere(side, level, member))
+        .orElse(false);
+  }
+
+  /// Calls the head of a level of the stub something else.
+  public void stubHead(int level, String name) {
+    Move move = new Move.NameLevel(Side.DOWN, level, name);
+    make(
+        move,
+        other ->
+            other instanceof Move.NameLevel named
+                && named.side() == Side.DOWN
+                && named.level() == level);
+  }
+
+  private interface Same {
+    boolean as(Move other);
+  }
+
+  /// Makes the move in the place of the last one if that named the same thing.
+  private void make(Move move, Same same) {
+    Arrangement now = bench.arrangement();
+    int last = now.entries().size() - 1;
+    if (last >= 0 && same.as(now.entries().get(last).move())) {
+      bench.arrange(MoveWords.of(move), now.withReplaced(last, move));
+    } else {
+      bench.arranging().make(move);
+    }
+  }
+}

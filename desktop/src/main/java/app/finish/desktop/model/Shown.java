@@ -1,0 +1,40 @@
+package app.finish.desktop.model;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.Naming;
+import app.finish.core.layout.Scroll;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.table.Table;
+
+/// A table as it is shown: its recognition, its arrangement and its sheet.
+///
+/// @param table the table of the document
+/// @param number its number
+/// @param finish the finish that it is shown in
+/// @param recognition what was recognised
+/// @param arranged the table in its arrangement
+/// @param scroll how it looks, laid out as it comes in sight
+/// @param naming the labels by which touches know its places
+public record Shown(
+    DocumentTable table,
+    int number,
+    Finish finish,
+    Recognition recognition,
+    Arranged arranged,
+    Scroll scroll,
+    Naming naming) {
+  private static final int LONG = 2000;
+
+  /// Whether a table has so many rows or columns that what is in sight of it is worth looking for
+  /// first.
+  static boolean isLong(Table table) {
+    return Math.max(table.body().rows(), table.body().columns()) > LONG;
+  }
+
+  public Dressed dressed() {
+    return scroll.dressed();
+  }
+}

@@ -1,0 +1,275 @@
+package app.finish.desktop.model;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Source;
+import app.finish.core.tally.Member;
+import app.finish.core.tally.Plan;
+import app.finish.core.tally.Reading;
+import app.finish.core.tally.RecordsName;
+import app.finish.core.tally.Tally;
+import app.finish.core.tally.TallyDimension;
+import app.finish.records.sql.Asking;
+import app.finish.records.source.BrokenRecords;
+import app.finish.records.source.Records;
+import app.finish.records.Tallying;
+import app.finish.records.question.TooManyCells;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/// The view model of tallies: brings records in, carries out what a person asks of them, and holds
+/// redraws while many moves are to be made.
+public final class Tallies {
+  /// A redraw that takes longer turns holding on, in milliseconds.
+  static final long LONG = 300;
+
+  /// The first redraw of some records may take longer: much is loaded for it that stays.
+  private static final long FIRST = 700;
+
+  /// What is shown of records.
+  ///
+  /// @param tally the tally at hand
+  /// @param records its records, if they are open
+  /// @param plan the plan as it stands, with moves that are held
+  public record Asked(Tally tally, Optional<Records> records, Plan plan) {}
+
+  private final Workbench bench;
+  private final RecordsDesk desk;
+  private final BooleanProperty holding = new SimpleBooleanProperty(false);
+  private final BooleanProperty connecting = new SimpleBooleanProperty(false);
+  private final ObjectProperty<Optional<Plan>> held = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<Asked>> asked =
+      new SimpleObjectProperty<>(Optional.empty());
+
+  private final Set<RecordsName> counted = new HashSet<>();
+  private long holdAfter = LONG;
+
+  public Tallies(Workbench bench, RecordsDesk desk) {
+    this.bench = bench;
+    this.desk = desk;
+    bench.placeProperty().addListener((p, before, now) -> held.set(Optional.empty()));
+    bench.historyProperty().addListener((p, before, now) -> held.set(Optional.empty()));
+    Benches.follow(bench.placeProperty(), this::follow);
+    Benches.follow(bench.historyProperty(), this::follow);
+    Benches.follow(held, this::follow);
+  }
+
+  /// Whether moves gather until they are all carried out at once.
+  public BooleanProperty holdingProperty() {
+    return holding;
+  }
+
+  /// Whether a person is being asked where a database is.
+  public BooleanProperty connectingProperty() {
+    return connecting;
+  }
+
+  /// The plan with moves that are gathered, if there are any.
+  public ObjectProperty<Optional<Plan>> heldProperty() {
+    return held;
+  }
+
+  /// What is asked of the records of the table at hand, if it was tallied.
+  public ObjectProperty<Optional<Asked>> askedProperty() {
+    return asked;
+  }
+
+  public RecordsDesk desk() {
+    return desk;
+  }
+
+  private Optional<Tally> tally() {
+    return bench.table().flatMap(table -> table.source().tally());
+  }
+
+  private void follow() {
+    asked.set(
+        tally()
+            .map(
+                tally ->
+                    new Asked(
+                        tally, desk.known(tally.records()), held.get().orElse(tally.plan()))));
+    asked
+        .get()
+        .filter(
+            one ->
+                one.records().isEmpty() && !(one.tally().records() instanceof RecordsName.Stored))
+        .ifPresent(one -> openBehind(one.tally().records()));
+  }
+
+  /// Opens the records of a table that came with a document, so that its columns can be shown.
+  private void openBehind(RecordsName name) {
+    bench
+        .worker()
+        .behind(
+            () -> desk.of(name, Asking.SILENT),
+            records -> {
+              if (tally().filter(tally -> tally.records().equals(name)).isPresent()) {
+                follow();
+              }
+            },
+            failure -> {});
+  }
+
+  /// Brings the records of a file in as a new table, which shows the first of them.
+  public void bringIn(Path file, Reading reading) {
+    bringIn(new RecordsName.File(file.toAbsolutePath().toString(), reading));
+  }
+
+  /// Brings records in as a new table, which shows the first of them.
+  public void bringIn(RecordsName name) {
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.reading", name.label()),
+            progress -> {
+              Records records = desk.of(name, new Asking(progress));
+              return Tallying.of(records).tally(Plan.EMPTY);
+            },
+            tally -> {
+              Document document = bench.intake().withAdded(bench.document(), Source.of(tally));
+              bench.change(Texts.of("change.records", name.label()), document);
+              bench.show(document.tables().size() - 1);
+              bench.stepProperty().set(Step.BRING_IN);
+              desk.known(name)
+                  .ifPresent(
+                      records ->
+                          bench.say(
+                              Texts.of("notice.records", records.count(), name.label())
+                                  + String.join(
+                                      "", records.said().stream().map(one -> " " + one).toList())));
+            },
+            failure -> offerReading(name, failure));
+  }
+
+  private void offerReading(RecordsName name, Exception failure) {
+    boolean broken = failure instanceof BrokenRecords;
+    if (broken && name instanceof RecordsName.File file) {
+      Reading without = file.reading().withBrokenLeftOut(true);
+      bench
+          .noticeProperty()
+          .set(
+              Optional.of(
+                  new Notice(failure.getMessage(), true)
+                      .offering(
+                          Texts.of("records.leaveOut"),
+                          () -> bringIn(new RecordsName.File(file.path(), without)))));
+    } else {
+      bench.tell(failure);
+    }
+  }
+
+  /// Asks something else of the records of the table at hand: at once, or, while redraws are held,
+  /// when they are carried out.
+  public void ask(String label, Plan plan) {
+    if (holding.get()) {
+      held.set(Optional.of(plan));
+    } else {
+      count(label, plan, Tallying.CELLS);
+    }
+  }
+
+  /// Does what needs words of a person to be read, and says what is wrong with them if they can't
+  /// be.
+  public void read(Runnable reading) {
+    try {
+      reading.run();
+    } catch (IllegalArgumentException wrong) {
+      bench.tell(wrong);
+    }
+  }
+
+  /// Looks the members of a dimension up behind the scenes.
+  public void members(Records records, TallyDimension dimension, int most, Consumer<List<Member>> found) {
+    bench
+        .worker()
+        .behind(() -> records.members(dimension, most, Asking.SILENT), found, bench::tell);
+  }
+
+  /// Carries out the moves that were held.
+  public void redraw() {
+    held.get().ifPresent(plan -> count(Texts.of("change.redraw"), plan, Tallying.CELLS));
+  }
+
+  /// Reads the records of the table at hand in another way, and counts again.
+  public void readAgain(Reading reading) {
+    tally()
+        .filter(tally -> tally.records() instanceof RecordsName.File)
+        .ifPresent(
+            tally -> {
+              String path = ((RecordsName.File) tally.records()).path();
+              RecordsName other = new RecordsName.File(path, reading);
+              count(Texts.of("change.reading"), other, tally.plan(), Tallying.CELLS);
+            });
+  }
+
+  private void count(String label, Plan plan, long cells) {
+    tally().ifPresent(tally -> count(label, tally.records(), plan, cells));
+  }
+
+  private void count(String label, RecordsName name, Plan plan, long cells) {
+    int place = bench.placeProperty().get();
+    String id = bench.table().map(DocumentTable::id).orElse("");
+    long began = System.nanoTime();
+    bench
+        .worker()
+        .run(
+            Texts.of("busy.counting", name.label()),
+            progress -> {
+              Asking asking = new Asking(progress);
+              Records records = desk.of(name, asking);
+              return Tallying.of(records).asking(asking).withCells(cells).tally(plan);
+            },
+            tally -> {
+              boolean there =
+                  place < bench.document().tables().size()
+                      && bench.document().tables().get(place).id().equals(id);
+              if (there) {
+                bench.change(label, bench.document().withSource(place, Source.of(tally)));
+                holdIfSlow(name, (System.nanoTime() - began) / 1_000_000);
+              }
+            },
+            failure -> failed(label, name, plan, failure));
+  }
+
+  private void failed(String label, RecordsName name, Plan plan, Exception failure) {
+    held.set(Optional.empty());
+    follow();
+    if (failure instanceof TooManyCells) {
+      bench
+          .noticeProperty()
+          .set(
+              Optional.of(
+                  new Notice(failure.getMessage(), true)
+                      .offering(
+                          Texts.of("records.anySize"),
+                          () -> count(label, name, plan, Long.MAX_VALUE))));
+    } else {
+      bench.tell(failure);
+    }
+  }
+
+  /// Turns holding on after redraws of another length than [#LONG].
+  public void holdAfter(long milliseconds) {
+    holdAfter = milliseconds;
+  }
+
+  private void holdIfSlow(RecordsName name, long milliseconds) {
+    long allowed = counted.add(name) ? holdAfter + FIRST : holdAfter;
+    if (milliseconds > allowed && !holding.get()) {
+      holding.set(true);
+      bench.say(Texts.of("notice.holding", milliseconds / 1000.0));
+    }
+  }
+}

@@ -1,0 +1,408 @@
+package app.finish.desktop.model;
+
+import app.finish.desktop.kit.Texts;
+
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.document.Cutting;
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.document.History;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.CellBox;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Extent;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.StyleBook;
+import app.finish.core.style.Touches;
+import app.finish.formats.io.Problem;
+import app.finish.formats.Sending;
+import java.io.IOException;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/// What the window shows and what can be done: the view model. All state of the window is here; all
+/// changes to the document go through [#change], so that each can be undone.
+public final class Workbench {
+  private static final Logger LOG = LoggerFactory.getLogger(Workbench.class);
+
+  private final Proofs proofs;
+  private final Sending sending;
+  private final Worker worker;
+
+  private final ReadOnlyObjectWrapper<History> history =
+      new ReadOnlyObjectWrapper<>(History.of(Document.EMPTY));
+  private final ObjectProperty<Document> saved = new SimpleObjectProperty<>(Document.EMPTY);
+  private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.BRING_IN);
+  private final ReadOnlyObjectWrapper<Integer> place = new ReadOnlyObjectWrapper<>(0);
+  private final ObjectProperty<Optional<String>> trying =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<Pick>> pick = new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<CellBox>> pointed =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<List<Place>> also = new SimpleObjectProperty<>(List.of());
+  private final Arranging arranging = new Arranging(this);
+  private final Dressing dressing;
+  private final Showing showing;
+  private final ObjectProperty<Optional<Notice>> notice =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Optional<Offer>> offer =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final Set<String> told = new HashSet<>();
+
+  public Workbench(Proofs proofs, Sending sending, Worker worker, Habits habits) {
+    this.dressing = new Dressing(this, habits);
+    this.showing = new Showing(proofs, worker, this::seen, this::tell);
+    this.proofs = proofs;
+    this.sending = sending;
+    this.worker = worker;
+    history.addListener((property, before, now) -> settle());
+    place.addListener(
+        (property, before, now) -> {
+          arranging.forget();
+          showAnew();
+        });
+    trying.addListener((property, before, now) -> showAnew());
+    step.addListener((property, before, now) -> turn(before, now));
+    pick.addListener((property, before, now) -> also.set(List.of()));
+  }
+
+  public ReadOnlyObjectProperty<History> historyProperty() {
+    return history.getReadOnlyProperty();
+  }
+
+  public ObjectProperty<Document> savedProperty() {
+    return saved;
+  }
+
+  public ObjectProperty<Step> stepProperty() {
+    return step;
+  }
+
+  public ReadOnlyObjectProperty<Integer> placeProperty() {
+    return place.getReadOnlyProperty();
+  }
+
+  public ObjectProperty<Optional<String>> tryingProperty() {
+    return trying;
+  }
+
+  public ObjectProperty<Optional<Pick>> pickProperty() {
+    return pick;
+  }
+
+  public ObjectProperty<Optional<CellBox>> pointedProperty() {
+    return pointed;
+  }
+
+  /// Further cells that are picked beside the one of [#pickProperty].
+  public ObjectProperty<List<Place>> alsoProperty() {
+    return also;
+  }
+
+  /// What shows the table at hand.
+  public Showing showing() {
+    return showing;
+  }
+
+  public ReadOnlyObjectProperty<Optional<Shown>> shownProperty() {
+    return showing.shownProperty();
+  }
+
+  public ObjectProperty<Optional<Notice>> noticeProperty() {
+    return notice;
+  }
+
+  /// Tables to pick from before they are brought in, if a file holds several.
+  public ObjectProperty<Optional<Offer>> offerProperty() {
+    return offer;
+  }
+
+  public Worker worker() {
+    return worker;
+  }
+
+  public Proofs proofs() {
+    return proofs;
+  }
+
+  public Sending sending() {
+    return sending;
+  }
+
+  public Document document() {
+    return history.get().present();
+  }
+
+  public boolean isEmpty() {
+    return document().tables().isEmpty();
+  }
+
+  public boolean isEdited() {
+    return document() != saved.get();
+  }
+
+  /// The table at hand, if there is one.
+  public Optional<DocumentTable> table() {
+    List<DocumentTable> tables = document().tables();
+    return place.get() < tables.size() ? Optional.of(tables.get(place.get())) : Optional.empty();
+  }
+
+  public StyleBook styles() {
+    return dressing.styles();
+  }
+
+  /// Begins anew with a document, which counts as saved.
+  void begin(Document document) {
+    saved.set(document);
+    offer.set(Optional.empty());
+    trying.set(Optional.empty());
+    pick.set(Optional.empty());
+    place.set(0);
+    history.set(History.of(document));
+    step.set(Step.BRING_IN);
+  }
+
+  /// Makes a change that can be undone.
+  public void change(String label, Document changed) {
+    history.set(history.get().with(label, changed));
+  }
+
+  public void undo() {
+    history.set(history.get().undo());
+  }
+
+  public void redo() {
+    history.set(history.get().redo());
+  }
+
+  private void settle() {
+    arranging.forget();
+    int tables = document().tables().size();
+    if (tables > 0 && place.get() >= tables) {
+      place.set(tables - 1);
+    }
+    if (tables == 0) {
+      place.set(0);
+      step.set(Step.BRING_IN);
+      pick.set(Optional.empty());
+    }
+    showAnew();
+  }
+
+  /// Shows another table of the document.
+  public void show(int table) {
+    if (table >= 0 && table < document().tables().size()) {
+      trying.set(Optional.empty());
+      pick.set(Optional.empty());
+      pointed.set(Optional.empty());
+      place.set(table);
+    }
+  }
+
+  /// The first step shows the table as it came, the others as it is arranged.
+  private void turn(Step before, Step now) {
+    boolean arranged = table().map(table -> !table.finish().arrangement().isEmpty()).orElse(false);
+    if (arranged && (before == Step.BRING_IN || now == Step.BRING_IN)) {
+      pick.set(Optional.empty());
+      pointed.set(Optional.empty());
+      showAnew();
+    }
+  }
+
+  /// What dresses the table at hand.
+  public Dressing dressing() {
+    return dressing;
+  }
+
+  /// What arranges the table at hand.
+  public Arranging arranging() {
+    return arranging;
+  }
+
+  /// Puts the table at hand in another arrangement.
+  public void arrange(String label, Arrangement arrangement) {
+    arranging.arrange(label, arrangement);
+  }
+
+  /// The arrangement of the table at hand, with moves that are held.
+  public Arrangement arrangement() {
+    return arranging.arrangement();
+  }
+
+  private void showAnew() {
+    Optional<DocumentTable> table = table();
+    if (table.isEmpty()) {
+      showing.nothing();
+      return;
+    }
+    Document document =
+        trying.get().map(style -> dressing.holding(document(), style)).orElse(document());
+    Finish finish = table.get().finish();
+    Finish styled = trying.get().map(finish::withStyle).orElse(finish);
+    boolean asItCame = step.get() == Step.BRING_IN;
+    Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
+    showing.show(document, place.get(), wearing);
+  }
+
+  private void seen(long nanoseconds) {
+    if (showing.glimpse().isPresent()) {
+      arranging.inSight(nanoseconds);
+    } else {
+      tellOfFaces();
+      arranging.drawn(nanoseconds);
+    }
+  }
+
+  /// Changes the finish of the table at hand.
+  void changeFinish(String label, Finish finish) {
+    table().ifPresent(table -> change(label, document().withFinish(place.get(), finish)));
+  }
+
+  /// Puts a style on the table at hand. Touches stay, and a line says how many; or they are lifted,
+  /// if that is wanted.
+  public void wear(HouseStyle style) {
+    trying.set(Optional.empty());
+    if (table().isEmpty()) {
+      return;
+    }
+    Finish finish = table().get().finish();
+    boolean lifts = dressing.habits().lifts();
+    Finish worn = finish.withStyle(style.name());
+    change(
+        Texts.of("change.style", style.name()),
+        dressing
+            .holding(document(), style.name())
+            .withFinish(place.get(), lifts ? worn.withTouches(Touches.NONE) : worn));
+    int touches = finish.touches().count();
+    if (touches > 0) {
+      say(Texts.of(lifts ? "notice.touchesLifted" : "notice.touchesKept", touches));
+    }
+  }
+
+  /// Says once of each face that is not at hand which one stands in for it.
+  private void tellOfFaces() {
+    for (String face : dressing.faces()) {
+      if (told.add(face)) {
+        sending
+            .fonts()
+            .standIn(face)
+            .ifPresent(other -> say(Texts.of("notice.standIn", face, other)));
+      }
+    }
+  }
+
+  public void correct(String label, Corrections corrections) {
+    table().ifPresent(table -> changeFinish(label, table.finish().withCorrections(corrections)));
+  }
+
+  /// Takes back all that was corrected; what was cut or joined stays so.
+  public void liftCorrections() {
+    table()
+        .ifPresent(
+            table -> {
+              Extent extent = table.finish().corrections().extent();
+              correct(Texts.of("change.lift"), Corrections.NONE.withExtent(extent));
+            });
+  }
+
+  /// Cuts the table at hand in two above a row of its grid.
+  public void cutAt(int row) {
+    try {
+      change(Texts.of("change.cut"), Cutting.cut(document(), place.get(), row));
+    } catch (IllegalArgumentException e) {
+      tell(e);
+    }
+  }
+
+  /// Cuts the table at hand in two before a column of its grid.
+  public void cutBefore(int column) {
+    try {
+      change(Texts.of("change.cut"), Cutting.cutBefore(document(), place.get(), column));
+    } catch (IllegalArgumentException e) {
+      tell(e);
+    }
+  }
+
+  /// Whether the table at hand and the next can be one.
+  public boolean canJoin() {
+    return Cutting.joined(document(), place.get()).isPresent();
+  }
+
+  /// Makes the table at hand and the next one.
+  public void join() {
+    Cutting.joined(document(), place.get())
+        .ifPresent(joined -> change(Texts.of("change.join"), joined));
+  }
+
+  /// Gives the table at hand words of the person's own.
+  public void word(PartName part, String text) {
+    String label =
+        switch (part) {
+          case TITLE -> Texts.of("change.title");
+          case UNITS -> Texts.of("change.units");
+          case SOURCE -> Texts.of("change.source");
+          default -> Texts.of("change.note");
+        };
+    table().ifPresent(table -> changeFinish(label, table.finish().withWord(part, text)));
+  }
+
+  /// What takes tables and new numbers in.
+  public Intake intake() {
+    return new Intake(this);
+  }
+
+  public void removeTable() {
+    table()
+        .ifPresent(
+            table -> {
+              pick.set(Optional.empty());
+              change(Texts.of("change.remove", place.get() + 1), document().without(place.get()));
+            });
+  }
+
+  /// Moves a table to another place.
+  public void move(int from, int to) {
+    int last = document().tables().size() - 1;
+    if (from != to && from >= 0 && to >= 0 && from <= last && to <= last) {
+      change(Texts.of("change.move", from + 1), document().withMoved(from, to));
+      show(to);
+    }
+  }
+
+  /// Adds sentences to what was said last.
+  void add(Iterable<String> sentences) {
+    for (String sentence : sentences) {
+      String before = notice.get().map(Notice::sentence).map(said -> said + " ").orElse("");
+      say(before + sentence);
+    }
+  }
+
+  public void say(String sentence) {
+    notice.set(Optional.of(new Notice(sentence, false)));
+  }
+
+  /// Says what went wrong, in words for the person.
+  public void tell(Exception failure) {
+    String sentence =
+        switch (failure) {
+          case Problem problem -> problem.getMessage();
+          case IOException disk -> "The disk says: " + disk.getMessage() + ".";
+          case IllegalArgumentException wrong -> wrong.getMessage();
+          default -> {
+            LOG.error("a fault while working on a document", failure);
+            yield Texts.of("notice.fault", failure.toString());
+          }
+        };
+    notice.set(Optional.of(new Notice(sentence, true)));
+  }
+}

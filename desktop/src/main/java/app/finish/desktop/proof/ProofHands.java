@@ -1,0 +1,188 @@
+package app.finish.desktop.proof;
+
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Scroll;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.Cursor;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+
+/// What pointer and keys do on the proof: point, pick, move the paper, drag headings, edit.
+public final class ProofHands {
+  private final Workbench bench;
+  private final ProofView view;
+  private final ProofEdits edits;
+  private final HeadingDrag dragging;
+  private Optional<Point2D> grip = Optional.empty();
+  private boolean moved;
+
+  ProofHands(Workbench bench, ProofView view) {
+    this.bench = bench;
+    this.view = view;
+    this.edits = new ProofEdits(bench, view);
+    this.dragging = new HeadingDrag(bench, view);
+  }
+
+  /// Listens to the view.
+  void take() {
+    view.setOnMouseMoved(this::point);
+    view.setOnMouseExited(event -> bench.pointedProperty().set(Optional.empty()));
+    view.setOnMousePressed(this::press);
+    view.setOnMouseDragged(this::drag);
+    view.setOnMouseReleased(this::release);
+    view.setOnScroll(this::scroll);
+    view.setOnKeyPressed(this::key);
+  }
+
+  private void point(MouseEvent event) {
+    bench.pointedProperty().set(view.at(event.getX(), event.getY()));
+    boolean over = bench.pointedProperty().get().isPresent();
+    view.setCursor(over ? Cursor.HAND : Cursor.DEFAULT);
+  }
+
+  private void press(MouseEvent event) {
+    view.requestFocus();
+    grip = Optional.of(new Point2D(event.getX(), event.getY()));
+    moved = false;
+    if (bench.stepProperty().get() == Step.ARRANGE) {
+      dragging.grip(view.at(event.getX(), event.getY()));
+    }
+  }
+
+  private void drag(MouseEvent event) {
+    if (grip.isEmpty()) {
+      return;
+    }
+    double dx = event.getX() - grip.get().getX();
+    double dy = event.getY() - grip.get().getY();
+    if (!moved && Math.hypot(dx, dy) <= 4) {
+      return;
+    }
+    moved = true;
+    if (dragging.isOn()) {
+      dragging.to(event.getX(), event.getY());
+    } else {
+      view.scrollBy(dx, dy);
+      grip = Optional.of(new Point2D(event.getX(), event.getY()));
+    }
+  }
+
+  private void release(MouseEvent event) {
+    grip = Optional.empty();
+    boolean dropped = dragging.drop(moved);
+    if (dropped || moved || event.getButton() != MouseButton.PRIMARY) {
+      return;
+    }
+    Optional<CellBox> box = view.at(event.getX(), event.getY());
+    if (box.isEmpty()) {
+      bench.pickProperty().set(Optional.empty());
+    } else if (event.getClickCount() == 2 && edits.isEditable(box.get())) {
+      edits.edit(box.get());
+    } else if (event.isShortcutDown() && bench.pickProperty().get().isPresent()) {
+      also(box.get().cell().place());
+    } else {
+      pick(box.get().cell());
+    }
+  }
+
+  /// Picks one more cell, or one less.
+  private void also(Place place) {
+    List<Place> more = new ArrayList<>(bench.alsoProperty().get());
+    if (!more.remove(place)) {
+      more.add(place);
+    }
+    bench.alsoProperty().set(List.copyOf(more));
+  }
+
+  /// Picks a cell; picking it again picks its part, and so outward.
+  private void pick(DressedCell cell) {
+    Optional<Pick> before = bench.pickProperty().get();
+    boolean again = before.isPresent() && before.get().place().equals(cell.place());
+    bench
+        .pickProperty()
+        .set(Optional.of(again ? before.get().outward() : new Pick(cell.place(), cell.part(), 0)));
+  }
+
+  private void scroll(ScrollEvent event) {
+    if (event.isControlDown()) {
+      view.magnify(event.getDeltaY() > 0 ? 1.1 : 1 / 1.1, event.getX(), event.getY());
+    } else if (event.isShiftDown() && event.getDeltaX() == 0) {
+      view.scrollBy(event.getDeltaY(), 0);
+    } else {
+      view.scrollBy(event.getDeltaX(), event.getDeltaY());
+    }
+    event.consume();
+  }
+
+  private void key(KeyEvent event) {
+    if (event.isAltDown() && bench.stepProperty().get() == Step.ARRANGE) {
+      if (new HeadingKeys(bench).moved(event.getCode())) {
+        event.consume();
+      }
+      return;
+    }
+    if (event.isControlDown() || event.isAltDown() || event.isMetaDown()) {
+      return;
+    }
+    boolean known = true;
+    switch (event.getCode()) {
+      case UP -> step(0, -1, event.isShiftDown());
+      case DOWN -> step(0, 1, event.isShiftDown());
+      case LEFT -> step(-1, 0, event.isShiftDown());
+      case RIGHT -> step(1, 0, event.isShiftDown());
+      case ENTER, SPACE -> bench.pickProperty().set(bench.pickProperty().get().map(Pick::outward));
+      case F2 -> picked().filter(edits::isEditable).ifPresent(edits::edit);
+      case DELETE -> known = new HeadingKeys(bench).setAside();
+      case ESCAPE -> known = escape();
+      case PAGE_DOWN -> view.scrollBy(0, -view.getHeight() * 0.8);
+      case PAGE_UP -> view.scrollBy(0, view.getHeight() * 0.8);
+      case HOME -> view.scrollBy(0, 1e9);
+      case END -> view.scrollBy(0, -1e9);
+      default -> known = false;
+    }
+    if (known) {
+      event.consume();
+    }
+  }
+
+  private boolean escape() {
+    boolean picked = bench.pickProperty().get().isPresent();
+    bench.pickProperty().set(Optional.empty());
+    return picked;
+  }
+
+  private Optional<CellBox> picked() {
+    return bench.pickProperty().get().flatMap(pick -> view.boxOf(pick.place()));
+  }
+
+  /// Picks the neighbour of the picked cell, or the first cell.
+  private void step(int dx, int dy, boolean more) {
+    Optional<CellBox> from = picked();
+    Optional<CellBox> to =
+        from.isEmpty()
+            ? view.scroll().flatMap(Scroll::first)
+            : view.scroll().flatMap(scroll -> scroll.beside(from.get(), dx, dy));
+    to.ifPresent(
+        box -> {
+          List<Place> kept = new ArrayList<>(bench.alsoProperty().get());
+          from.ifPresent(one -> kept.add(one.cell().place()));
+          kept.remove(box.cell().place());
+          bench.pickProperty().set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0)));
+          if (more) {
+            bench.alsoProperty().set(List.copyOf(kept));
+          }
+          view.reveal(view.boxOf(box.cell().place()).orElse(box));
+        });
+  }
+}

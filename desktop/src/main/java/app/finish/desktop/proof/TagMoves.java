@@ -1,0 +1,106 @@
+package app.finish.desktop.proof;
+
+import app.finish.desktop.model.MoveWords;
+import app.finish.desktop.model.Tag;
+import app.finish.desktop.model.Workbench;
+
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Side;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+
+/// What can be done with a dimension's tag: placed at another depth, on the other side, held, or
+/// taken back from being held.
+public final class TagMoves {
+  private final Workbench bench;
+
+  public TagMoves(Workbench bench) {
+    this.bench = bench;
+  }
+
+  public Optional<Arranged> arranged() {
+    return bench.arranging().now();
+  }
+
+  /// The tags of the table at hand.
+  public List<Tag> tags() {
+    return arranged().map(now -> Tag.of(now, bench.arrangement())).orElse(List.of());
+  }
+
+  private void make(Move move) {
+    bench.arrange(MoveWords.of(move), bench.arrangement().with(move));
+  }
+
+  /// Places a dimension on a side at a depth, counted without itself.
+  public void place(Tag tag, Side to, int depth) {
+    if (tag.isHeld()) {
+      release(tag);
+    } else if (tag.side() != to || tag.level() != depth) {
+      make(tag.placed(to, depth));
+    }
+  }
+
+  public void hold(Tag tag) {
+    if (!tag.isHeld()) {
+      make(new Move.Hold(tag.side(), tag.level(), tag.member()));
+    }
+  }
+
+  /// Lets a held dimension run again, where it did before.
+  public void release(Tag tag) {
+    tag.heldBy().ifPresent(bench.arranging()::takeBack);
+  }
+
+  /// Whether a key means something to a tag; if so, it is done.
+  boolean key(Tag tag, KeyCode key) {
+    boolean down = tag.side() == Side.DOWN;
+    if (tag.isHeld()) {
+      return heldKey(tag, key);
+    }
+    KeyCode outer = down ? KeyCode.UP : KeyCode.LEFT;
+    KeyCode inner = down ? KeyCode.DOWN : KeyCode.RIGHT;
+    KeyCode over = down ? KeyCode.RIGHT : KeyCode.DOWN;
+    if (key == outer && tag.level() > 0) {
+      place(tag, tag.side(), tag.level() - 1);
+    } else if (key == inner && tag.level() < tag.levels() - 1) {
+      place(tag, tag.side(), tag.level() + 1);
+    } else if (key == over) {
+      Side to = tag.side().other();
+      place(tag, to, arranged().map(now -> Tag.innermost(now, to)).orElse(0));
+    } else if (key == KeyCode.H) {
+      hold(tag);
+    } else {
+      return key == outer || key == inner;
+    }
+    return true;
+  }
+
+  private boolean heldKey(Tag tag, KeyCode key) {
+    switch (key) {
+      case LEFT, UP -> step(tag, -1);
+      case RIGHT, DOWN -> step(tag, 1);
+      case DELETE, BACK_SPACE, H -> release(tag);
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /// Steps from the member that a dimension is held at to its neighbour.
+  public void step(Tag tag, int by) {
+    int place = tag.heldBy().map(bench.arrangement()::placeOf).orElse(-1);
+    if (place >= 0 && tag.heldBy().orElseThrow() instanceof Move.Hold hold) {
+      List<String> members = bench.arranging().membersBefore(place, hold);
+      int to = members.indexOf(hold.member()) + by;
+      if (to >= 0 && to < members.size()) {
+        Move other = new Move.Hold(hold.side(), hold.level(), members.get(to));
+        Arrangement now = bench.arrangement();
+        bench.arrange(MoveWords.of(other), now.withReplaced(place, other));
+      }
+    }
+  }
+}

@@ -1,0 +1,99 @@
+package app.finish.desktop.proof;
+
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Shown;
+
+import app.finish.core.dress.Place;
+import app.finish.core.grid.GridPlace;
+import app.finish.core.layout.CellBox;
+import app.finish.core.recognise.Evidence;
+import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.SourceRow;
+import app.finish.core.style.PartName;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.paint.Color;
+
+/// The quiet tints that tell the parts apart while a table is brought in. What is doubtful is in
+/// brass.
+public final class Tints {
+  private static final Color HEADS = Color.web("#2f7f79", 0.17);
+  private static final Color STUB = Color.web("#2f7f79", 0.07);
+  private static final Color GROUPS = Color.web("#2f7f79", 0.11);
+  private static final Color SUBTOTALS = Color.web("#16242c", 0.07);
+  private static final Color GRAND_TOTALS = Color.web("#16242c", 0.14);
+  private static final Color DOUBTFUL = Color.web("#f4e3bd");
+
+  private final Set<Place> doubtfulWords = new HashSet<>();
+  private final Set<Integer> doubtfulRows = new HashSet<>();
+  private final Set<Integer> doubtfulColumns = new HashSet<>();
+
+  private Tints(Shown shown) {
+    Recognition recognition = shown.recognition();
+    int top = shown.table().source().grid().top();
+    int left = shown.table().source().grid().left();
+    for (Evidence evidence : recognition.evidence()) {
+      if (!evidence.isDoubtful()) {
+        continue;
+      }
+      PartName.of(evidence.said()).ifPresent(part -> doubtfulWords.add(new Place.Word(part, 0)));
+      for (int leaf = 0; leaf < recognition.valueColumns().size(); leaf++) {
+        int column = left + recognition.valueColumns().get(leaf);
+        if (evidence.place().equals("column " + GridPlace.letters(column))) {
+          doubtfulColumns.add(leaf);
+        }
+      }
+      for (SourceRow row : recognition.rows()) {
+        if (evidence.place().equals("row " + (top + row.row() + 1))) {
+          row.leaf().ifPresent(doubtfulRows::add);
+        }
+      }
+    }
+  }
+
+  /// The tints of a table.
+  public static Tints of(Shown shown) {
+    return new Tints(shown);
+  }
+
+  /// The names of the tints, for the legend, in the order of the table.
+  public static Map<String, Color> legend() {
+    Map<String, Color> legend = new LinkedHashMap<>();
+    legend.put(Texts.of("tints.heads"), HEADS);
+    legend.put(PartName.STUB.label(), STUB);
+    legend.put(PartName.GROUP_ROW.label(), GROUPS);
+    legend.put(Texts.of("tints.subtotals"), SUBTOTALS);
+    legend.put(Texts.of("tints.grandTotals"), GRAND_TOTALS);
+    legend.put(Texts.of("tints.doubtful"), DOUBTFUL);
+    return legend;
+  }
+
+  /// The tint of a cell, if it has one.
+  public Optional<Color> of(CellBox box) {
+    boolean doubtful =
+        switch (box.cell().place()) {
+          case Place.Word word -> doubtfulWords.contains(word);
+          case Place.Body body ->
+              doubtfulRows.contains(body.row()) || doubtfulColumns.contains(body.column());
+          case Place.Stub stub ->
+              box.cell().part().name() != PartName.GROUP_ROW && doubtfulRows.contains(stub.leaf());
+          case Place.Head head ->
+              head.first() == head.last() && doubtfulColumns.contains(head.first());
+          case Place.StubHead head -> false;
+        };
+    if (doubtful) {
+      return Optional.of(DOUBTFUL);
+    }
+    return switch (box.cell().part().name()) {
+      case STUB_HEAD, SPANNER, COLUMN_HEAD -> Optional.of(HEADS);
+      case STUB -> Optional.of(STUB);
+      case GROUP_ROW -> Optional.of(GROUPS);
+      case SUBTOTAL_ROW, SUBTOTAL_COLUMN -> Optional.of(SUBTOTALS);
+      case GRAND_TOTAL_ROW, GRAND_TOTAL_COLUMN -> Optional.of(GRAND_TOTALS);
+      default -> Optional.empty();
+    };
+  }
+}

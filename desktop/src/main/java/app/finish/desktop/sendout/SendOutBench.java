@@ -1,0 +1,135 @@
+package app.finish.desktop.sendout;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+
+import app.finish.core.layout.Paper;
+import app.finish.formats.OutputFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/// The last step: which tables, as what, on what paper.
+public final class SendOutBench {
+  private final Workbench bench;
+  private final Files files;
+  private final ObjectProperty<OutputFormat> format = new SimpleObjectProperty<>(OutputFormat.DOCX);
+  private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
+  private final ObjectProperty<Boolean> all = new SimpleObjectProperty<>(false);
+  private final VBox what = Benches.section("");
+
+  public SendOutBench(Workbench bench, Files files) {
+    this.bench = bench;
+    this.files = files;
+  }
+
+  public Node build() {
+    Button send = new Button(Texts.of("send.button"));
+    send.setId("send-out");
+    send.getStyleClass().add("main-button");
+    send.setMaxWidth(Double.MAX_VALUE);
+    send.setOnAction(event -> send());
+    Button copy = new Button(Texts.of("send.copy"));
+    copy.setId("send-copy");
+    copy.setMaxWidth(Double.MAX_VALUE);
+    copy.setOnAction(event -> files.copy());
+    Node node =
+        Benches.bench(
+            Step.SEND_OUT.label(),
+            what,
+            Benches.section(Texts.of("send.how"), formats()),
+            Benches.section(Texts.of("send.paper"), papers()),
+            Benches.section("", send, copy));
+    node.setId("bench-send-out");
+    Benches.follow(bench.historyProperty(), this::showWhat);
+    Benches.follow(format, this::showWhat);
+    return node;
+  }
+
+  private void showWhat() {
+    int tables = bench.document().tables().size();
+    boolean choice = tables > 1 && format.get().holdsSeveralTables();
+    ToggleButton one = chip(Texts.of("send.this"), "send-this", !all.get() || !choice);
+    ToggleButton every = chip(Texts.of("send.all", tables), "send-all", all.get() && choice);
+    ToggleGroup group = new ToggleGroup();
+    one.setToggleGroup(group);
+    every.setToggleGroup(group);
+    one.setOnAction(event -> choose(false, one));
+    every.setOnAction(event -> choose(true, every));
+    HBox chips = choice ? new HBox(one, every) : new HBox(new Label(Texts.of("send.this")));
+    chips.getStyleClass().add("chips");
+    Benches.replace(what, List.of(Benches.heading(Texts.of("send.what")), chips));
+  }
+
+  private void choose(boolean every, ToggleButton chosen) {
+    chosen.setSelected(true);
+    all.set(every);
+  }
+
+  private static ToggleButton chip(String name, String id, boolean selected) {
+    ToggleButton chip = new ToggleButton(name);
+    chip.setId(id);
+    chip.getStyleClass().add("chip");
+    chip.setSelected(selected);
+    return chip;
+  }
+
+  private Node formats() {
+    VBox choices = new VBox(10);
+    ToggleGroup group = new ToggleGroup();
+    for (OutputFormat one : OutputFormat.values()) {
+      String word = one.extension();
+      RadioButton choice =
+          new RadioButton(one.label() + " (" + word.toUpperCase(Locale.ROOT) + ")");
+      choice.setId("format-" + word);
+      choice.setToggleGroup(group);
+      choice.setSelected(one == format.get());
+      choice.setOnAction(event -> format.set(one));
+      Label about = Benches.caption(Texts.of("send." + word));
+      about.getStyleClass().add("under-choice");
+      choices.getChildren().add(new VBox(1, choice, about));
+    }
+    return choices;
+  }
+
+  private Node papers() {
+    HBox chips = new HBox();
+    chips.getStyleClass().add("chips");
+    ToggleGroup group = new ToggleGroup();
+    for (Paper one : List.of(Paper.A4, Paper.LETTER)) {
+      String key = one.equals(Paper.A4) ? "a4" : "letter";
+      ToggleButton choice =
+          chip(Texts.of("send.paper." + key), "paper-" + key, one.equals(paper.get()));
+      choice.setToggleGroup(group);
+      choice.setOnAction(
+          event -> {
+            choice.setSelected(true);
+            paper.set(one);
+          });
+      chips.getChildren().add(choice);
+    }
+    return chips;
+  }
+
+  /// Sends out as chosen.
+  public void send() {
+    int tables = bench.document().tables().size();
+    boolean every = all.get() && format.get().holdsSeveralTables();
+    List<Integer> places =
+        every ? IntStream.range(0, tables).boxed().toList() : List.of(bench.placeProperty().get());
+    files.sendOut(format.get(), paper.get(), places);
+  }
+}

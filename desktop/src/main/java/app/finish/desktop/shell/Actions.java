@@ -1,0 +1,223 @@
+package app.finish.desktop.shell;
+
+import app.finish.desktop.bringin.LinePanel;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Arranging;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.StyleSharing;
+import app.finish.desktop.model.Tallies;
+import app.finish.desktop.model.Workbench;
+import app.finish.desktop.proof.ProofView;
+
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Touches;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BooleanSupplier;
+
+/// Every action of the window, by name.
+public final class Actions {
+  private final Workbench bench;
+  private final Files files;
+  private final Tallies tallies;
+  private final ProofView proof;
+  private final FindBar findBar;
+  private final Runnable finder;
+  private final Runnable shutBench;
+  private final Runnable sendOut;
+  private final Runnable quit;
+
+  public Actions(
+      Workbench bench,
+      Files files,
+      Tallies tallies,
+      ProofView proof,
+      FindBar findBar,
+      Runnable finder,
+      Runnable shutBench,
+      Runnable sendOut,
+      Runnable quit) {
+    this.bench = bench;
+    this.files = files;
+    this.tallies = tallies;
+    this.proof = proof;
+    this.findBar = findBar;
+    this.finder = finder;
+    this.shutBench = shutBench;
+    this.sendOut = sendOut;
+    this.quit = quit;
+  }
+
+  /// All actions, those that can't be done now among them.
+  public List<Action> all() {
+    List<Action> all = new ArrayList<>();
+    BooleanSupplier always = () -> true;
+    BooleanSupplier table = () -> !bench.isEmpty();
+    add(all, "action.bringIn", "Shortcut+I", always, files::bringIn);
+    add(all, "action.paste", "Shortcut+V", always, files::paste);
+    add(all, "action.records", "Shortcut+Shift+I", always, files::bringInRecords);
+    add(all, "action.connect", "", always, () -> tallies.connectingProperty().set(true));
+    BooleanSupplier tallied = () -> tallies.askedProperty().get().isPresent();
+    add(all, "action.hold", "Shortcut+H", tallied, this::hold);
+    BooleanSupplier held = () -> tallies.heldProperty().get().isPresent();
+    add(all, "action.redraw", "Shortcut+Enter", held, tallies::redraw);
+    Arranging arranging = bench.arranging();
+    BooleanSupplier arranged = () -> bench.stepProperty().get() == Step.ARRANGE;
+    add(
+        all,
+        "action.holdMoves",
+        "Shortcut+Shift+H",
+        arranged,
+        () -> arranging.hold(!arranging.holdingProperty().get()));
+    BooleanSupplier pending = () -> arranging.pendingProperty().get().isPresent();
+    add(all, "action.redrawMoves", "Shortcut+Shift+Enter", pending, arranging::redraw);
+    add(all, "action.refresh", "Shortcut+R", table, files::refresh);
+    add(all, "action.open", "Shortcut+O", always, files::open);
+    add(all, "action.save", "Shortcut+S", table, files::save);
+    add(all, "action.saveAs", "Shortcut+Shift+S", table, files::saveAs);
+    add(all, "action.new", "Shortcut+N", always, files::startNew);
+    all.add(
+        Action.of(
+            undoName(),
+            "Shortcut+Z",
+            () -> bench.historyProperty().get().undoLabel().isPresent(),
+            bench::undo));
+    all.add(
+        Action.of(
+            redoName(),
+            "Shortcut+Shift+Z",
+            () -> bench.historyProperty().get().redoLabel().isPresent(),
+            bench::redo));
+    for (Step step : Step.values()) {
+      all.add(
+          Action.of(
+              Texts.of("action.step", step.label()),
+              "Shortcut+" + (step.ordinal() + 1),
+              step == Step.BRING_IN ? always : table,
+              () -> bench.stepProperty().set(step)));
+    }
+    for (HouseStyle style : bench.styles().styles()) {
+      all.add(Action.of(Texts.of("action.wear", style.name()), "", table, () -> bench.wear(style)));
+    }
+    Dressing dressing = bench.dressing();
+    for (Dressing.Leaf leaf : Dressing.Leaf.values()) {
+      String word = leaf.name().toLowerCase(Locale.ROOT).replace('_', '-');
+      all.add(
+          Action.of(
+              Texts.of("action.leaf", Texts.of("dress.leaf." + word)),
+              "",
+              table,
+              () -> {
+                bench.stepProperty().set(Step.DRESS);
+                dressing.leafProperty().set(leaf);
+              }));
+    }
+    BooleanSupplier touched = () -> !dressing.touches().isEmpty();
+    StyleSharing sharing = new StyleSharing(bench, files);
+    add(
+        all,
+        "action.liftTouches",
+        "Shortcut+Shift+L",
+        touched,
+        () -> dressing.touch(Texts.of("touches.lift"), Touches.NONE));
+    add(all, "action.exportStyle", "", table, sharing::exportStyle);
+    add(all, "action.importStyle", "", table, sharing::importStyle);
+    add(all, "action.importPalette", "", table, sharing::importPalette);
+    add(all, "action.styleFromWorkbook", "", table, sharing::fromWorkbook);
+    add(all, "action.editTitle", "Shortcut+T", table, () -> proof.edit(PartName.TITLE));
+    add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
+    add(all, "action.liftCorrections", "", this::hasCorrections, bench::liftCorrections);
+    add(
+        all,
+        "action.cut",
+        "",
+        () -> LinePanel.pickedRow(bench).isPresent(),
+        () -> LinePanel.pickedRow(bench).ifPresent(row -> bench.cutAt(row.row())));
+    add(all, "action.join", "", bench::canJoin, bench::join);
+    add(
+        all,
+        "action.swapAxes",
+        "Shortcut+Shift+X",
+        table,
+        () -> bench.arrange(Texts.of("move.swap"), bench.arrangement().with(new Move.SwapAxes())));
+    add(
+        all,
+        "action.startOver",
+        "",
+        () -> !bench.arrangement().isEmpty(),
+        () -> bench.arrange(Texts.of("change.startOver"), Arrangement.NONE));
+    add(all, "action.find", "Shortcut+F", table, findBar::open);
+    add(all, "action.findNext", "F3", table, () -> findBar.find(false));
+    add(all, "action.findPrevious", "Shift+F3", table, () -> findBar.find(true));
+    add(all, "action.sendOut", "Shortcut+E", table, sendOut);
+    add(all, "action.copy", "Shortcut+Shift+C", table, files::copy);
+    add(
+        all,
+        "action.nextTable",
+        "Shortcut+Page Down",
+        table,
+        () -> bench.show(bench.placeProperty().get() + 1));
+    add(
+        all,
+        "action.previousTable",
+        "Shortcut+Page Up",
+        table,
+        () -> bench.show(bench.placeProperty().get() - 1));
+    add(all, "action.moveEarlier", "Shortcut+Shift+Page Up", table, () -> moveBy(-1));
+    add(all, "action.moveLater", "Shortcut+Shift+Page Down", table, () -> moveBy(1));
+    add(all, "action.removeTable", "", table, bench::removeTable);
+    add(all, "zoom.in", "Shortcut+Equals", table, () -> proof.magnify(1.2));
+    add(all, "zoom.out", "Shortcut+Minus", table, () -> proof.magnify(1 / 1.2));
+    add(all, "zoom.actual", "Shortcut+Shift+0", table, () -> proof.showAt(1));
+    add(all, "zoom.fit", "Shortcut+0", table, proof::fit);
+    add(all, "bench.shut", "Shortcut+B", table, shutBench);
+    add(all, "action.finder", "Shortcut+K", always, finder);
+    add(all, "action.quit", "Shortcut+Q", always, quit);
+    return all;
+  }
+
+  private static void add(
+      List<Action> all, String key, String keys, BooleanSupplier can, Runnable work) {
+    all.add(Action.of(Texts.of(key), keys, can, work));
+  }
+
+  private void hold() {
+    tallies.holdingProperty().set(!tallies.holdingProperty().get());
+    if (!tallies.holdingProperty().get()) {
+      tallies.redraw();
+    }
+  }
+
+  private void moveBy(int by) {
+    int place = bench.placeProperty().get();
+    bench.move(place, place + by);
+  }
+
+  private boolean hasCorrections() {
+    return bench.table().map(table -> table.finish().corrections().size() > 0).orElse(false);
+  }
+
+  private String undoName() {
+    return bench
+        .historyProperty()
+        .get()
+        .undoLabel()
+        .map(what -> Texts.of("undo.what", what))
+        .orElse(Texts.of("undo.name"));
+  }
+
+  private String redoName() {
+    return bench
+        .historyProperty()
+        .get()
+        .redoLabel()
+        .map(what -> Texts.of("redo.what", what))
+        .orElse(Texts.of("redo.name"));
+  }
+}

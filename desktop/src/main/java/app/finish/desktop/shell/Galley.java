@@ -1,0 +1,241 @@
+package app.finish.desktop.shell;
+
+import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.kit.Thumbnail;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.layout.Paper;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// The document's tables, small, in order. They number themselves; they can be dragged, or moved
+/// with Alt and the arrow keys.
+public final class Galley extends HBox {
+  /// A table as its picture was drawn.
+  /// What was drawn last.
+  ///
+  /// @param inks what the styles and the palette of the document made of it
+  private record Drawn(DocumentTable table, int place, List<Object> inks, String title) {}
+
+  /// A picture that the proof is about to give.
+  private record Waiting(DocumentTable table, Consumer<Shown> take) {}
+
+  private static final double WIDTH = 116;
+  private static final double HEIGHT = 56;
+
+  private final Workbench bench;
+  private final ProofPainter painter;
+  private final Runnable bringIn;
+  private final Label count = new Label();
+  private final HBox row = new HBox(14);
+  private final ScrollPane scroll = new ScrollPane();
+  private final Map<String, Thumbnail> pictures = new HashMap<>();
+  private final Map<String, Drawn> drawn = new HashMap<>();
+  private Optional<Waiting> waiting = Optional.empty();
+  private double grip = -1;
+
+  public Galley(Workbench bench, ProofPainter painter, Runnable bringIn) {
+    this.bench = bench;
+    this.painter = painter;
+    this.bringIn = bringIn;
+    getStyleClass().add("galley");
+    setId("galley");
+    Label name = new Label(Texts.of("galley.name"));
+    name.getStyleClass().add("galley-name");
+    VBox head = new VBox(2, name, count);
+    head.setMinWidth(68);
+    row.setAlignment(Pos.TOP_LEFT);
+    scroll.setContent(row);
+    scroll.getStyleClass().add("galley-scroll");
+    scroll.setFitToHeight(true);
+    scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setOnScroll(
+        event -> scroll.setHvalue(scroll.getHvalue() - event.getDeltaY() / row.getWidth()));
+    scroll.setFocusTraversable(false);
+    HBox.setHgrow(scroll, Priority.ALWAYS);
+    getChildren().addAll(head, scroll, bringInTile());
+    bench.historyProperty().addListener((p, before, now) -> show());
+    bench.placeProperty().addListener((p, before, now) -> show());
+    bench.shownProperty().addListener((p, before, now) -> take(now));
+    show();
+  }
+
+  private void show() {
+    Document document = bench.document();
+    count.setText(Texts.of("galley.count", document.tables().size()));
+    count.getStyleClass().setAll("label", "caption");
+    boolean focused = row.getChildren().stream().anyMatch(Node::isFocused);
+    List<Node> tiles = new ArrayList<>();
+    for (int i = 0; i < document.tables().size(); i++) {
+      tiles.add(tile(document, i));
+    }
+    row.getChildren().setAll(tiles);
+    reveal();
+    pictures.keySet().removeIf(id -> document.tables().stream().noneMatch(t -> t.id().equals(id)));
+    if (focused && bench.placeProperty().get() < tiles.size()) {
+      tiles.get(bench.placeProperty().get()).requestFocus();
+    }
+  }
+
+  /// Scrolls so far that the table at hand is in sight.
+  private void reveal() {
+    Platform.runLater(
+        () -> {
+          double most = row.getWidth() - scroll.getViewportBounds().getWidth();
+          int place = bench.placeProperty().get();
+          if (most > 0 && place < row.getChildren().size()) {
+            Bounds tile = row.getChildren().get(place).getBoundsInParent();
+            double left = scroll.getHvalue() * most;
+            double right = left + scroll.getViewportBounds().getWidth();
+            double to = tile.getMinX() < left ? tile.getMinX() : left;
+            to = tile.getMaxX() > right ? left + tile.getMaxX() - right : to;
+            scroll.setHvalue(Math.clamp(to / most, 0, 1));
+          }
+        });
+  }
+
+  private Node tile(Document document, int place) {
+    DocumentTable table = document.tables().get(place);
+    Thumbnail picture =
+        pictures.computeIfAbsent(table.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
+    StackPane frame = new StackPane(picture);
+    frame.getStyleClass().add("picture");
+    Label number = new Label("" + (place + 1));
+    number.getStyleClass().add("galley-number");
+    Label title = new Label();
+    title.getStyleClass().add("galley-title");
+    title.setMaxWidth(WIDTH - 14);
+    Button tile = new Button();
+    tile.setGraphic(new VBox(3, frame, new HBox(4, number, title)));
+    tile.getStyleClass().setAll("galley-tile");
+    tile.setId("galley-" + (place + 1));
+    if (place == bench.placeProperty().get()) {
+      tile.getStyleClass().add("chosen");
+    }
+    tile.setOnAction(event -> bench.show(place));
+    tile.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(event, place));
+    tile.setOnMousePressed(event -> grip = event.getSceneX());
+    tile.setOnMouseDragged(event -> tile.setTranslateX(event.getSceneX() - grip));
+    tile.setOnMouseReleased(
+        event -> {
+          double dragged = event.getSceneX() - grip;
+          tile.setTranslateX(0);
+          int by = (int) Math.round(dragged / (WIDTH + 26));
+          int last = document.tables().size() - 1;
+          bench.move(place, Math.clamp(place + by, 0, last));
+        });
+    draw(document, place, picture, title, tile);
+    return tile;
+  }
+
+  /// Draws a table's picture, if it is not the one that was drawn before.
+  private void draw(Document document, int place, Thumbnail picture, Label title, Button tile) {
+    DocumentTable table = document.tables().get(place);
+    List<Object> inks =
+        List.of(bench.styles().cascade(table.finish().style()).chain(), document.palette());
+    Optional<Drawn> known =
+        Optional.ofNullable(drawn.get(table.id()))
+            .filter(one -> one.table == table && one.place == place && one.inks.equals(inks));
+    if (known.isPresent()) {
+      call(title, tile, place, known.get().title);
+      return;
+    }
+    Consumer<Shown> take =
+        shown -> {
+          String words = table.finish().wordsOver(shown.recognition().table().words()).title();
+          String name = words.isEmpty() ? table.source().name() : words;
+          drawn.put(table.id(), new Drawn(table, place, inks, name));
+          call(title, tile, place, name);
+          picture.show(shown.scroll());
+        };
+    Optional<DocumentTable> before = Optional.ofNullable(drawn.get(table.id())).map(Drawn::table);
+    if (place == bench.placeProperty().get() && before.isPresent() && isOnItsWay(table)) {
+      waiting = Optional.of(new Waiting(table, take));
+      call(title, tile, place, drawn.get(table.id()).title);
+      return;
+    }
+    bench
+        .worker()
+        .draw(
+            () -> bench.proofs().picture(document, place, table.finish(), Paper.A4),
+            take,
+            failure -> title.setText(table.source().name()));
+  }
+
+  /// Whether the proof is about to show a table just as its picture does.
+  private boolean isOnItsWay(DocumentTable table) {
+    boolean asItCame =
+        bench.stepProperty().get() == Step.BRING_IN && !table.finish().arrangement().isEmpty();
+    return !asItCame && bench.tryingProperty().get().isEmpty();
+  }
+
+  /// Takes the picture of the table at hand from the proof.
+  private void take(Optional<Shown> now) {
+    Optional<Shown> awaited =
+        now.filter(shown -> waiting.filter(one -> one.table == shown.table()).isPresent())
+            .filter(shown -> shown.finish().equals(shown.table().finish()));
+    awaited.ifPresent(
+        shown -> {
+          waiting.get().take.accept(shown);
+          waiting = Optional.empty();
+        });
+  }
+
+  private static void call(Label title, Button tile, int place, String name) {
+    title.setText(name);
+    tile.setAccessibleText(Texts.of("galley.table", place + 1, name));
+  }
+
+  private void key(KeyEvent event, int place) {
+    if (event.isAltDown() && event.getCode() == KeyCode.LEFT) {
+      bench.move(place, place - 1);
+      event.consume();
+    } else if (event.isAltDown() && event.getCode() == KeyCode.RIGHT) {
+      bench.move(place, place + 1);
+      event.consume();
+    } else if (event.getCode() == KeyCode.DELETE) {
+      bench.show(place);
+      bench.removeTable();
+      event.consume();
+    }
+  }
+
+  private Node bringInTile() {
+    Label plus = new Label("+");
+    plus.getStyleClass().add("galley-plus");
+    VBox content = new VBox(2, plus, new Label(Texts.of("galley.bringIn")));
+    content.setAlignment(Pos.CENTER);
+    content.setPrefSize(70, HEIGHT);
+    content.setMinWidth(70);
+    Button tile = new Button();
+    tile.setGraphic(content);
+    tile.setId("galley-bring-in");
+    tile.setAccessibleText(Texts.of("action.bringIn"));
+    tile.getStyleClass().setAll("galley-more");
+    tile.setOnAction(event -> bringIn.run());
+    return tile;
+  }
+}

@@ -1,0 +1,152 @@
+package app.finish.desktop.shell;
+
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+import app.finish.desktop.proof.HeadingKeys;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.layout.CellBox;
+import app.finish.core.style.Origin;
+import app.finish.core.style.Property;
+import app.finish.core.table.Note;
+import app.finish.core.table.Spot;
+import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+
+/// The line below the proof: what is under the pointer or picked, and why it looks so.
+public final class Slug extends HBox {
+  private static final List<Property> TOLD =
+      List.of(
+          Property.WEIGHT,
+          Property.SLANT,
+          Property.SIZE,
+          Property.INK,
+          Property.FILL,
+          Property.RULE_ABOVE,
+          Property.RULE_BELOW);
+
+  private final Workbench bench;
+
+  public Slug(Workbench bench) {
+    this.bench = bench;
+    getStyleClass().add("slug");
+    setId("slug");
+    bench.pointedProperty().addListener((p, before, now) -> tell());
+    bench.pickProperty().addListener((p, before, now) -> tell());
+    bench.shownProperty().addListener((p, before, now) -> tell());
+    tell();
+  }
+
+  private Optional<DressedCell> cell() {
+    Optional<DressedCell> pointed = bench.pointedProperty().get().map(CellBox::cell);
+    return pointed.or(
+        () ->
+            bench
+                .pickProperty()
+                .get()
+                .flatMap(
+                    pick ->
+                        bench
+                            .shownProperty()
+                            .get()
+                            .flatMap(shown -> Explained.cell(shown.scroll(), pick.place()))));
+  }
+
+  private void tell() {
+    List<Node> nodes = new ArrayList<>();
+    Optional<DressedCell> cell = cell();
+    if (cell.isEmpty()) {
+      boolean any = bench.shownProperty().get().isPresent();
+      Label idle = new Label(any ? Texts.of("slug.idle") : "");
+      idle.getStyleClass().add("faint");
+      nodes.add(idle);
+    } else {
+      Label part = new Label(cell.get().part().label());
+      part.getStyleClass().add("slug-part");
+      part.setMinWidth(USE_PREF_SIZE);
+      nodes.add(part);
+      addSourceName(nodes, cell.get());
+      addNotes(nodes, cell.get());
+      addOrigins(nodes, cell.get());
+    }
+    getChildren().setAll(nodes);
+  }
+
+  /// What the source calls a heading that was renamed.
+  private void addSourceName(List<Node> nodes, DressedCell cell) {
+    HeadingKeys.heading(bench, cell.place())
+        .map(named -> named.path().getLast())
+        .filter(name -> !name.isEmpty() && !cell.bareText().startsWith(name))
+        .ifPresent(
+            name -> {
+              Label words = new Label("· " + Texts.of("slug.sourceName", name));
+              words.getStyleClass().add("slug-words");
+              nodes.add(words);
+            });
+  }
+
+  /// The notes that a mark on the cell calls for.
+  private void addNotes(List<Node> nodes, DressedCell cell) {
+    Optional<Table> table = bench.shownProperty().get().map(shown -> shown.recognition().table());
+    Optional<Spot> spot = cell.place().spot();
+    if (table.isPresent() && spot.isPresent()) {
+      for (Note note : table.get().notesOn(spot.get())) {
+        Label words = new Label("· " + Texts.of("slug.note", note.mark(), note.text()));
+        words.getStyleClass().add("slug-words");
+        nodes.add(words);
+      }
+    }
+  }
+
+  /// The properties that tell the part apart, those of one origin together.
+  private void addOrigins(List<Node> nodes, DressedCell cell) {
+    Map<Origin, List<String>> told = new LinkedHashMap<>();
+    for (Property property : TOLD) {
+      String setting = cell.look().setting(property);
+      boolean plain =
+          setting.equals("regular")
+              || setting.equals("upright")
+              || setting.equals("none")
+              || setting.equals("ink");
+      if (!plain) {
+        cell.look()
+            .origin(property)
+            .ifPresent(
+                origin ->
+                    told.computeIfAbsent(origin, one -> new ArrayList<>())
+                        .add(Explained.words(property, setting)));
+      }
+    }
+    for (Map.Entry<Origin, List<String>> entry : told.entrySet()) {
+      Label words = new Label("· " + String.join(", ", entry.getValue()));
+      words.getStyleClass().add("slug-words");
+      Hyperlink origin = new Hyperlink(entry.getKey().toString());
+      origin.getStyleClass().add("origin");
+      origin.setOnAction(event -> follow(cell, entry.getKey()));
+      nodes.add(words);
+      nodes.add(origin);
+    }
+  }
+
+  /// Goes to where a setting stands: the step that dresses, with the circle that it is set on.
+  private void follow(DressedCell cell, Origin origin) {
+    Pick pick = new Pick(cell.place(), cell.part(), 0);
+    int reach = Math.max(0, pick.circles().indexOf(origin.selector().label()));
+    bench.dressing().leafProperty().set(Dressing.Leaf.PARTS);
+    bench.dressing().intoStyleProperty().set(!origin.isTouch());
+    bench.stepProperty().set(Step.DRESS);
+    bench.pickProperty().set(Optional.of(pick.withReach(reach)));
+  }
+}

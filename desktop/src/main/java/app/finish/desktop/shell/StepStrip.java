@@ -1,0 +1,54 @@
+package app.finish.desktop.shell;
+
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/// The steps of the work. A step that has nothing to work on yet is not shown.
+public final class StepStrip extends VBox {
+  private final Workbench bench;
+
+  public StepStrip(Workbench bench) {
+    this.bench = bench;
+    getStyleClass().add("steps");
+    setAccessibleText(Texts.of("steps.name"));
+    Benches.follow(bench.historyProperty(), this::show);
+    Benches.follow(bench.stepProperty(), this::show);
+  }
+
+  private void show() {
+    List<Button> buttons = new ArrayList<>();
+    for (Step step : Step.values()) {
+      if (step == Step.BRING_IN || !bench.isEmpty()) {
+        buttons.add(button(step));
+      }
+    }
+    Benches.replace(this, buttons);
+  }
+
+  private Button button(Step step) {
+    Label number = new Label("" + (step.ordinal() + 1));
+    number.getStyleClass().add("step-number");
+    Label name = new Label(step.label());
+    name.getStyleClass().add("step-name");
+    Button button = new Button();
+    button.setGraphic(new VBox(2, number, name));
+    button.getStyleClass().setAll("step");
+    button.setId("step-" + step.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    button.setAccessibleText(step.label());
+    button.setMaxWidth(Double.MAX_VALUE);
+    if (step == bench.stepProperty().get()) {
+      button.getStyleClass().add("chosen");
+    }
+    button.setOnAction(event -> bench.stepProperty().set(step));
+    return button;
+  }
+}

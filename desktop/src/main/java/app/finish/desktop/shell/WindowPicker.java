@@ -1,0 +1,69 @@
+package app.finish.desktop.shell;
+
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.FilePicker;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar.ButtonData;
+import javafx.scene.control.ButtonType;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/// Asks with the system's own file windows.
+public final class WindowPicker implements FilePicker {
+  private final Window owner;
+  private Optional<File> folder = Optional.empty();
+
+  public WindowPicker(Window owner) {
+    this.owner = owner;
+  }
+
+  @Override
+  public Optional<Path> toRead(String kind, String... endings) {
+    FileChooser chooser = chooser(kind, endings);
+    return chosen(chooser.showOpenDialog(owner));
+  }
+
+  @Override
+  public Optional<Path> toWrite(String name, String kind, String ending) {
+    FileChooser chooser = chooser(kind, ending);
+    chooser.setInitialFileName(name);
+    return chosen(chooser.showSaveDialog(owner));
+  }
+
+  private FileChooser chooser(String kind, String... endings) {
+    FileChooser chooser = new FileChooser();
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, endings));
+    folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+    return chooser;
+  }
+
+  private Optional<Path> chosen(File file) {
+    Optional<File> chosen = Optional.ofNullable(file);
+    folder = chosen.map(File::getParentFile).or(() -> folder);
+    return chosen.map(File::toPath);
+  }
+
+  @Override
+  public Answer aboutUnsaved(String documentName) {
+    ButtonType save = new ButtonType(Texts.of("unsaved.save"), ButtonData.YES);
+    ButtonType drop = new ButtonType(Texts.of("unsaved.drop"), ButtonData.NO);
+    ButtonType back = new ButtonType(Texts.of("unsaved.cancel"), ButtonData.CANCEL_CLOSE);
+    Alert question =
+        new Alert(Alert.AlertType.NONE, Texts.of("unsaved.text", documentName), save, drop, back);
+    question.initOwner(owner);
+    question.setTitle(Texts.of("unsaved.title"));
+    question.setHeaderText(Texts.of("unsaved.title"));
+    question
+        .getDialogPane()
+        .getStylesheets()
+        .add(WindowPicker.class.getResource("/app/finish/desktop/finish.css").toExternalForm());
+    Optional<ButtonType> answer = question.showAndWait();
+    return answer.equals(Optional.of(save))
+        ? Answer.SAVE
+        : answer.equals(Optional.of(drop)) ? Answer.DROP : Answer.GO_BACK;
+  }
+}

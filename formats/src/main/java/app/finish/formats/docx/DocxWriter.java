@@ -1,0 +1,140 @@
+package app.finish.formats.docx;
+
+import app.finish.formats.io.TableWriter;
+import app.finish.formats.io.XmlText;
+import app.finish.formats.io.ZipText;
+
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.List;
+
+/// Writes DOCX (ECMA-376, wordprocessing): a real table with spans, head rows that repeat, rows
+/// that keep together, paragraph styles by name, faces, rules and decimal tabs. The elements are
+/// written as they stand in the standard; docs/decisions.md says why.
+public final class DocxWriter implements TableWriter {
+  static final String NAMESPACE = "http://schemas.openxmlformats.org/wordprocessingml/2006/main";
+  private static final String HEAD =
+      "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>";
+  private static final String PACKAGE = "http://schemas.openxmlformats.org/package/2006/";
+  private static final String OFFICE =
+      "http://schemas.openxmlformats.org/officeDocument/2006/relationships/";
+  private static final String MAIN =
+      "application/vnd.openxmlformats-officedocument.wordprocessingml.";
+
+  @Override
+  public Paper paper(Paper chosen) {
+    return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
+  }
+
+  static long twips(double points) {
+    return Math.round(points * 20);
+  }
+
+  @Override
+  public void write(List<Proof> proofs, OutputStream out) throws IOException {
+    DocxStyles styles = new DocxStyles();
+    XmlText body = new XmlText();
+    for (int i = 0; i < proofs.size(); i++) {
+      new DocxTable(proofs.get(i), styles, body).write();
+      boolean last = i == proofs.size() - 1;
+      if (last) {
+        section(body, proofs.get(i).paper());
+      } else {
+        body.open("w:p").open("w:pPr");
+        section(body, proofs.get(i).paper());
+        body.close("w:pPr").close("w:p");
+      }
+    }
+    XmlText document = new XmlText().raw(HEAD).open("w:document", "xmlns:w", NAMESPACE);
+    document.open("w:body").raw(body.toString()).close("w:body").close("w:document");
+    ZipText zip = new ZipText(out);
+    zip.add("[Content_Types].xml", contentTypes());
+    zip.add("_rels/.rels", relations("officeDocument", "word/document.xml"));
+    zip.add("word/document.xml", document.toString());
+    zip.add("word/styles.xml", styles.xml());
+    zip.add("word/settings.xml", settings());
+    zip.add(
+        "word/_rels/document.xml.rels",
+        relations("styles", "styles.xml", "settings", "settings.xml"));
+    zip.finish();
+  }
+
+  private static void section(XmlText xml, Paper paper) {
+    xml.open("w:sectPr");
+    xml.empty(
+        "w:pgSz",
+        "w:w",
+        twips(paper.width()),
+        "w:h",
+        twips(paper.height()),
+        "w:orient",
+        paper.width() > paper.height() ? "landscape" : "portrait");
+    long margin = twips(paper.margin());
+    xml.empty(
+        "w:pgMar",
+        "w:top",
+        margin,
+        "w:right",
+        margin,
+        "w:bottom",
+        margin,
+        "w:left",
+        margin,
+        "w:header",
+        720,
+        "w:footer",
+        720,
+        "w:gutter",
+        0);
+    xml.close("w:sectPr");
+  }
+
+  private static String contentTypes() {
+    XmlText xml = new XmlText().raw(HEAD).open("Types", "xmlns", PACKAGE + "content-types");
+    xml.empty(
+        "Default",
+        "Extension",
+        "rels",
+        "ContentType",
+        "application/vnd.openxmlformats-package.relationships+xml");
+    xml.empty("Default", "Extension", "xml", "ContentType", "application/xml");
+    xml.empty(
+        "Override", "PartName", "/word/document.xml", "ContentType", MAIN + "document.main+xml");
+    xml.empty("Override", "PartName", "/word/styles.xml", "ContentType", MAIN + "styles+xml");
+    xml.empty("Override", "PartName", "/word/settings.xml", "ContentType", MAIN + "settings+xml");
+    return xml.close("Types").toString();
+  }
+
+  private static String relations(String... typesAndTargets) {
+    XmlText xml = new XmlText().raw(HEAD).open("Relationships", "xmlns", PACKAGE + "relationships");
+    for (int i = 0; i < typesAndTargets.length; i += 2) {
+      xml.empty(
+          "Relationship",
+          "Id",
+          "r" + (i / 2 + 1),
+          "Type",
+          OFFICE + typesAndTargets[i],
+          "Target",
+          typesAndTargets[i + 1]);
+    }
+    return xml.close("Relationships").toString();
+  }
+
+  private static String settings() {
+    XmlText xml = new XmlText().raw(HEAD).open("w:settings", "xmlns:w", NAMESPACE);
+    xml.open("w:compat");
+    xml.empty(
+        "w:compatSetting",
+        "w:name",
+        "compatibilityMode",
+        "w:uri",
+        "http://schemas.microsoft.com/office/word",
+        "w:val",
+        15);
+    return xml.close("w:compat").close("w:settings").toString();
+  }
+}

@@ -1,0 +1,90 @@
+package app.finish.formats.html;
+
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.Place;
+import app.finish.core.style.PartName;
+import java.util.ArrayList;
+import java.util.List;
+import org.jsoup.nodes.Element;
+
+/// Gives heads their ids and scopes, and figures the ids of the heads that lead to them.
+public final class HtmlHeads {
+  private final String id;
+  private final List<List<String>> ofColumn = new ArrayList<>();
+  private final String[] groups = new String[12];
+  private List<String> ofRow = new ArrayList<>();
+  private final String[] stubOfColumn;
+  private final int[] stubRowsLeft;
+
+  HtmlHeads(Dressed dressed, String id) {
+    this.id = id;
+    for (int i = 0; i < dressed.columns(); i++) {
+      ofColumn.add(new ArrayList<>());
+    }
+    this.stubOfColumn = new String[dressed.columns()];
+    this.stubRowsLeft = new int[dressed.columns()];
+  }
+
+  /// Begins a row.
+  void enter(DressedRow row) {
+    ofRow = new ArrayList<>();
+    if (row.band() == Band.BODY) {
+      for (int level = 0; level < groups.length; level++) {
+        if (row.part().name() == PartName.GROUP_ROW && level >= row.part().level() - 1
+            || row.part().name() == PartName.GRAND_TOTAL_ROW) {
+          groups[level] = null;
+        }
+        if (groups[level] != null) {
+          ofRow.add(groups[level]);
+        }
+      }
+      for (int column = 0; column < stubOfColumn.length; column++) {
+        if (stubRowsLeft[column] > 0) {
+          stubRowsLeft[column]--;
+          ofRow.add(stubOfColumn[column]);
+        }
+      }
+    }
+  }
+
+  /// Marks a cell's element.
+  void mark(Element element, DressedCell cell, int row) {
+    String own = id + "-" + row + "-" + cell.column();
+    switch (cell.place()) {
+      case Place.Head head -> {
+        element.attr("id", own).attr("scope", cell.columnSpan() > 1 ? "colgroup" : "col");
+        List<String> above = ofColumn.get(cell.column());
+        if (!above.isEmpty()) {
+          element.attr("headers", String.join(" ", above));
+        }
+        for (int i = 0; i < cell.columnSpan(); i++) {
+          ofColumn.get(cell.column() + i).add(own);
+        }
+      }
+      case Place.StubHead head -> {
+        element.attr("id", own).attr("scope", "col");
+        ofColumn.get(cell.column()).add(own);
+      }
+      case Place.Stub stub -> {
+        boolean group = cell.part().name() == PartName.GROUP_ROW || cell.rowSpan() > 1;
+        element.attr("id", own).attr("scope", group ? "rowgroup" : "row");
+        if (cell.part().name() == PartName.GROUP_ROW) {
+          groups[Math.min(groups.length - 1, cell.part().level() - 1)] = own;
+        } else {
+          ofRow.add(own);
+          stubOfColumn[cell.column()] = own;
+          stubRowsLeft[cell.column()] = cell.rowSpan() - 1;
+        }
+      }
+      case Place.Body figure -> {
+        List<String> all = new ArrayList<>(ofRow);
+        all.addAll(ofColumn.get(cell.column()));
+        element.attr("headers", String.join(" ", all));
+      }
+      case Place.Word word -> {}
+    }
+  }
+}

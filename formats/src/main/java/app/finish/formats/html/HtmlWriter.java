@@ -1,0 +1,310 @@
+package app.finish.formats.html;
+
+import app.finish.formats.io.TableWriter;
+
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.Place;
+import app.finish.core.dress.Run;
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.style.Look;
+import app.finish.core.style.Property;
+import app.finish.core.style.RuleLine;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+
+/// Writes HTML: a `table` with a caption, `scope` on every head, `headers` on every figure, and the
+/// look inline, so that it can be pasted into mail and editors.
+public final class HtmlWriter implements TableWriter {
+  @Override
+  public Paper paper(Paper chosen) {
+    return chosen.unpaged();
+  }
+
+  @Override
+  public void write(List<Proof> proofs, OutputStream out) throws IOException {
+    Document page = Document.createShell("");
+    page.outputSettings().prettyPrint(false).charset(StandardCharsets.UTF_8);
+    page.prependChild(new org.jsoup.nodes.DocumentType("html", "", ""));
+    page.child(0).attr("lang", "en");
+    page.head().appendElement("meta").attr("charset", "utf-8");
+    page.head()
+        .appendElement("title")
+        .text(proofs.isEmpty() ? "" : title(proofs.getFirst().dressed()));
+    for (int i = 0; i < proofs.size(); i++) {
+      page.body().appendText("\n");
+      page.body().appendChild(table(proofs.get(i), "t" + (i + 1)));
+    }
+    page.body().appendText("\n");
+    out.write(page.outerHtml().getBytes(StandardCharsets.UTF_8));
+  }
+
+  /// One table as a fragment, for the clipboard.
+  ///
+  /// @param id what the ids of its heads begin with
+  public String fragment(Proof proof, String id) {
+    Document page = Document.createShell("");
+    page.outputSettings().prettyPrint(false);
+    page.body().appendChild(table(proof, id));
+    return page.body().html();
+  }
+
+  private static String title(Dressed dressed) {
+    List<String> texts = new ArrayList<>();
+    for (DressedRow row : dressed.band(Band.ABOVE)) {
+      texts.add(row.cells().getFirst().text());
+    }
+    return String.join(". ", texts);
+  }
+
+  private static Element table(Proof proof, String id) {
+    Dressed dressed = proof.dressed();
+    Element table = new Element("table");
+    double width = proof.columns().stream().mapToDouble(Proof.Column::width).sum();
+    table.attr(
+        "style",
+        "border-collapse: collapse; width: "
+            + points(width)
+            + "; background: #"
+            + dressed.palette().colour("paper").hex()
+            + frame(dressed));
+    List<DressedRow> above = dressed.band(Band.ABOVE);
+    if (!above.isEmpty()) {
+      Element caption = table.appendElement("caption");
+      caption.attr(
+          "style",
+          "text-align: left; caption-side: top; background: #"
+              + dressed.palette().colour("paper").hex());
+      above.forEach(row -> words(caption.appendElement("div"), row.cells().getFirst()));
+    }
+    Element columns = table.appendElement("colgroup");
+    for (Proof.Column column : proof.columns()) {
+      columns.appendElement("col").attr("style", "width: " + points(column.width()));
+    }
+    rows(table, proof, id, boxes(proof));
+    List<DressedRow> below = dressed.band(Band.BELOW);
+    if (!below.isEmpty()) {
+      Element cell = table.appendElement("tfoot").appendElement("tr").appendElement("td");
+      cell.attr("colspan", "" + dressed.columns()).attr("style", "text-align: left; padding: 0");
+      below.forEach(row -> words(cell.appendElement("div"), row.cells().getFirst()));
+    }
+    return table;
+  }
+
+  /// A frame as a shadow without blur, which rounds its corners over collapsed borders.
+  private static String frame(Dressed dressed) {
+    String asked = dressed.root().setting(Property.FRAME);
+    if (asked.equals("none")) {
+      return "";
+    }
+    RuleLine line = RuleLine.parse(asked);
+    return "; box-shadow: 0 0 0 "
+        + points(line.weight())
+        + " "
+        + dressed.palette().colour(line.ink())
+        + "; border-radius: "
+        + points(dressed.root().points(Property.RADIUS));
+  }
+
+  private static Map<DressedCell, CellBox> boxes(Proof proof) {
+    Map<DressedCell, CellBox> boxes = new IdentityHashMap<>();
+    for (Proof.Page page : proof.pages()) {
+      page.boxes().forEach(box -> boxes.put(box.cell(), box));
+    }
+    return boxes;
+  }
+
+  private static void rows(Element table, Proof proof, String id, Map<DressedCell, CellBox> boxes) {
+    HtmlHeads heads = new HtmlHeads(proof.dressed(), id);
+    Element head = null;
+    Element body = null;
+    List<DressedRow> rows = proof.dressed().rows().stream().filter(DressedRow::isTable).toList();
+    for (int place = 0; place < rows.size(); place++) {
+      if (rows.get(place).band() == Band.HEAD) {
+        head = head == null ? table.appendElement("thead") : head;
+        tr(head, rows, place, proof, heads, boxes);
+      } else {
+        body = body == null ? table.appendElement("tbody") : body;
+        tr(body, rows, place, proof, heads, boxes);
+      }
+    }
+  }
+
+  private static void tr(
+      Element section,
+      List<DressedRow> rows,
+      int place,
+      Proof proof,
+      HtmlHeads heads,
+      Map<DressedCell, CellBox> boxes) {
+    DressedRow row = rows.get(place);
+    section.appendText("\n");
+    Element tr = section.appendElement("tr");
+    heads.enter(row);
+    for (DressedCell cell : row.cells()) {
+      boolean figure = cell.place() instanceof Place.Body;
+      Element element = tr.appendElement(figure ? "td" : "th");
+      heads.mark(element, cell, place);
+      if (cell.columnSpan() > 1) {
+        element.attr("colspan", "" + cell.columnSpan());
+      }
+      if (cell.rowSpan() > 1) {
+        element.attr("rowspan", "" + cell.rowSpan());
+      }
+      int last = Math.min(rows.size(), place + cell.rowSpan()) - 1;
+      element.attr("style", style(row, rows.get(last), cell, proof, boxes));
+      runs(gapped(element, cell, proof), cell);
+    }
+  }
+
+  /// Where the text of a cell goes. A rule with a gap to its neighbours is drawn under a box inside
+  /// the cell, which ends at the cell's padding.
+  private static Element gapped(Element element, DressedCell cell, Proof proof) {
+    RuleLine rule = cell.look().ruleBelow();
+    if (!rule.isDrawn() || rule.reach() != RuleLine.Reach.SPANNED) {
+      return element;
+    }
+    StringBuilder style = new StringBuilder("padding-bottom: 1pt");
+    rule(style, "bottom", rule, proof);
+    return element.appendElement("div").attr("style", style.toString());
+  }
+
+  private static void words(Element element, DressedCell cell) {
+    element.attr(
+        "style", text(cell.look()) + "; text-align: left; padding: " + padding(cell.look(), 0, 0));
+    runs(element, cell);
+  }
+
+  private static void runs(Element element, DressedCell cell) {
+    for (Run run : cell.runs()) {
+      Element target = element;
+      if (run.bold() != cell.look().bold()) {
+        target = target.appendElement("b");
+      }
+      if (run.italic() != cell.look().italic()) {
+        target = target.appendElement(run.italic() ? "i" : "span");
+      }
+      if (run.raised()) {
+        target = target.appendElement("sup");
+        target.attr("style", "font-size: 68%; line-height: 0");
+      }
+      target.appendText(run.text());
+    }
+  }
+
+  /// @param last the last row that the cell reaches over
+  private static String style(
+      DressedRow row,
+      DressedRow last,
+      DressedCell cell,
+      Proof proof,
+      Map<DressedCell, CellBox> boxes) {
+    Look look = cell.look();
+    double left = look.sides() + cell.indent() * look.indent();
+    double right = look.sides();
+    String align =
+        switch (look.align()) {
+          case START -> "left";
+          case CENTRE -> "center";
+          case END -> "right";
+          case DECIMAL, DECIMAL_CENTRE -> "right";
+        };
+    if (align.equals("right") && cell.place() instanceof Place.Body) {
+      Proof.Column column = proof.columns().get(cell.column());
+      CellBox box = boxes.get(cell);
+      right = box == null ? Math.max(0, column.width() - column.end()) : Math.max(0, box.gap());
+    }
+    StringBuilder style = new StringBuilder(text(look));
+    style.append("; text-align: ").append(align);
+    double standing = cell.standing(row.band());
+    style
+        .append("; vertical-align: ")
+        .append(standing == 1 ? "bottom" : standing == 0 ? "top" : "middle");
+    if (look.rowHeight() > 0) {
+      style.append("; height: ").append(points(look.rowHeight()));
+    }
+    if (look.shortened()) {
+      style.append(
+          "; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; max-width: 0");
+    }
+    style.append("; padding: ").append(padding(look, left, right));
+    look.fill().ifPresent(fill -> style.append("; background: ").append(fill));
+    RuleLine own = look.ruleBelow();
+    boolean gapped = own.reach() == RuleLine.Reach.SPANNED;
+    RuleLine above = look.ruleAbove().orHeavier(row.above().rule());
+    RuleLine below = (gapped ? RuleLine.NONE : own).orHeavier(last.below().rule());
+    rule(style, "top", cell.own(above), proof);
+    rule(style, "bottom", cell.own(below), proof);
+    rule(style, "left", look.ruleLeft(), proof);
+    rule(style, "right", look.ruleRight(), proof);
+    return style.toString();
+  }
+
+  private static String text(Look look) {
+    return "font: "
+        + (look.italic() ? "italic " : "")
+        + (look.bold() ? "bold " : "normal ")
+        + points(look.size())
+        + "/"
+        + look.lineHeight()
+        + " '"
+        + look.face().replace("'", "")
+        + "'"
+        + generic(look.face())
+        + "; color: "
+        + look.ink()
+        + switch (look.underline()) {
+          case NONE -> "";
+          case SINGLE -> "; text-decoration: underline";
+          case DOUBLE -> "; text-decoration: underline double";
+        };
+  }
+
+  private static String generic(String face) {
+    boolean serif = face.startsWith("Times") || face.equals("Georgia");
+    return serif
+        ? ", 'Liberation Serif', serif"
+        : face.equals("Calibri") ? ", Carlito, sans-serif" : ", 'Liberation Sans', sans-serif";
+  }
+
+  private static String padding(Look look, double left, double right) {
+    return points(look.above())
+        + " "
+        + points(right)
+        + " "
+        + points(look.below())
+        + " "
+        + points(left);
+  }
+
+  private static void rule(StringBuilder style, String side, RuleLine rule, Proof proof) {
+    if (rule.isDrawn()) {
+      style
+          .append("; border-")
+          .append(side)
+          .append(": ")
+          .append(points(rule.weight()))
+          .append(
+              rule.kind() == RuleLine.Kind.SINGLE
+                  ? " solid "
+                  : rule.kind() == RuleLine.Kind.DOUBLE ? " double " : " dotted ")
+          .append(proof.dressed().palette().colour(rule.ink()));
+    }
+  }
+
+  private static String points(double value) {
+    double rounded = Math.round(value * 100) / 100.0;
+    return (rounded == Math.rint(rounded) ? "" + (long) rounded : "" + rounded) + "pt";
+  }
+}

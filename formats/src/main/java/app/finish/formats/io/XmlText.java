@@ -1,0 +1,74 @@
+package app.finish.formats.io;
+
+/// Builds XML as text.
+///
+/// ```java
+/// new XmlText().open("w:p").empty("w:b").close("w:p").toString(); // <w:p><w:b/></w:p>
+/// ```
+public final class XmlText {
+  private final StringBuilder xml = new StringBuilder(4096);
+
+  /// Begins an element; attributes are names and values by turns.
+  public XmlText open(String tag, Object... attributes) {
+    start(tag, attributes);
+    xml.append('>');
+    return this;
+  }
+
+  /// An element without content.
+  public XmlText empty(String tag, Object... attributes) {
+    start(tag, attributes);
+    xml.append("/>");
+    return this;
+  }
+
+  /// Ends an element.
+  public XmlText close(String tag) {
+    xml.append("</").append(tag).append('>');
+    return this;
+  }
+
+  /// Text content.
+  public XmlText text(String text) {
+    escape(text);
+    return this;
+  }
+
+  /// XML that is already written.
+  public XmlText raw(CharSequence written) {
+    xml.append(written);
+    return this;
+  }
+
+  private void start(String tag, Object... attributes) {
+    xml.append('<').append(tag);
+    for (int i = 0; i < attributes.length; i += 2) {
+      xml.append(' ').append(attributes[i]).append("=\"");
+      escape(String.valueOf(attributes[i + 1]));
+      xml.append('"');
+    }
+  }
+
+  /// Characters that XML 1.0 forbids are left out.
+  private void escape(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      switch (c) {
+        case '<' -> xml.append("&lt;");
+        case '>' -> xml.append("&gt;");
+        case '&' -> xml.append("&amp;");
+        case '"' -> xml.append("&quot;");
+        default -> {
+          if (c >= ' ' && c != '\ufffe' && c != '\uffff' || c == '\t' || c == '\n') {
+            xml.append(c);
+          }
+        }
+      }
+    }
+  }
+
+  @Override
+  public String toString() {
+    return xml.toString();
+  }
+}

@@ -1,0 +1,55 @@
+package app.finish.formats.pdf;
+
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.TableWriter;
+
+import app.finish.core.layout.Fonts;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+
+/// Writes PNG: the first table, on a paper just large enough, at 200 dots an inch. It draws the
+/// PDF, so that the two can't differ.
+public final class PngWriter implements TableWriter {
+  private static final float DOTS_PER_INCH = 200;
+  private static final double MARGIN = 14;
+  private static final double LARGEST = 12_000;
+
+  private final Fonts fonts;
+
+  /// A writer that draws with these fonts.
+  public PngWriter(Fonts fonts) {
+    this.fonts = fonts;
+  }
+
+  @Override
+  public Paper paper(Paper chosen) {
+    return new Paper(chosen.textWidth() + 2 * MARGIN, chosen.height(), MARGIN, false);
+  }
+
+  @Override
+  public void write(List<Proof> proofs, OutputStream out) throws IOException {
+    if (proofs.isEmpty() || proofs.getFirst().pages().isEmpty()) {
+      throw new Problem("There is no table to draw. Bring one in first.");
+    }
+    ByteArrayOutputStream pdf = new ByteArrayOutputStream();
+    new PdfWriter(fonts).write(List.of(proofs.getFirst()), pdf);
+    Proof.Page page = proofs.getFirst().pages().getFirst();
+    double longest = Math.max(page.width(), page.height()) * DOTS_PER_INCH / 72;
+    float dots = longest > LARGEST ? (float) (DOTS_PER_INCH * LARGEST / longest) : DOTS_PER_INCH;
+    try (PDDocument document = Loader.loadPDF(pdf.toByteArray())) {
+      BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, dots, ImageType.RGB);
+      ImageIO.setUseCache(false);
+      ImageIO.write(image, "png", out);
+    }
+  }
+}

@@ -1,0 +1,250 @@
+package app.finish.formats.finish;
+
+import app.finish.formats.Given;
+import app.finish.formats.io.AtomicFile;
+import app.finish.formats.io.Problem;
+import app.finish.formats.samples.Samples;
+import app.finish.formats.style.StyleFile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.Move;
+import app.finish.core.arrange.Quota;
+import app.finish.core.arrange.Side;
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
+import app.finish.core.recognise.Anchor;
+import app.finish.core.recognise.BlankMeaning;
+import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.Extent;
+import app.finish.core.recognise.LineRole;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.table.MeasureKind;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.zip.ZipFile;
+import org.testng.annotations.Test;
+
+public class DocumentFileTest {
+  private static Document full() throws IOException {
+    Document demo = Samples.demo();
+    DocumentTable first = demo.tables().getFirst();
+    Corrections corrections =
+        Corrections.NONE
+            .withHeadRows(2)
+            .withStubColumns(2)
+            .withRow(new Anchor(List.of("Hale–Orrin", "Summer"), 0), LineRole.SUBTOTAL)
+            .withRow(new Anchor(List.of("Skell–Tamsay", "Autumn"), 1), LineRole.LEFT_OUT)
+            .withColumn(new Anchor(List.of("2026", "Fares"), 0), LineRole.GRAND_TOTAL)
+            .withMeasure("Fares", MeasureKind.MEAN)
+            .withBlanks(BlankMeaning.AS_ABOVE)
+            .withExtent(
+                new Extent(List.of("Vessel"), List.of())
+                    .withCut(new Anchor(List.of("Winter"), 2), true));
+    HouseStyle own =
+        StyleFile.shipped()
+            .named("APA 7")
+            .orElseThrow()
+            .derived("Mine")
+            .with(Selector.of(PartName.TITLE), Property.WEIGHT, "bold")
+            .with(new Selector.OfMeasure("Cost recovery"), Property.DECIMALS, "2");
+    return new Document(
+        demo.withFinish(
+                0,
+                first
+                    .finish()
+                    .withStyle("Mine")
+                    .withCorrections(corrections)
+                    .withWord(PartName.TITLE, "A “title” with, commas\nand ümlauts")
+                    .withWord(PartName.NOTE, ""))
+            .tables(),
+        List.of(own));
+  }
+
+  @Test
+  public void givesBackTheVeryDocument() throws IOException {
+    Path file = Given.folder().resolve("a.finish");
+    DocumentFile.write(full(), file);
+    assertThat(DocumentFile.read(file)).isEqualTo(full());
+    assertThat(Files.list(file.getParent())).containsExactly(file);
+  }
+
+  @Test
+  public void keepsAnyCell() throws IOException {
+    Random random = new Random(3);
+    String[] texts = {
+      "", " ", "  indented", "a,b", "say \"x\"", "=1+1", "−1.204,50", "#DIV/0!", "名前", "a\tb"
+    };
+    GridCell[][] cells = new GridCell[12][7];
+    for (GridCell[] row : cells) {
+      for (int i = 0; i < row.length; i++) {
+        String text = texts[random.nextInt(texts.length)];
+        GridCell cell =
+            random.nextBoolean() || text.isBlank()
+                ? GridCell.of(text)
+                : GridCell.of(random.nextGaussian() * 1e6, text);
+        row[i] =
+            cell.with(
+                new SourceFormat(random.nextBoolean(), random.nextBoolean(), random.nextInt(3)));
+      }
+    }
+    cells[0][0] = cells[0][0].spanning(2, 3);
+    Grid grid = Grid.of("a sheet", Arrays.stream(cells).map(List::of).toList());
+    Path file = Given.folder().resolve("a.finish");
+    Document document =
+        Document.EMPTY.withAdded(
+            new app.finish.core.document.Source("x.csv", grid.region(0, 0, 12, 7)),
+            app.finish.core.document.Finish.in("Plain"));
+    DocumentFile.write(document, file);
+    assertThat(DocumentFile.read(file)).isEqualTo(document);
+  }
+
+  @Test
+  public void isAZipOfPlainJsonAndCsv() throws IOException {
+    Path file = Given.folder().resolve("a.finish");
+    DocumentFile.write(full(), file);
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      assertThat(zip.stream().map(Object::toString))
+          .contains(
+              "finish.json",
+              "tables/t1/source.csv",
+              "tables/t1/source.json",
+              "tables/t1/finish.json",
+              "styles/1.json");
+      String csv =
+          new String(
+              zip.getInputStream(zip.getEntry("tables/t1/source.csv")).readAllBytes(), "UTF-8");
+      assertThat(csv)
+          .startsWith("\"Fares, running cost and cost recovery by route, season and year\"");
+    }
+  }
+
+  @Test
+  public void aFileCutOffAnywhereIsSaidToBeSo() throws IOException {
+    Path file = Given.folder().resolve("cut.finish");
+    DocumentFile.write(full(), file);
+    byte[] whole = Files.readAllBytes(file);
+    for (int length = 4; length < whole.length; length += Math.max(1, whole.length / 97)) {
+      Files.write(file, Arrays.copyOf(whole, length));
+      assertThatThrownBy(() -> DocumentFile.read(file))
+          .isInstanceOf(Problem.class)
+          .hasMessageStartingWith("cut.finish is damaged or cut off");
+    }
+  }
+
+  @Test
+  public void aDamagedFileNeverCrashesTheReader() throws IOException {
+    Path file = Given.folder().resolve("bad.finish");
+    DocumentFile.write(full(), file);
+    byte[] whole = Files.readAllBytes(file);
+    Random random = new Random(11);
+    for (int i = 0; i < 900; i++) {
+      byte[] bad = whole.clone();
+      for (int hits = 0; hits < 4; hits++) {
+        bad[random.nextInt(bad.length)] = (byte) random.nextInt(256);
+      }
+      Files.write(file, bad);
+      try {
+        DocumentFile.read(file);
+      } catch (IOException e) {
+        assertThat(e).isInstanceOf(Problem.class);
+      }
+    }
+  }
+
+  @Test
+  public void theSameDocumentGivesTheSameBytes() throws IOException {
+    Path one = Given.folder().resolve("a.finish");
+    Path other = Given.folder().resolve("b.finish");
+    DocumentFile.write(full(), one);
+    DocumentFile.write(DocumentFile.read(one), other);
+    assertThat(other).hasSameBinaryContentAs(one);
+  }
+
+  @Test
+  public void anotherKindOfFileIsNoDocument() throws IOException {
+    Path file = Given.folder().resolve("notes.finish");
+    Files.writeString(file, "only text");
+    assertThatThrownBy(() -> DocumentFile.read(file))
+        .isInstanceOf(Problem.class)
+        .hasMessageContaining("notes.finish is not a Finish document");
+  }
+
+  @Test
+  public void aFailedWriteLeavesTheOldFileAsItWas() throws IOException {
+    Path file = Given.folder().resolve("a.txt");
+    Files.writeString(file, "before");
+    assertThatThrownBy(
+            () ->
+                AtomicFile.write(
+                    file,
+                    out -> {
+                      out.write(new byte[100_000]);
+                      throw new IOException("full");
+                    }))
+        .hasMessage("full");
+    assertThat(file).hasContent("before");
+    assertThat(Files.list(file.getParent())).containsExactly(file);
+  }
+
+  @Test
+  public void saysWhenTheFolderIsNotThere() {
+    Path file = Path.of("/no/such/folder/a.finish");
+    assertThatThrownBy(() -> DocumentFile.write(Document.EMPTY, file))
+        .isInstanceOf(Problem.class)
+        .hasMessageContaining("There is no folder /no/such/folder");
+  }
+
+  @Test
+  public void everyMoveIsKept() throws IOException {
+    List<String> path = List.of("Hale–Orrin", "Winter");
+    Arrangement all =
+        Arrangement.NONE
+            .with(new Move.SwapAxes())
+            .with(new Move.SetAside(Side.ACROSS, path))
+            .with(new Move.Rename(Side.DOWN, path, "Cold"))
+            .with(new Move.ByLabel(Side.DOWN, 1, true))
+            .with(new Move.ByFigure(Side.ACROSS, 0, path, false))
+            .with(new Move.Shift(Side.DOWN, path, -2))
+            .with(new Move.KeepTop(Side.DOWN, 1, 3, path, true, true))
+            .with(new Move.Fold(Side.DOWN, path))
+            .with(new Move.DropTotals(Side.ACROSS, 1))
+            .with(new Move.AddTotals(Side.DOWN, 0, "All", true))
+            .with(new Move.HideLevel(Side.DOWN, 1))
+            .with(new Move.Place(Side.ACROSS, 1, Side.DOWN, 2))
+            .with(new Move.ByLabel(Side.DOWN, 1, true, true))
+            .with(new Move.ByFigure(Side.ACROSS, 0, path, false, true))
+            .with(new Move.KeepTop(Side.DOWN, 1, new Quota.Share(80), path, false, true, false))
+            .with(new Move.FoldLevel(Side.DOWN, 1))
+            .with(new Move.SetMemberAside(Side.DOWN, 1, "Winter"))
+            .with(new Move.RenameMember(Side.ACROSS, 1, "Winter", "Cold"))
+            .with(new Move.Reverse(Side.DOWN, 1))
+            .with(new Move.NameLevel(Side.DOWN, 1, "Season"))
+            .with(new Move.PlaceTotals(Side.DOWN, 1, true))
+            .with(new Move.NameTotals(Side.ACROSS, 0, "Sum"))
+            .with(new Move.Gather(Side.DOWN, List.of(path, path), "Open"))
+            .with(new Move.Only(new Move.SetAside(Side.DOWN, path)))
+            .with(new Move.Calculate("Share", "share_of_row(n)", MeasureKind.PERCENT, 1))
+            .with(new Move.FillEmpty(Side.DOWN, List.of(), "0"))
+            .with(new Move.ReadNumbers(Side.ACROSS, path))
+            .with(new Move.Hold(Side.DOWN, 1, "Winter"))
+            .withSwitched(3, false);
+    Document document = Samples.demo();
+    document = document.withFinish(0, document.tables().getFirst().finish().withArrangement(all));
+    Path file = Files.createTempDirectory("moves").resolve("moves.finish");
+    DocumentFile.write(document, file);
+    assertThat(DocumentFile.read(file)).isEqualTo(document);
+  }
+}
