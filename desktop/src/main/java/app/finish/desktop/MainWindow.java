@@ -22,6 +22,7 @@ import app.finish.desktop.model.Worker;
 import app.finish.desktop.proof.PaperView;
 import app.finish.desktop.proof.ProofView;
 import app.finish.desktop.sendout.SendOutBench;
+import app.finish.desktop.shell.SystemClip;
 import app.finish.desktop.shell.Action;
 import app.finish.desktop.shell.ActionFinder;
 import app.finish.desktop.shell.Actions;
@@ -94,7 +95,7 @@ public final class MainWindow {
     this.bench = new Workbench(proofs, sending, new Worker(), habits);
     this.recordsDesk = new RecordsDesk();
     this.tallies = new Tallies(bench, recordsDesk);
-    this.files = new Files(bench, tallies, picker, recent);
+    this.files = new Files(bench, tallies, picker, new SystemClip(), recent);
     this.proof = new ProofView(bench, painter);
     this.findBar = new FindBar(bench, proof);
     this.paper = new PaperView(bench, painter);

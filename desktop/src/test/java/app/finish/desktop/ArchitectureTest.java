@@ -2,6 +2,7 @@ package app.finish.desktop;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -44,9 +45,10 @@ public class ArchitectureTest {
         .dependOnClassesThat()
         .resideInAPackage("app.finish.desktop..")
         .check(classes);
+    assertThat(classes.contain("app.finish.cli.Main")).isTrue();
     noClasses()
         .that()
-        .resideInAnyPackage("app.finish.core..", "app.finish.formats..", "app.finish.desktop..")
+        .resideOutsideOfPackage("app.finish.cli..")
         .should()
         .dependOnClassesThat()
         .resideInAPackage("app.finish.cli..")

@@ -25,8 +25,6 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 
 /// Opens, saves, brings in and sends out.
 public final class Files {
@@ -42,14 +40,17 @@ public final class Files {
   private final Workbench bench;
   private final Tallies tallies;
   private final FilePicker picker;
+  private final Clip clip;
   private final Recent recent;
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  public Files(Workbench bench, Tallies tallies, FilePicker picker, Recent recent) {
+  public Files(
+      Workbench bench, Tallies tallies, FilePicker picker, Clip clip, Recent recent) {
     this.bench = bench;
     this.tallies = tallies;
     this.picker = picker;
+    this.clip = clip;
     this.recent = recent;
   }
 
@@ -278,14 +279,14 @@ public final class Files {
 
   /// Brings in what is on the clipboard.
   public void paste() {
-    Clipboard clipboard = Clipboard.getSystemClipboard();
-    if (clipboard.hasFiles()) {
-      clipboard.getFiles().stream().limit(1).forEach(pasted -> bringIn(pasted.toPath()));
+    Optional<Path> copied = clip.file();
+    if (copied.isPresent()) {
+      bringIn(copied.get());
       return;
     }
-    String html = clipboard.hasHtml() ? clipboard.getHtml() : "";
-    String text = clipboard.getString();
-    if ((text == null || text.isBlank()) && !html.contains("<table")) {
+    String html = clip.html();
+    String text = clip.text();
+    if (text.isBlank() && !html.contains("<table")) {
       bench.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.clipboardEmpty"), true)));
       return;
     }
@@ -301,7 +302,7 @@ public final class Files {
   /// What was pasted: a table of HTML if there is one, else the text.
   private static List<Source> pasted(String html, String text) throws IOException {
     List<Source> sources = html.contains("<table") ? Sources.readHtml(html) : List.of();
-    return sources.isEmpty() ? Sources.readText(text == null ? "" : text) : sources;
+    return sources.isEmpty() ? Sources.readText(text) : sources;
   }
 
   /// Asks for a file and sends tables out to it.
@@ -336,10 +337,7 @@ public final class Files {
             shown -> {
               Proof proof =
                   bench.sending().proof(bench.document(), shown.number() - 1, Paper.A4.unpaged());
-              ClipboardContent content = new ClipboardContent();
-              content.putHtml(new HtmlWriter().fragment(proof, "t" + shown.number()));
-              content.putString(text(proof));
-              Clipboard.getSystemClipboard().setContent(content);
+              clip.put(new HtmlWriter().fragment(proof, "t" + shown.number()), text(proof));
               bench.say(Texts.of("send.copied"));
             });
   }
