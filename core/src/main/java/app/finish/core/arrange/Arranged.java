@@ -25,31 +25,6 @@ public record Arranged(
     Map<Integer, List<String>> refused,
     Names down,
     Names across) {
-  /// What was taken out of a table.
-  ///
-  /// @param move the place of the move that took it out
-  /// @param side where it stood
-  /// @param above the labels of the groups that it stood in
-  /// @param label its own label
-  public record Aside(int move, Side side, List<String> above, String label) {
-    /// Copies the labels.
-    public Aside {
-      above = List.copyOf(above);
-    }
-
-    /// What the labels lead to.
-    static Aside at(int move, Side side, List<String> path) {
-      return new Aside(move, side, path.subList(0, path.size() - 1), path.getLast());
-    }
-
-    /// The labels that lead to it.
-    public List<String> path() {
-      List<String> path = new ArrayList<>(above);
-      path.add(label);
-      return List.copyOf(path);
-    }
-  }
-
   /// A side as moves name it. It is found when it is asked for, and then kept: not every table that
   /// is shown is pointed at.
   public static final class Names {

@@ -1,6 +1,5 @@
 package app.finish.core.arrange;
 
-import app.finish.core.arrange.Arranged.Aside;
 import app.finish.core.arrange.Arranged.Names;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;

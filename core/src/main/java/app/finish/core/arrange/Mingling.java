@@ -1,6 +1,5 @@
 package app.finish.core.arrange;
 
-import app.finish.core.arrange.Arranged.Aside;
 import java.util.ArrayList;
 import java.util.List;
 

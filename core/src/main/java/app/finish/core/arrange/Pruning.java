@@ -1,6 +1,5 @@
 package app.finish.core.arrange;
 
-import app.finish.core.arrange.Arranged.Aside;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Measure;
 import java.util.ArrayList;

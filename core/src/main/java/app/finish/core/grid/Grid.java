@@ -110,6 +110,26 @@ public final class Grid {
     return new Grid(name, this.top + top, this.left + left, right - left, part);
   }
 
+  /// This grid without blank rows and columns at its edges.
+  public Grid trimmed() {
+    int first = rows();
+    int bottom = 0;
+    int from = columns();
+    int right = 0;
+    for (int row = 0; row < rows(); row++) {
+      for (int column = 0; column < columns(); column++) {
+        GridCell cell = at(row, column);
+        if (!cell.isBlank()) {
+          first = Math.min(first, row);
+          bottom = Math.max(bottom, Math.min(rows(), row + cell.rowSpan()));
+          from = Math.min(from, column);
+          right = Math.max(right, Math.min(columns(), column + cell.columnSpan()));
+        }
+      }
+    }
+    return bottom == 0 ? region(0, 0, 0, 0) : region(first, from, bottom, right);
+  }
+
   /// This grid and another of the same sheet as one, with what is between them blank.
   public Grid joinedWith(Grid other) {
     int newTop = Math.min(top, other.top);

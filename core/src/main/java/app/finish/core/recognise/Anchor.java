@@ -1,5 +1,7 @@
 package app.finish.core.recognise;
 
+import app.finish.core.grid.Grid;
+
 import java.util.List;
 
 /// A row or column of a source by its meaning, so that what was said of it holds in new numbers
@@ -23,5 +25,16 @@ public record Anchor(List<String> path, int occurrence) {
         + String.join(", ", path)
         + "”"
         + (occurrence > 0 ? " (" + (occurrence + 1) + ")" : "");
+  }
+
+  /// What the first cell of a row that is not blank says.
+  public static List<String> firstText(Grid grid, int row) {
+    for (int column = 0; column < grid.columns(); column++) {
+      String text = grid.at(row, column).text().strip();
+      if (!text.isEmpty()) {
+        return List.of(text);
+      }
+    }
+    return List.of();
   }
 }

@@ -1,6 +1,7 @@
 package app.finish.core.recognise;
 
 import app.finish.core.grid.Grid;
+import app.finish.core.table.Heading;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
@@ -33,28 +34,17 @@ public record Anchors(List<Anchor> rows, List<Anchor> columns) {
     sourceRows.forEach(row -> rowPaths.put(row.row(), row.headings()));
     Map<Integer, List<String>> columnPaths = new HashMap<>();
     for (Leaf leaf : table.across().leaves()) {
-      columnPaths.put(valueColumns.get(leaf.index()), Recogniser.headings(leaf));
+      columnPaths.put(valueColumns.get(leaf.index()), headings(leaf));
     }
     List<List<String>> rows = new ArrayList<>();
     for (int row = 0; row < grid.rows(); row++) {
-      rows.add(rowPaths.getOrDefault(row, firstText(grid, row)));
+      rows.add(rowPaths.getOrDefault(row, Anchor.firstText(grid, row)));
     }
     List<List<String>> columns = new ArrayList<>();
     for (int column = 0; column < grid.columns(); column++) {
       columns.add(columnPaths.getOrDefault(column, List.of()));
     }
     return new Anchors(counted(rows), counted(columns));
-  }
-
-  /// What the first cell of a row that is not blank says.
-  static List<String> firstText(Grid grid, int row) {
-    for (int column = 0; column < grid.columns(); column++) {
-      String text = grid.at(row, column).text().strip();
-      if (!text.isEmpty()) {
-        return List.of(text);
-      }
-    }
-    return List.of();
   }
 
   private static List<Anchor> counted(List<List<String>> paths) {
@@ -64,5 +54,19 @@ public record Anchors(List<Anchor> rows, List<Anchor> columns) {
       anchors.add(new Anchor(path, seen.merge(path, 1, Integer::sum) - 1));
     }
     return anchors;
+  }
+
+  /// The labels of a leaf. A total that names its group stands for the group's label too.
+  public static List<String> headings(Leaf leaf) {
+    List<String> labels = new ArrayList<>();
+    for (int i = 0; i < leaf.path().size(); i++) {
+      String label = leaf.path().get(i).label();
+      boolean total = leaf.path().get(i).role() != Heading.Role.MEMBER;
+      if (total && !labels.isEmpty() && label.contains(labels.getLast())) {
+        labels.removeLast();
+      }
+      labels.add(label);
+    }
+    return labels.stream().filter(label -> !label.isEmpty()).toList();
   }
 }

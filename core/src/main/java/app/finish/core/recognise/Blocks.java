@@ -12,34 +12,14 @@ final class Blocks {
 
   static List<Grid> of(Grid sheet) {
     List<Grid> blocks = new ArrayList<>();
-    Grid trimmed = trim(sheet);
+    Grid trimmed = sheet.trimmed();
     if (trimmed.rows() == 0) {
       return blocks;
     }
     for (Grid band : sideBySide(trimmed)) {
-      blocks.addAll(oneBelowAnother(trim(band)));
+      blocks.addAll(oneBelowAnother(band.trimmed()));
     }
     return blocks;
-  }
-
-  /// The grid without blank rows and columns at its edges.
-  static Grid trim(Grid grid) {
-    int top = grid.rows();
-    int bottom = 0;
-    int left = grid.columns();
-    int right = 0;
-    for (int row = 0; row < grid.rows(); row++) {
-      for (int column = 0; column < grid.columns(); column++) {
-        GridCell cell = grid.at(row, column);
-        if (!cell.isBlank()) {
-          top = Math.min(top, row);
-          bottom = Math.max(bottom, Math.min(grid.rows(), row + cell.rowSpan()));
-          left = Math.min(left, column);
-          right = Math.max(right, Math.min(grid.columns(), column + cell.columnSpan()));
-        }
-      }
-    }
-    return bottom == 0 ? grid.region(0, 0, 0, 0) : grid.region(top, left, bottom, right);
   }
 
   /// Parts at blank columns if what stands to the right has a stub of its own: more words than
@@ -130,13 +110,13 @@ final class Blocks {
         next++;
       }
       if (data && next < grid.rows() && beginsATable(grid, next)) {
-        blocks.add(trim(grid.region(start, 0, row, grid.columns())));
+        blocks.add(grid.region(start, 0, row, grid.columns()).trimmed());
         start = next;
         data = false;
       }
       row = next - 1;
     }
-    blocks.add(trim(grid.region(start, 0, grid.rows(), grid.columns())));
+    blocks.add(grid.region(start, 0, grid.rows(), grid.columns()).trimmed());
     blocks.replaceAll(Panel::unfolded);
     return blocks;
   }

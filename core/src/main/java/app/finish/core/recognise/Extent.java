@@ -78,20 +78,20 @@ public record Extent(List<String> joined, List<Cut> cuts) {
 
   /// The columns of a grid left of one, without blank edges.
   public static Grid left(Grid grid, int column) {
-    return Blocks.trim(grid.region(0, 0, grid.rows(), column));
+    return grid.region(0, 0, grid.rows(), column).trimmed();
   }
 
   /// The columns of a grid from one on, without blank edges.
   public static Grid right(Grid grid, int column) {
-    return Blocks.trim(grid.region(0, column, grid.rows(), grid.columns()));
+    return grid.region(0, column, grid.rows(), grid.columns()).trimmed();
   }
 
   /// A row by what it says first, for cutting there.
   public static Anchor rowOf(Grid grid, int row) {
-    List<String> text = Anchors.firstText(grid, row);
+    List<String> text = Anchor.firstText(grid, row);
     int occurrence = 0;
     for (int above = 0; above < row; above++) {
-      occurrence += Anchors.firstText(grid, above).equals(text) ? 1 : 0;
+      occurrence += Anchor.firstText(grid, above).equals(text) ? 1 : 0;
     }
     return new Anchor(text, occurrence);
   }
@@ -125,8 +125,8 @@ public record Extent(List<String> joined, List<Cut> cuts) {
 
   private static String beginning(Grid grid) {
     for (int row = 0; row < grid.rows(); row++) {
-      if (!Anchors.firstText(grid, row).isEmpty()) {
-        return Anchors.firstText(grid, row).getFirst();
+      if (!Anchor.firstText(grid, row).isEmpty()) {
+        return Anchor.firstText(grid, row).getFirst();
       }
     }
     return "";
@@ -165,7 +165,7 @@ public record Extent(List<String> joined, List<Cut> cuts) {
   private static int placeOf(Anchor anchor, Grid grid) {
     int seen = 0;
     for (int row = 0; row < grid.rows(); row++) {
-      if (Anchors.firstText(grid, row).equals(anchor.path()) && seen++ == anchor.occurrence()) {
+      if (Anchor.firstText(grid, row).equals(anchor.path()) && seen++ == anchor.occurrence()) {
         return row;
       }
     }
@@ -185,11 +185,11 @@ public record Extent(List<String> joined, List<Cut> cuts) {
 
   /// The rows of a grid above one, without blank edges.
   public static Grid above(Grid grid, int row) {
-    return Blocks.trim(grid.region(0, 0, row, grid.columns()));
+    return grid.region(0, 0, row, grid.columns()).trimmed();
   }
 
   /// The rows of a grid from one on, without blank edges.
   public static Grid below(Grid grid, int row) {
-    return Blocks.trim(grid.region(row, 0, grid.rows(), grid.columns()));
+    return grid.region(row, 0, grid.rows(), grid.columns()).trimmed();
   }
 }

@@ -1,6 +1,5 @@
 package app.finish.core.recognise;
 
-import app.finish.core.grid.Grid;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -9,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /// Corrections put on the rows and columns of one grid.
 ///
@@ -41,9 +41,11 @@ record Placed(
   static final Placed NONE = on(Corrections.NONE, Optional.empty());
 
   /// The corrections on this grid.
-  static Placed on(Grid grid, Corrections corrections) {
+  ///
+  /// @param anchors what its rows and columns are called if nothing is corrected
+  static Placed on(Corrections corrections, Supplier<Anchors> anchors) {
     boolean plain = corrections.equals(Corrections.NONE);
-    return on(corrections, plain ? Optional.empty() : Optional.of(Recogniser.plainAnchors(grid)));
+    return on(corrections, plain ? Optional.empty() : Optional.of(anchors.get()));
   }
 
   private static Placed on(Corrections corrections, Optional<Anchors> anchors) {

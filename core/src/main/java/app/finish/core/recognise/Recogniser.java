@@ -62,7 +62,7 @@ public final class Recogniser {
   /// @param corrections what a person said against what was recognised
   /// @throws java.util.concurrent.CancellationException if its thread is interrupted
   public static Recognition recognise(Grid grid, Corrections corrections) {
-    return new Recogniser(grid, Placed.on(grid, corrections)).recognise();
+    return new Recogniser(grid, Placed.on(corrections, () -> plainAnchors(grid))).recognise();
   }
 
   /// What the rows and columns of a grid are called if nothing is corrected.
@@ -304,7 +304,7 @@ public final class Recogniser {
             case GRAND_TOTAL -> LineRole.GRAND_TOTAL;
           };
       int row = rows.lines().get(leaf.index()).place();
-      List<String> own = headings(leaf);
+      List<String> own = Anchors.headings(leaf);
       boolean under = own.isEmpty() && leaf.measure().isPresent();
       above = under ? above : own;
       all.add(new SourceRow(row, role, leaf.level(), above, OptionalInt.of(leaf.index())));
@@ -315,19 +315,5 @@ public final class Recogniser {
 
   private static List<String> filled(List<String> labels) {
     return labels.stream().filter(label -> !label.isEmpty()).toList();
-  }
-
-  /// The labels of a leaf. A total that names its group stands for the group's label too.
-  static List<String> headings(Leaf leaf) {
-    List<String> labels = new ArrayList<>();
-    for (int i = 0; i < leaf.path().size(); i++) {
-      String label = leaf.path().get(i).label();
-      boolean total = leaf.path().get(i).role() != Role.MEMBER;
-      if (total && !labels.isEmpty() && label.contains(labels.getLast())) {
-        labels.removeLast();
-      }
-      labels.add(label);
-    }
-    return filled(labels);
   }
 }

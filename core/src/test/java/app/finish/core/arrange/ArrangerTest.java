@@ -91,7 +91,7 @@ public class ArrangerTest {
     Arranged arranged = arranged(out);
     assertThat(rows(arranged)).hasSize(6).doesNotContain("Hale–Orrin/Winter");
     assertThat(arranged.aside())
-        .containsExactly(new Arranged.Aside(0, Side.DOWN, List.of("Hale–Orrin"), "Winter"));
+        .containsExactly(new Aside(0, Side.DOWN, List.of("Hale–Orrin"), "Winter"));
     assertThat(at(arranged.table(), 1, 0)).isEqualTo(13);
     Arrangement off = Arrangement.NONE.with(out).withSwitched(0, false);
     assertThat(Arranger.arrange(SAILINGS, off).table()).isEqualTo(SAILINGS);

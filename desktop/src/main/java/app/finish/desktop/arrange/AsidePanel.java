@@ -5,6 +5,7 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Workbench;
 
+import app.finish.core.arrange.Aside;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arrangement;
 import app.finish.core.arrange.Move;
@@ -62,7 +63,7 @@ public final class AsidePanel {
     private final List<String> first = new ArrayList<>();
     private int count;
 
-    void add(Arranged.Aside one) {
+    void add(Aside one) {
       if (count++ < LISTED) {
         first.add(MoveWords.path(one.path()));
       }
