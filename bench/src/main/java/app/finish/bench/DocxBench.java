@@ -1,11 +1,11 @@
 package app.finish.bench;
 
-import app.finish.core.arrange.Formulas;
+import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.formats.docx.DocxWriter;

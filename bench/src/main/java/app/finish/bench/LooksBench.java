@@ -5,7 +5,7 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Dresser;
 import app.finish.core.number.NumberFormat;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.style.Look;
 import app.finish.core.style.StyleBook;

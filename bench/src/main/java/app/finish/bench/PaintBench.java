@@ -1,8 +1,8 @@
 package app.finish.bench;
 
-import app.finish.core.arrange.Formulas;
+import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;

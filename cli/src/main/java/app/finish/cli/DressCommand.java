@@ -3,7 +3,7 @@ package app.finish.cli;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;

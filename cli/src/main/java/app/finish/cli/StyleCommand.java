@@ -3,7 +3,7 @@ package app.finish.cli;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PaletteCheck;
-import app.finish.core.style.Sight;
+import app.finish.core.style.colour.Sight;
 import app.finish.core.style.StyleBook;
 import app.finish.formats.style.found.FoundStyle;
 import app.finish.formats.style.StyleFile;

@@ -2,20 +2,20 @@ package app.finish.core;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
-import app.finish.core.arrange.Formulas;
+import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
-import app.finish.core.layout.Compositor;
-import app.finish.core.layout.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.layout.page.Compositor;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 

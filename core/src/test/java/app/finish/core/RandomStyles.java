@@ -1,11 +1,11 @@
 package app.finish.core;
 
-import app.finish.core.style.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.List;

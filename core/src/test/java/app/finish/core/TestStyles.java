@@ -1,12 +1,12 @@
 package app.finish.core;
 
-import app.finish.core.style.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.StyleBook;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.table.MeasureKind;
 import java.util.List;
 import java.util.Map;

@@ -7,7 +7,7 @@ import app.finish.desktop.model.Recent;
 import app.finish.desktop.shell.WindowPicker;
 
 import app.finish.core.document.Document;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.samples.Samples;

@@ -37,7 +37,7 @@ import app.finish.desktop.shell.TopBar;
 import app.finish.desktop.tally.ConnectBoard;
 
 import app.finish.core.document.Document;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.HouseStyle;
 import app.finish.formats.Sending;
 import java.util.EnumMap;

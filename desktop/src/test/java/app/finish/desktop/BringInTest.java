@@ -5,7 +5,7 @@ import app.finish.desktop.model.Shown;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.dress.Place;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;

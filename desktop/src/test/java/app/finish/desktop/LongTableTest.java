@@ -5,8 +5,8 @@ import app.finish.desktop.model.Showing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -5,8 +5,8 @@ import app.finish.desktop.kit.PaintFonts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.finish.core.layout.Face;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Face;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Proof;
 import java.util.List;

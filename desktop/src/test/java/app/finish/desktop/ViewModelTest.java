@@ -16,7 +16,7 @@ import app.finish.core.document.Source;
 import app.finish.core.dress.Place;
 import app.finish.core.grid.Grid;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;

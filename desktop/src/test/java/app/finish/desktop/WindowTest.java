@@ -9,8 +9,8 @@ import app.finish.desktop.shell.Slug;
 
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Place;
-import app.finish.core.layout.Fonts;
-import app.finish.core.layout.Scroll;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.samples.Samples;
 import app.finish.formats.Sending;

@@ -1,10 +1,10 @@
 package app.finish.expressions;
 
-import app.finish.core.arrange.Formula;
-import app.finish.core.arrange.Formulas;
-import app.finish.core.arrange.Neighbours;
-import app.finish.core.arrange.Neighbours.Whole;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.formula.Formula;
+import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.formula.Neighbours;
+import app.finish.core.arrange.formula.Neighbours.Whole;
+import app.finish.core.arrange.move.Side;
 import dev.cel.common.CelFunctionDecl;
 import dev.cel.common.CelOverloadDecl;
 import dev.cel.common.types.CelType;

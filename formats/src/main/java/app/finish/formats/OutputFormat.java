@@ -6,7 +6,7 @@ import app.finish.formats.io.TableWriter;
 import app.finish.formats.pdf.PdfWriter;
 import app.finish.formats.pdf.PngWriter;
 
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import java.util.Locale;
 import java.util.Optional;
 

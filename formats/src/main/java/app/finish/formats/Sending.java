@@ -6,9 +6,9 @@ import app.finish.formats.io.TableWriter;
 import app.finish.formats.style.StyleFile;
 
 import app.finish.core.Finishing;
-import app.finish.core.arrange.Formulas;
+import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.HouseStyle;

@@ -6,9 +6,9 @@ import app.finish.formats.style.StyleFile;
 
 import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.Cascade;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -2,12 +2,12 @@ package app.finish.formats;
 
 import app.finish.formats.style.StyleFile;
 
-import app.finish.core.arrange.Formulas;
+import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.recognise.Recogniser;

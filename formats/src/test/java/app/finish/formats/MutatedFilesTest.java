@@ -6,7 +6,7 @@ import app.finish.formats.samples.Samples;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Source;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

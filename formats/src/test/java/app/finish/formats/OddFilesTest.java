@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Recognition;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Value;

@@ -10,9 +10,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Recognition;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;

@@ -7,10 +7,10 @@ import app.finish.records.statistics.Sample;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.Arranger;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;

@@ -1,8 +1,14 @@
 package app.finish.core.arrange;
 
+import app.finish.core.arrange.make.Calculating;
+import app.finish.core.arrange.move.Aside;
+import app.finish.core.arrange.move.Level;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Branches;
+import app.finish.core.arrange.tree.Trees;
+import app.finish.core.arrange.tree.Ways;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,27 @@
 package app.finish.core.arrange;
 
 import app.finish.core.arrange.Arranged.Names;
+import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.make.Baking;
+import app.finish.core.arrange.make.Calculating;
+import app.finish.core.arrange.make.Filling;
+import app.finish.core.arrange.make.Gathering;
+import app.finish.core.arrange.make.Holding;
+import app.finish.core.arrange.make.Keeping;
+import app.finish.core.arrange.make.Mingling;
+import app.finish.core.arrange.make.Ordering;
+import app.finish.core.arrange.make.Placing;
+import app.finish.core.arrange.make.Pruning;
+import app.finish.core.arrange.make.TotalPlaces;
+import app.finish.core.arrange.make.Totalling;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Aside;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.NoPlace;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Branch;
+import app.finish.core.arrange.tree.Order;
+import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;
 import java.util.ArrayList;

@@ -1,6 +1,11 @@
 package app.finish.core.arrange;
 
-import app.finish.core.arrange.Arrangement.Entry;
+import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Arrangement.Entry;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Shape;
+import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Table;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +16,7 @@ import java.util.Optional;
 /// ```java
 /// new Beginning(table, formulas, Moved.nothing(table), arrangement.entries()).found(250);
 /// ```
-final class Beginning {
+public final class Beginning {
   private static final int TRIES = 3;
 
   private final Table table;

@@ -1,6 +1,15 @@
 package app.finish.core.arrange;
 
-import app.finish.core.arrange.Arrangement.Entry;
+import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.make.Calculating;
+import app.finish.core.arrange.move.Arrangement.Entry;
+import app.finish.core.arrange.move.Level;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Quota;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Members;
+import app.finish.core.arrange.tree.Shape;
+import app.finish.core.arrange.tree.Trees;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -11,7 +20,7 @@ import java.util.stream.IntStream;
 /// ```java
 /// if (FirstGroups.suffice(trees, moves, formulas)) { … }
 /// ```
-final class FirstGroups {
+public final class FirstGroups {
   private static final long MOST = 1_000_000;
 
   private FirstGroups() {}

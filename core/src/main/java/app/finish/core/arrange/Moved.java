@@ -1,5 +1,8 @@
 package app.finish.core.arrange;
 
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Aside;
+import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;
 import java.util.List;
@@ -13,14 +16,14 @@ import java.util.Map;
 /// @param unplaced the places of those that could not be made, each with the reason
 /// @param refused for moves that take texts for numbers the texts that are none
 /// @param held the dimensions that are held
-record Moved(
+public record Moved(
     List<Arrangement.Entry> entries,
     Trees trees,
     List<Aside> aside,
     Map<Integer, String> unplaced,
     Map<Integer, List<String>> refused,
     List<Held> held) {
-  Moved {
+  public Moved {
     entries = List.copyOf(entries);
     aside = List.copyOf(aside);
     unplaced = Map.copyOf(unplaced);

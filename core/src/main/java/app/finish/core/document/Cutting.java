@@ -1,9 +1,9 @@
 package app.finish.core.document;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Anchor;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Extent;
+import app.finish.core.recognise.said.Anchor;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.Extent;
 import java.util.Optional;
 
 /// Cuts a table of a document in two, and joins two that were found on one sheet. What was done is

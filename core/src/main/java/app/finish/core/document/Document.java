@@ -1,7 +1,7 @@
 package app.finish.core.document;
 
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package app.finish.core.document;
 
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Touches;
 import app.finish.core.table.Note;

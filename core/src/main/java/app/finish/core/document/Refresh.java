@@ -1,11 +1,11 @@
 package app.finish.core.document;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Anchor;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Extent;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Anchor;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.Extent;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package app.finish.core.dress;
 
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.number.NumberFormat;
 import app.finish.core.number.NumberReader;
@@ -27,7 +27,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 
 /// Dresses the body: group rows, row headings and figures.
-final class BodyDresser {
+public final class BodyDresser {
   private final Table table;
   private final Cascade cascade;
   private final int stub;

@@ -10,7 +10,7 @@ import java.util.TreeSet;
 /// (digits are equally wide) and the longest writings. The widest labels depend on the font: they
 /// are
 /// found when it is known, by [RowPlan].
-final class Decisive {
+public final class Decisive {
   private final Table table;
   private final RowPlan plan;
   private final TreeSet<Integer> rows = new TreeSet<>();

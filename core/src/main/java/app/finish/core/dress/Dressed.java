@@ -2,7 +2,7 @@ package app.finish.core.dress;
 
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.style.Look;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Palette;
 import java.util.List;
 
 /// A table with its looks: rows from the number above it to the source line below it.

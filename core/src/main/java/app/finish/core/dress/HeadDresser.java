@@ -1,6 +1,6 @@
 package app.finish.core.dress;
 
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
@@ -17,7 +17,7 @@ import java.util.List;
 import java.util.Locale;
 
 /// Dresses the heads: the head of the stub, spanners and column heads.
-final class HeadDresser {
+public final class HeadDresser {
   private final Table table;
   private final Cascade cascade;
   private final int stub;

@@ -8,7 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /// Numbers the kinds of rows of a body: rows of one kind have the same look in each column.
-final class RowKinds {
+public final class RowKinds {
   private long[] known = new long[16];
   private int size;
   private int last;

@@ -16,7 +16,7 @@ import java.util.Optional;
 
 /// Rules of total rows that stay: where a group, or the table, has no such row, they stand below
 /// its last row.
-final class StandingRules {
+public final class StandingRules {
   private final Axis down;
   private final Edge afterTable;
   private final Edge afterGroup;

@@ -9,7 +9,7 @@ import java.util.RandomAccess;
 
 /// The rows of a dressed table, each dressed when it is asked for: the words and heads are there
 /// from the start, the body is not.
-final class Unrolled extends AbstractList<DressedRow> implements RandomAccess {
+public final class Unrolled extends AbstractList<DressedRow> implements RandomAccess {
   private final List<DressedRow> above;
   private final BodyDresser body;
   private final List<DressedRow> below;

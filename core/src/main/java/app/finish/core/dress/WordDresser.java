@@ -17,7 +17,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 
 /// Dresses the words above and below a table.
-final class WordDresser {
+public final class WordDresser {
   private final Table table;
   private final Cascade cascade;
   private final int columns;

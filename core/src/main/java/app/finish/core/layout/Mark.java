@@ -1,6 +1,7 @@
 package app.finish.core.layout;
 
-import app.finish.core.style.Colour;
+import app.finish.core.layout.font.Face;
+import app.finish.core.style.colour.Colour;
 import java.util.function.UnaryOperator;
 
 /// Something drawn on a page, in points from its upper left corner.

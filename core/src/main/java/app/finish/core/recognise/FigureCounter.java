@@ -1,6 +1,12 @@
 package app.finish.core.recognise;
 
 import app.finish.core.grid.GridPlace;
+import app.finish.core.recognise.found.FigureCount;
+import app.finish.core.recognise.line.LineReader;
+import app.finish.core.recognise.said.LineRole;
+import app.finish.core.recognise.sheet.Frame;
+import app.finish.core.recognise.sheet.Placed;
+import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.table.Body;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
@@ -12,7 +18,7 @@ import java.util.regex.Pattern;
 
 /// Counts the figures of a grid by the places that they went to, and holds those in the table
 /// against the table's own values.
-final class FigureCounter {
+public final class FigureCounter {
   private static final Pattern FIGURE =
       Pattern.compile("(?<![\\p{L}\\d])[0-9]+(?:[.,][0-9]+)*(?![\\p{L}])");
   private static final int LISTED = 200;

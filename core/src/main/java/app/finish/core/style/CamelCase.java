@@ -3,7 +3,7 @@ package app.finish.core.style;
 import java.util.Locale;
 
 /// Names of constants as files write them.
-final class CamelCase {
+public final class CamelCase {
   private CamelCase() {}
 
   /// "GRAND_TOTAL_ROW" as "grandTotalRow".

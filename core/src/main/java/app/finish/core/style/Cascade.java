@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;

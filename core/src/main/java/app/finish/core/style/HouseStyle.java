@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import app.finish.core.style.colour.Palette;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;

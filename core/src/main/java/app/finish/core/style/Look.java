@@ -1,6 +1,7 @@
 package app.finish.core.style;
 
 import app.finish.core.number.NumberFormat;
+import app.finish.core.style.colour.Colour;
 import java.util.Map;
 import java.util.Optional;
 

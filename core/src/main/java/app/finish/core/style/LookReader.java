@@ -4,12 +4,13 @@ import app.finish.core.number.NumberFormat;
 import app.finish.core.style.Look.Align;
 import app.finish.core.style.Look.Underline;
 import app.finish.core.style.Look.Vertical;
+import app.finish.core.style.colour.Palette;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
 /// Reads a look from settings that have been checked.
-final class LookReader {
+public final class LookReader {
   private LookReader() {}
 
   static Look look(Map<Property, String> settings, Map<Property, Origin> origins, Palette palette) {

@@ -1,5 +1,9 @@
 package app.finish.core.style;
 
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.Palette;
+import app.finish.core.style.colour.Sight;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;

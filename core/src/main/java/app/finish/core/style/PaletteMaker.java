@@ -1,5 +1,8 @@
 package app.finish.core.style;
 
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -5,7 +5,7 @@ import java.util.EnumMap;
 import java.util.Map;
 
 /// What a property is where nothing sets it.
-final class Unset {
+public final class Unset {
   static final Map<Property, String> SETTINGS = settings();
 
   private Unset() {}

@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
 import app.finish.core.Seeds;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Aside;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Figures;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;

@@ -3,6 +3,11 @@ package app.finish.core.arrange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.Seeds;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Quota;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -41,7 +46,7 @@ public class FirstRowsTest {
 
   /// Groups of one to twenty members, some without subtotals, some with a level more, some of the
   /// same name; measures on either side; gaps and texts.
-  static Table table(Random random) {
+  public static Table table(Random random) {
     boolean uneven = random.nextInt(4) == 0;
     boolean measuresDown = random.nextInt(5) == 0;
     boolean totals = random.nextBoolean();

@@ -1,5 +1,12 @@
 package app.finish.core.arrange;
 
+import app.finish.core.arrange.formula.Formula;
+import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.formula.Neighbours;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Quota;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.MeasureKind;

@@ -3,9 +3,9 @@ package app.finish.core.document;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
-import app.finish.core.recognise.Anchor;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.LineRole;
+import app.finish.core.recognise.said.Anchor;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Note;
 import app.finish.core.table.Words;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Anchor;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Extent;
-import app.finish.core.recognise.LineRole;
 import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.said.Anchor;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.Extent;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.core.style.PartName;
 import java.util.List;
 import org.testng.annotations.Test;

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
 import app.finish.core.grid.Grid;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.found.SourceRow;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.List;

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.TestStyles;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.table.MeasureKind;
 import java.util.List;
 import java.util.Map;

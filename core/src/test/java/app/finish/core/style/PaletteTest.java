@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.RandomStyles;
 import app.finish.core.TestStyles;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.Palette;
+import app.finish.core.style.colour.Sight;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;

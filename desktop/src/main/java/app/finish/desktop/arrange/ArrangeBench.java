@@ -8,8 +8,8 @@ import app.finish.desktop.model.Tallies;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;

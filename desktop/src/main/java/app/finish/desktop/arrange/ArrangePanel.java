@@ -10,8 +10,8 @@ import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
 import app.finish.core.table.Leaf;
 import java.util.ArrayList;

@@ -5,10 +5,10 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Workbench;
 
-import app.finish.core.arrange.Aside;
+import app.finish.core.arrange.move.Aside;
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -7,7 +7,7 @@ import app.finish.desktop.model.Quotas;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 
-import app.finish.core.arrange.Move;
+import app.finish.core.arrange.move.Move;
 import app.finish.core.table.MeasureKind;
 import app.finish.expressions.BadExpression;
 import app.finish.expressions.MeasureFormulas;

@@ -6,7 +6,7 @@ import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.TagMoves;
 
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Side;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;

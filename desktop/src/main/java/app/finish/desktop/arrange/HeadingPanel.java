@@ -10,9 +10,9 @@ import app.finish.desktop.proof.HeadingKeys;
 import app.finish.desktop.tally.TallyPanel;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;

@@ -6,7 +6,7 @@ import app.finish.desktop.model.MoveEdit;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 
-import app.finish.core.arrange.Move;
+import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;

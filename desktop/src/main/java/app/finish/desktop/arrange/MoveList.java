@@ -8,8 +8,8 @@ import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

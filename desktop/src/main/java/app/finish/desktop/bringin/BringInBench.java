@@ -11,8 +11,8 @@ import app.finish.desktop.tally.TallyPanel;
 
 import app.finish.core.document.DocumentTable;
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.found.Recognition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;

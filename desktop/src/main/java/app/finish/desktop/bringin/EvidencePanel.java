@@ -5,10 +5,10 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
 
-import app.finish.core.recognise.Evidence;
-import app.finish.core.recognise.FigureCount;
-import app.finish.core.recognise.Finding;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Evidence;
+import app.finish.core.recognise.found.FigureCount;
+import app.finish.core.recognise.found.Finding;
+import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.PartName;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;

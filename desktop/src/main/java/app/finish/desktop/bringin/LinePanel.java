@@ -8,12 +8,12 @@ import app.finish.desktop.model.Workbench;
 
 import app.finish.core.dress.Place;
 import app.finish.core.grid.GridPlace;
-import app.finish.core.recognise.Anchors;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Evidence;
-import app.finish.core.recognise.LineRole;
-import app.finish.core.recognise.Recognition;
-import app.finish.core.recognise.SourceRow;
+import app.finish.core.recognise.found.Anchors;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.found.Evidence;
+import app.finish.core.recognise.said.LineRole;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Heading.Role;

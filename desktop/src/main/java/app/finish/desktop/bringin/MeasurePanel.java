@@ -4,11 +4,11 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Workbench;
 
-import app.finish.core.recognise.BlankMeaning;
-import app.finish.core.recognise.BracketMeaning;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Evidence;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.said.BlankMeaning;
+import app.finish.core.recognise.said.BracketMeaning;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.found.Evidence;
+import app.finish.core.recognise.found.Recognition;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;

@@ -8,10 +8,10 @@ import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Workbench;
 
 import app.finish.core.style.Cascade;
-import app.finish.core.style.Colour;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PaletteCheck;
-import app.finish.core.style.Sight;
+import app.finish.core.style.colour.Sight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -6,9 +6,9 @@ import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.PaperView;
 
-import app.finish.core.layout.Fit;
+import app.finish.core.layout.sheet.Fit;
 import app.finish.core.layout.Paper;
-import app.finish.core.style.Sight;
+import app.finish.core.style.colour.Sight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -4,10 +4,10 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Heights;
 
-import app.finish.core.style.Colour;
+import app.finish.core.style.colour.Colour;
 import app.finish.core.style.Look;
 import app.finish.core.style.Origin;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;

@@ -1,7 +1,7 @@
 package app.finish.desktop.kit;
 
-import app.finish.core.layout.Face;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Face;
+import app.finish.core.layout.font.Fonts;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -2,7 +2,7 @@ package app.finish.desktop.kit;
 
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Proof;
-import app.finish.core.style.Colour;
+import app.finish.core.style.colour.Colour;
 import java.util.HashMap;
 import java.util.Map;
 import javafx.scene.canvas.GraphicsContext;

@@ -3,7 +3,7 @@ package app.finish.desktop.kit;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Proof;
-import app.finish.core.layout.Scroll;
+import app.finish.core.layout.sheet.Scroll;
 import java.util.List;
 import java.util.function.Predicate;
 import javafx.scene.canvas.Canvas;

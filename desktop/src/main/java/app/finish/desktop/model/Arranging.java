@@ -3,9 +3,9 @@ package app.finish.desktop.model;
 import app.finish.desktop.kit.Texts;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.Place;

@@ -3,7 +3,7 @@ package app.finish.desktop.model;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.Scroll;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.Property;
 import java.util.Optional;
 

@@ -7,7 +7,7 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

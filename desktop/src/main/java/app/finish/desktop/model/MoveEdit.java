@@ -2,7 +2,7 @@ package app.finish.desktop.model;
 
 import app.finish.desktop.kit.Texts;
 
-import app.finish.core.arrange.Move;
+import app.finish.core.arrange.move.Move;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

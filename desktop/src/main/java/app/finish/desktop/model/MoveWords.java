@@ -2,9 +2,9 @@ package app.finish.desktop.model;
 
 import app.finish.desktop.kit.Texts;
 
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Quota;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Quota;
+import app.finish.core.arrange.move.Side;
 import java.util.List;
 
 /// What a move is called in the list of moves and in the history.

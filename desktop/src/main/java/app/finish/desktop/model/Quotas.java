@@ -2,7 +2,7 @@ package app.finish.desktop.model;
 
 import app.finish.desktop.kit.Texts;
 
-import app.finish.core.arrange.Quota;
+import app.finish.core.arrange.move.Quota;
 
 /// How much is kept, as people write it: "10", or "80 %".
 public final class Quotas {

@@ -1,8 +1,8 @@
 package app.finish.desktop.model;
 
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import java.util.List;
 
 /// Gives headings other names. A heading that was renamed before keeps one move for it.

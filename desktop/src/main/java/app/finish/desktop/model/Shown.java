@@ -5,8 +5,8 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Naming;
-import app.finish.core.layout.Scroll;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.layout.sheet.Scroll;
+import app.finish.core.recognise.found.Recognition;
 import app.finish.core.table.Table;
 
 /// A table as it is shown: its recognition, its arrangement and its sheet.

@@ -3,7 +3,7 @@ package app.finish.desktop.model;
 import app.finish.desktop.kit.Texts;
 
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Palette;
 import app.finish.formats.style.found.FoundStyle;
 import app.finish.formats.style.PaletteFile;
 import app.finish.formats.style.StyleFile;

@@ -3,10 +3,10 @@ package app.finish.desktop.model;
 import app.finish.desktop.kit.Texts;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Level;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Level;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

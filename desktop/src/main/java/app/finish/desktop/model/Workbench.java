@@ -2,7 +2,7 @@ package app.finish.desktop.model;
 
 import app.finish.desktop.kit.Texts;
 
-import app.finish.core.arrange.Arrangement;
+import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.document.Cutting;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
@@ -10,8 +10,8 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.History;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Extent;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.Extent;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.StyleBook;

@@ -7,7 +7,7 @@ import app.finish.desktop.model.Workbench;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.Scroll;
+import app.finish.core.layout.sheet.Scroll;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;

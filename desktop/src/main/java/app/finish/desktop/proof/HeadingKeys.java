@@ -4,8 +4,8 @@ import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
 
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
 import java.util.List;
 import java.util.Optional;

@@ -7,8 +7,8 @@ import app.finish.desktop.model.Workbench;
 
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
-import app.finish.core.layout.Scroll;
-import app.finish.core.style.Colour;
+import app.finish.core.layout.sheet.Scroll;
+import app.finish.core.style.colour.Colour;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.canvas.GraphicsContext;

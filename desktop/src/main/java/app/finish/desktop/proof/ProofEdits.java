@@ -8,7 +8,7 @@ import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.PartName;

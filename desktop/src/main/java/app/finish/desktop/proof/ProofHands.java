@@ -7,7 +7,7 @@ import app.finish.desktop.model.Workbench;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.Scroll;
+import app.finish.core.layout.sheet.Scroll;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -8,8 +8,8 @@ import app.finish.desktop.model.Workbench;
 
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.Glimpse;
-import app.finish.core.layout.Scroll;
+import app.finish.core.layout.sheet.Glimpse;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.PartName;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;

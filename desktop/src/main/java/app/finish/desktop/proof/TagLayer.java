@@ -5,8 +5,8 @@ import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
 
-import app.finish.core.arrange.Side;
-import app.finish.core.layout.Scroll;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.layout.sheet.Scroll;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

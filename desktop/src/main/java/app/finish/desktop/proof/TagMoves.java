@@ -5,9 +5,9 @@ import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;

@@ -11,8 +11,8 @@ import app.finish.desktop.model.Tallies;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
 
-import app.finish.core.arrange.Arrangement;
-import app.finish.core.arrange.Move;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Touches;

@@ -7,7 +7,7 @@ import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
 
 import app.finish.core.dress.Place;
-import app.finish.core.layout.Scroll;
+import app.finish.core.layout.sheet.Scroll;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

@@ -10,7 +10,7 @@ import app.finish.core.dress.Run;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
 import app.finish.core.style.Look.Align;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.style.RuleLine;
 import java.util.List;
 

@@ -2,12 +2,12 @@ package app.finish.formats.finish;
 
 import app.finish.formats.io.Problem;
 
-import app.finish.core.recognise.Anchor;
-import app.finish.core.recognise.BlankMeaning;
-import app.finish.core.recognise.BracketMeaning;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Extent;
-import app.finish.core.recognise.LineRole;
+import app.finish.core.recognise.said.Anchor;
+import app.finish.core.recognise.said.BlankMeaning;
+import app.finish.core.recognise.said.BracketMeaning;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.Extent;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.core.table.MeasureKind;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

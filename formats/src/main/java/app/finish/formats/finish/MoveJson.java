@@ -1,8 +1,8 @@
 package app.finish.formats.finish;
 
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Quota;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Quota;
+import app.finish.core.arrange.move.Side;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;

@@ -2,9 +2,9 @@ package app.finish.formats.finish;
 
 import app.finish.formats.io.Problem;
 
-import app.finish.core.arrange.Move;
-import app.finish.core.arrange.Quota;
-import app.finish.core.arrange.Side;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Quota;
+import app.finish.core.arrange.move.Side;
 import app.finish.core.table.MeasureKind;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;

@@ -1,12 +1,12 @@
 package app.finish.formats.json;
 
 import app.finish.core.number.NumberReader;
-import app.finish.core.recognise.Evidence;
-import app.finish.core.recognise.FigureCount;
-import app.finish.core.recognise.Finding;
-import app.finish.core.recognise.PairedCells;
-import app.finish.core.recognise.Recognition;
-import app.finish.core.recognise.SourceRow;
+import app.finish.core.recognise.found.Evidence;
+import app.finish.core.recognise.found.FigureCount;
+import app.finish.core.recognise.found.Finding;
+import app.finish.core.recognise.words.PairedCells;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;

@@ -2,12 +2,12 @@ package app.finish.formats.pdf;
 
 import app.finish.formats.io.TableWriter;
 
-import app.finish.core.layout.Face;
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Face;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
-import app.finish.core.style.Colour;
+import app.finish.core.style.colour.Colour;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;

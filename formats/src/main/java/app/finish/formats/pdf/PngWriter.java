@@ -3,7 +3,7 @@ package app.finish.formats.pdf;
 import app.finish.formats.io.Problem;
 import app.finish.formats.io.TableWriter;
 
-import app.finish.core.layout.Fonts;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import java.awt.image.BufferedImage;

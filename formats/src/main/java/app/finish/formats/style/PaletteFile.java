@@ -3,9 +3,9 @@ package app.finish.formats.style;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Problem;
 
-import app.finish.core.style.Colour;
-import app.finish.core.style.Light;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PaletteMaker;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;

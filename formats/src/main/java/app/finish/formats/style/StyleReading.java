@@ -2,9 +2,9 @@ package app.finish.formats.style;
 
 import app.finish.formats.io.Problem;
 
-import app.finish.core.style.Colour;
+import app.finish.core.style.colour.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import com.fasterxml.jackson.core.JsonParser;

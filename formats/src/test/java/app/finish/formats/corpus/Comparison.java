@@ -13,7 +13,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /// Holds a table that was understood against what is true of it.
-final class Comparison {
+public final class Comparison {
   private final TrueTable truth;
   private final Table table;
   private final Facts facts = new Facts();

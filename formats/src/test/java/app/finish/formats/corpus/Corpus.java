@@ -1,9 +1,9 @@
 package app.finish.formats.corpus;
 
 import app.finish.core.document.Source;
-import app.finish.core.recognise.Corrections;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.formats.Sources;

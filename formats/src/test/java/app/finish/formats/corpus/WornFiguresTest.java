@@ -9,7 +9,7 @@ import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Dresser;
 import app.finish.core.dress.Place;
 import app.finish.core.number.WrittenDecimals;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;

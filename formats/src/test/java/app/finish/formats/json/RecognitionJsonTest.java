@@ -3,7 +3,7 @@ package app.finish.formats.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Corrections;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

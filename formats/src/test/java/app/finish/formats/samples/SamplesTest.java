@@ -12,10 +12,10 @@ import app.finish.formats.SurveyOutput;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.Finishing;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.Evidence;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
+import app.finish.core.recognise.found.Recognition;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Marks;

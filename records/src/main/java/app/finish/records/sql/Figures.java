@@ -64,7 +64,7 @@ public final class Figures {
   private final Map<String, String> parts = new LinkedHashMap<>();
   private final List<WeightedQuantile> quantiles = new ArrayList<>();
 
-  Figures(Plan plan, Columns columns, Dialect dialect) {
+  public Figures(Plan plan, Columns columns, Dialect dialect) {
     this.columns = columns;
     this.dialect = dialect;
     this.weighted = !plan.weight().isEmpty();

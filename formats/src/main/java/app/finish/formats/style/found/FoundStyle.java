@@ -7,11 +7,11 @@ import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 
 import app.finish.core.document.Source;
-import app.finish.core.recognise.Corrections;
-import app.finish.core.recognise.LineRole;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.Recognition;
-import app.finish.core.recognise.SourceRow;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Selector;

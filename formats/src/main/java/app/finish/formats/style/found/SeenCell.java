@@ -1,6 +1,6 @@
 package app.finish.formats.style.found;
 
-import app.finish.core.style.Colour;
+import app.finish.core.style.colour.Colour;
 import java.util.Optional;
 
 /// A cell as it looks where it came from.

@@ -1,9 +1,9 @@
 package app.finish.formats.style.found;
 
-import app.finish.core.style.Colour;
+import app.finish.core.style.colour.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Light;
-import app.finish.core.style.Palette;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PaletteMaker;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;

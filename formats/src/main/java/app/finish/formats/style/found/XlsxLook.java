@@ -1,6 +1,6 @@
 package app.finish.formats.style.found;
 
-import app.finish.core.style.Colour;
+import app.finish.core.style.colour.Colour;
 import app.finish.formats.style.found.SeenCell.Line;
 import java.util.Optional;
 import org.apache.poi.ss.usermodel.BorderStyle;

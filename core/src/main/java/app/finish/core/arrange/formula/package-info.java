@@ -1,0 +1,4 @@
+/// What formulas of measures are asked through. In: an expression's text. Out: a `Formula` over
+/// `Neighbours`. The language itself is elsewhere, behind `Formulas`. Begin at `Formulas`. The
+/// makers of moves look in, and whoever brings a language.
+package app.finish.core.arrange.formula;

@@ -1,0 +1,210 @@
+package app.finish.core.arrange.make;
+
+import app.finish.core.arrange.formula.Neighbours;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.Kin;
+import app.finish.core.arrange.tree.Siblings;
+import app.finish.core.table.Table;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/// The figures around each place of a table, found once and kept.
+public final class Surroundings {
+  private final Figures figures;
+  private final Table table;
+  private final boolean measuresAcross;
+  private final boolean measuresDown;
+  private final Siblings siblings;
+  private final Kin down;
+  private final Kin across;
+  private final Map<List<Object>, Row> rows = new HashMap<>();
+  private final Map<List<Object>, Double> totals = new HashMap<>();
+
+  Surroundings(Figures figures, Side measures) {
+    this.figures = figures;
+    this.table = figures.table();
+    this.measuresAcross =
+        table.across().leaves().stream().anyMatch(leaf -> leaf.measure().isPresent());
+    this.measuresDown = table.down().leaves().stream().anyMatch(leaf -> leaf.measure().isPresent());
+    this.siblings = new Siblings(measures.of(table));
+    this.down = new Kin(table.down());
+    this.across = new Kin(table.across());
+  }
+
+  /// What is around the place of a row and a column, whatever measures these are.
+  Neighbours at(int row, int column) {
+    return new At(row, column);
+  }
+
+  /// The figures of one group beside each other, with what is worked out of them when it is asked.
+  private static final class Row {
+    final double[] figures;
+    private double[] sorted;
+    private double[] running;
+
+    Row(double[] figures) {
+      this.figures = figures;
+    }
+
+    double rank(int place) {
+      if (Double.isNaN(figures[place])) {
+        return Double.NaN;
+      }
+      if (sorted == null) {
+        sorted = Arrays.stream(figures).filter(one -> !Double.isNaN(one)).sorted().toArray();
+      }
+      int low = 0;
+      int high = sorted.length;
+      while (low < high) {
+        int middle = (low + high) >>> 1;
+        if (sorted[middle] <= figures[place]) {
+          low = middle + 1;
+        } else {
+          high = middle;
+        }
+      }
+      return sorted.length - low + 1.0;
+    }
+
+    double running(int place) {
+      if (running == null) {
+        running = new double[figures.length];
+        double sum = 0;
+        for (int i = 0; i < running.length; i++) {
+          sum += figures[i];
+          running[i] = sum;
+        }
+      }
+      return running[place];
+    }
+  }
+
+  private final class At implements Neighbours {
+    private final int row;
+    private final int column;
+
+    At(int row, int column) {
+      this.row = row;
+      this.column = column;
+    }
+
+    /// The leaf beside this one for a measure.
+    private int row(int measure) {
+      return measuresDown && !measuresAcross ? siblings.of(row, measure) : row;
+    }
+
+    private int column(int measure) {
+      return measuresAcross ? siblings.of(column, measure) : column;
+    }
+
+    @Override
+    public double figure(String name) {
+      int measure = figures.place(name);
+      int r = measure < 0 ? -1 : row(measure);
+      int c = measure < 0 ? -1 : column(measure);
+      return r < 0 || c < 0 ? Double.NaN : Figures.number(table.body().at(r, c));
+    }
+
+    @Override
+    public double share(String name, Whole whole, Side side) {
+      int measure = figures.place(name);
+      int r = row(measure);
+      int c = column(measure);
+      if (r < 0 || c < 0) {
+        return Double.NaN;
+      }
+      double total =
+          switch (whole) {
+            case ROW -> kept(List.of(whole, name, r), List.of(r), across.whole(c));
+            case COLUMN -> kept(List.of(whole, name, c), down.whole(r), List.of(c));
+            case TOTAL -> kept(List.of(whole, name), down.whole(r), across.whole(c));
+            case PARENT ->
+                side == Side.DOWN
+                    ? kept(List.of(side, down.parentOf(r), c), down.parent(r), List.of(c))
+                    : kept(List.of(side, across.parentOf(c), r), List.of(r), across.parent(c));
+          };
+      return figure(name) / total * 100;
+    }
+
+    private double kept(List<Object> key, List<Integer> some, List<Integer> others) {
+      return some.isEmpty() || others.isEmpty()
+          ? Double.NaN
+          : totals.computeIfAbsent(key, own -> Figures.number(figures.together(some, others)));
+    }
+
+    private Row group(String name, Side side) {
+      int measure = figures.place(name);
+      int own = side == Side.DOWN ? row(measure) : column(measure);
+      int other = side == Side.DOWN ? column(measure) : row(measure);
+      Kin kin = side == Side.DOWN ? down : across;
+      if (own < 0 || other < 0 || kin.groupOf(own) < 0) {
+        return new Row(new double[0]);
+      }
+      return rows.computeIfAbsent(
+          List.of(side, kin.groupOf(own), other),
+          key -> {
+            List<Integer> leaves = kin.group(kin.groupOf(own));
+            double[] all = new double[leaves.size()];
+            for (int i = 0; i < all.length; i++) {
+              int leaf = leaves.get(i);
+              all[i] =
+                  Figures.number(
+                      side == Side.DOWN
+                          ? table.body().at(leaf, other)
+                          : table.body().at(other, leaf));
+            }
+            return new Row(all);
+          });
+    }
+
+    private int place(String name, Side side) {
+      int measure = figures.place(name);
+      int own = side == Side.DOWN ? row(measure) : column(measure);
+      return own < 0 ? -1 : (side == Side.DOWN ? down : across).placeOf(own);
+    }
+
+    @Override
+    public double previous(String measure, Side side) {
+      int place = place(measure, side);
+      return place < 1 ? Double.NaN : group(measure, side).figures[place - 1];
+    }
+
+    @Override
+    public double first(String measure, Side side) {
+      return place(measure, side) < 0 ? Double.NaN : group(measure, side).figures[0];
+    }
+
+    @Override
+    public double rank(String measure, Side side) {
+      int place = place(measure, side);
+      return place < 0 ? Double.NaN : group(measure, side).rank(place);
+    }
+
+    @Override
+    public double runningTotal(String measure, Side side) {
+      int place = place(measure, side);
+      boolean adds = figures.hasSums(figures.place(measure), side);
+      return place < 0 || !adds ? Double.NaN : group(measure, side).running(place);
+    }
+
+    @Override
+    public double at(String measure, String member, Side side) {
+      int own = figures.place(measure);
+      int leaf = side == Side.DOWN ? row(own) : column(own);
+      Kin kin = side == Side.DOWN ? down : across;
+      if (leaf < 0 || kin.groupOf(leaf) < 0) {
+        return Double.NaN;
+      }
+      List<Integer> leaves = kin.group(kin.groupOf(leaf));
+      for (int i = 0; i < leaves.size(); i++) {
+        if (kin.label(leaves.get(i)).equals(member)) {
+          return group(measure, side).figures[i];
+        }
+      }
+      return Double.NaN;
+    }
+  }
+}

@@ -1,0 +1,65 @@
+package app.finish.core.arrange.tree;
+
+import java.util.AbstractList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.RandomAccess;
+
+/// Places of leaves of the source, in order. A total of a long table is made from all of them.
+///
+/// ```java
+/// Leaves.of(3).size(); // 1
+/// ```
+public final class Leaves extends AbstractList<Integer> implements RandomAccess {
+  /// No leaf.
+  static final Leaves NONE = new Leaves(new int[0]);
+
+  private final int[] places;
+
+  private Leaves(int[] places) {
+    this.places = places;
+  }
+
+  /// One leaf.
+  static Leaves of(int place) {
+    return new Leaves(new int[] {place});
+  }
+
+  /// Some leaves; those that are a list of this kind already are taken as they are.
+  static Leaves of(List<Integer> some) {
+    return some instanceof Leaves own
+        ? own
+        : some.isEmpty() ? NONE : new Leaves(some.stream().mapToInt(Integer::intValue).toArray());
+  }
+
+  /// All leaves that some headings are made from.
+  public static Leaves ofAll(List<Branch> branches) {
+    int[] all = new int[branches.size()];
+    int count = 0;
+    for (int i = 0; i < branches.size(); i++) {
+      Branch branch = branches.get(i);
+      int[] own = branch.place() >= 0 ? NONE.places : branch.from().places;
+      int more = branch.place() >= 0 ? 1 : own.length;
+      if (count + more > all.length) {
+        all = Arrays.copyOf(all, Math.max(count + more, all.length * 2));
+      }
+      if (branch.place() >= 0) {
+        all[count] = branch.place();
+      } else {
+        System.arraycopy(own, 0, all, count, own.length);
+      }
+      count += more;
+    }
+    return new Leaves(Arrays.copyOf(all, count));
+  }
+
+  @Override
+  public Integer get(int index) {
+    return places[index];
+  }
+
+  @Override
+  public int size() {
+    return places.length;
+  }
+}

@@ -1,0 +1,188 @@
+package app.finish.core.layout.font;
+
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.RowPlan;
+import app.finish.core.dress.Run;
+import app.finish.core.style.Look;
+import java.util.ArrayList;
+import java.util.List;
+
+/// Measures and breaks the text of cells.
+public final class Measurer {
+  /// A piece of one line in one font.
+  public record Piece(String text, Face face, double width, boolean raised) {}
+
+  /// A line of text.
+  public record Line(List<Piece> pieces, double width) {}
+
+  private final Fonts fonts;
+
+  public Measurer(Fonts fonts) {
+    this.fonts = fonts;
+  }
+
+  public Fonts fonts() {
+    return fonts;
+  }
+
+  Face face(Look look, Run run) {
+    return fonts.face(look.face(), run.bold(), run.italic());
+  }
+
+  /// The width of a cell's text on one line.
+  public double natural(DressedCell cell) {
+    double width = 0;
+    for (Run run : cell.runs()) {
+      width += fonts.width(run.text(), face(cell.look(), run), size(cell.look(), run));
+    }
+    return width;
+  }
+
+  private static double size(Look look, Run run) {
+    return run.raised() ? look.size() * Run.RAISED_SIZE : look.size();
+  }
+
+  public double width(String text, DressedCell cell) {
+    return fonts.width(text, face(cell.look(), cell.runs().getFirst()), cell.look().size());
+  }
+
+  /// The first font of a cell.
+  Face face(DressedCell cell) {
+    return face(cell.look(), cell.runs().getFirst());
+  }
+
+  /// The widest label of the rows of a kind at 1 pt, in the font of one of them.
+  public RowPlan.Widest widest(RowPlan plan, int kind, int cell, DressedCell like) {
+    return plan.widest(kind, cell, face(like), ruler(like, 1)::width);
+  }
+
+  /// Measures texts in the first font of a cell.
+  public Fonts.Ruler ruler(DressedCell cell, double size) {
+    return fonts.ruler(face(cell), size);
+  }
+
+  /// The width of the widest piece of a cell's text that can't be broken.
+  public double narrowest(DressedCell cell) {
+    double widest = 0;
+    for (Run run : cell.runs()) {
+      for (String word : words(run.text())) {
+        widest =
+            Math.max(
+                widest,
+                fonts.width(word.stripTrailing(), face(cell.look(), run), size(cell.look(), run)));
+      }
+    }
+    return widest;
+  }
+
+  /// Breaks a cell's text into lines that fit, as far as its words allow.
+  public List<Line> lines(DressedCell cell, double width) {
+    if (cell.runs().size() == 1 && natural(cell) <= width + 0.01) {
+      return List.of(line(pieces(cell.runs().getFirst(), cell.look())));
+    }
+    List<Line> lines = new ArrayList<>();
+    List<Piece> open = new ArrayList<>();
+    double used = 0;
+    for (Run run : cell.runs()) {
+      Face face = face(cell.look(), run);
+      StringBuilder text = new StringBuilder();
+      for (String word : words(run.text())) {
+        double bare = fonts.width(word.stripTrailing(), face, size(cell.look(), run));
+        boolean stays = run.raised() && text.isEmpty();
+        if (used + bare > width + 0.01 && !stays && (text.length() > 0 || !open.isEmpty())) {
+          open.addAll(pieces(run.withText(text.toString().stripTrailing()), cell.look()));
+          lines.add(line(open));
+          open = new ArrayList<>();
+          text.setLength(0);
+          used = 0;
+        }
+        text.append(word);
+        used += fonts.width(word, face, size(cell.look(), run));
+      }
+      open.addAll(pieces(run.withText(text.toString()), cell.look()));
+    }
+    lines.add(line(open));
+    return lines;
+  }
+
+  /// One line that fits: a text that is too long ends in an ellipsis.
+  public List<Line> shortened(DressedCell cell, double width) {
+    if (natural(cell) <= width + 0.01) {
+      return lines(cell, width);
+    }
+    Run first = cell.runs().getFirst();
+    String text = first.text();
+    int end = text.length();
+    while (end > 0) {
+      String shorter = text.substring(0, end).stripTrailing() + "…";
+      if (end == 1 || width(shorter, cell) <= width) {
+        return List.of(line(pieces(first.withText(shorter), cell.look())));
+      }
+      end -= Character.isLowSurrogate(text.charAt(end - 1)) ? 2 : 1;
+    }
+    return List.of(line(pieces(first, cell.look())));
+  }
+
+  private static Line line(List<Piece> pieces) {
+    double width = 0;
+    for (Piece piece : pieces) {
+      width += piece.width();
+    }
+    return new Line(List.copyOf(pieces), width);
+  }
+
+  /// The pieces of a run in the fonts that have its characters. A character that none has is shown
+  /// as a box.
+  List<Piece> pieces(Run run, Look look) {
+    Face face = face(look, run);
+    List<Piece> pieces = new ArrayList<>(1);
+    StringBuilder text = new StringBuilder(run.text().length());
+    Face current = face;
+    for (int i = 0; i < run.text().length(); ) {
+      int codePoint = run.text().codePointAt(i);
+      i += Character.charCount(codePoint);
+      if (Character.isISOControl(codePoint)) {
+        codePoint = ' ';
+      } else if (!fonts.covers(codePoint, face)) {
+        codePoint = '\u25a1';
+      }
+      Face wanted = fonts.covering(codePoint, face);
+      if (!wanted.equals(current) && text.length() > 0) {
+        pieces.add(piece(text.toString(), current, size(look, run), run.raised()));
+        text.setLength(0);
+      }
+      current = wanted;
+      text.appendCodePoint(codePoint);
+    }
+    if (text.length() > 0) {
+      pieces.add(piece(text.toString(), current, size(look, run), run.raised()));
+    }
+    return pieces;
+  }
+
+  private Piece piece(String text, Face face, double size, boolean raised) {
+    return new Piece(text, face, fonts.width(text, face, size), raised);
+  }
+
+  /// The words of a text, each with the blanks behind it. A line may also end after a dash or a
+  /// slash inside a word.
+  static List<String> words(String text) {
+    List<String> words = new ArrayList<>();
+    int start = 0;
+    for (int i = 1; i < text.length(); i++) {
+      char before = text.charAt(i - 1);
+      char at = text.charAt(i);
+      boolean afterBlank = before == ' ' && at != ' ';
+      boolean afterDash =
+          (before == '–' || before == '—' || before == '/' || before == '-')
+              && Character.isLetter(at)
+              && i - start > 2;
+      if (afterBlank || afterDash) {
+        words.add(text.substring(start, i));
+        start = i;
+      }
+    }
+    words.add(text.substring(start));
+    return words;
+  }
+}

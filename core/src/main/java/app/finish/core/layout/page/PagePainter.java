@@ -1,0 +1,239 @@
+package app.finish.core.layout.page;
+
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.Place;
+import app.finish.core.dress.Run;
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Mark;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Face;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.layout.font.Measurer.Line;
+import app.finish.core.layout.font.Measurer.Piece;
+import app.finish.core.style.Look;
+import app.finish.core.style.Look.Align;
+import app.finish.core.style.Property;
+import app.finish.core.style.RuleLine;
+import app.finish.core.style.colour.Colour;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntToDoubleFunction;
+
+/// Places the marks of one page.
+public final class PagePainter {
+  private static final double BEYOND = 1000;
+
+  private final Dressed dressed;
+  private final Columns columns;
+  private final Paper paper;
+  private final List<Mark> fills = new ArrayList<>();
+  private final List<Mark> rules = new ArrayList<>();
+  private final List<Mark> texts = new ArrayList<>();
+  private final List<CellBox> boxes = new ArrayList<>();
+  private final int[] reached;
+
+  public PagePainter(Dressed dressed, Columns columns, Paper paper) {
+    this.dressed = dressed;
+    this.columns = columns;
+    this.paper = paper;
+    this.reached = new int[dressed.columns()];
+  }
+
+  /// Paints what reaches over the rows from one above them, which is not painted itself.
+  ///
+  /// @param top where that row begins
+  /// @param rows how many rows there are from it to the first one painted
+  /// @param heights the height of so many rows from it on
+  public void reach(SetRow from, double top, int rows, IntToDoubleFunction heights) {
+    for (SetRow.SetCell set : from.cells()) {
+      DressedCell cell = set.cell();
+      if (cell.rowSpan() > rows) {
+        double x = paper.margin() + columns.left(cell.column());
+        double width = columns.width(cell.column(), cell.columnSpan());
+        double height = heights.applyAsDouble(cell.rowSpan());
+        Line first = set.lines().getFirst();
+        double gap =
+            first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();
+        boxes.add(new CellBox(x, top, width, height, from.row(), cell, gap));
+        cell.look().fill().ifPresent(colour -> fill(x, top, width, height, colour));
+        paintText(set, x, top, width, height, from.row());
+        for (int column = cell.column(); column < cell.column() + cell.columnSpan(); column++) {
+          reached[column] = cell.rowSpan() - rows;
+        }
+      }
+    }
+  }
+
+  /// Paints rows from a height on.
+  public Proof.Page paint(List<SetRow> rows, double top) {
+    return paint(rows, top, false, false, (at, span) -> SetRow.height(rows, at, span));
+  }
+
+  /// How high rows are together.
+  public interface Heights {
+    /// The height of so many rows from one of those that are painted on; some of them may stand
+    /// below what is painted.
+    double of(int at, int span);
+  }
+
+  /// Paints rows from a height on.
+  ///
+  /// @param goesUp whether there are rows of the table above them
+  /// @param goesDown whether there are rows of the table below them
+  /// @param heights how high the rows are that a cell goes over
+  public Proof.Page paint(
+      List<SetRow> rows, double top, boolean goesUp, boolean goesDown, Heights heights) {
+    frame(rows, top, goesUp, goesDown);
+    double y = top;
+    for (int i = 0; i < rows.size(); i++) {
+      paintRow(rows.get(i), i, y, heights);
+      y += rows.get(i).height();
+    }
+    rules.addAll(new RulePainter(dressed, columns, paper).paint(rows, top, reached));
+    List<Mark> marks = new ArrayList<>(fills);
+    marks.addAll(rules);
+    marks.addAll(texts);
+    return new Proof.Page(paper.width(), paper.height(), marks, boxes);
+  }
+
+  /// The frame stands a little off the table, so that its corners clear the fills.
+  private void frame(List<SetRow> rows, double top, boolean goesUp, boolean goesDown) {
+    String asked = dressed.root().setting(Property.FRAME);
+    if (asked.equals("none") || rows.stream().allMatch(row -> isWords(row.row()))) {
+      return;
+    }
+    RuleLine line = RuleLine.parse(asked);
+    double radius = dressed.root().points(Property.RADIUS);
+    double off = 3 + radius * 0.3;
+    double first = top;
+    int at = 0;
+    while (isWords(rows.get(at).row())) {
+      first += rows.get(at++).height();
+    }
+    double last = first;
+    while (at < rows.size() && !isWords(rows.get(at).row())) {
+      last += rows.get(at++).height();
+    }
+    first -= goesUp ? BEYOND : off;
+    last += goesDown ? BEYOND : off;
+    double x = paper.margin() - off;
+    double width = columns.total() + 2 * off;
+    Colour colour = dressed.palette().colour(line.ink());
+    rules.add(new Mark.Frame(x, first, width, last - first, radius, line.weight(), colour));
+  }
+
+  static boolean isWords(DressedRow row) {
+    return row.band() == Band.ABOVE || row.band() == Band.BELOW;
+  }
+
+  private void paintRow(SetRow row, int at, double y, Heights heights) {
+    for (SetRow.SetCell set : row.cells()) {
+      DressedCell cell = set.cell();
+      boolean words = isWords(row.row());
+      double x = paper.margin() + (words ? 0 : columns.left(cell.column()));
+      double width = words ? paper.textWidth() : columns.width(cell.column(), cell.columnSpan());
+      double height = heights.of(at, cell.rowSpan());
+      Line first = set.lines().getFirst();
+      double gap = first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();
+      boxes.add(new CellBox(x, y, width, height, row.row(), cell, gap));
+      cell.look().fill().ifPresent(colour -> fill(x, y, width, height, colour));
+      paintText(set, x, y, width, height, row.row());
+    }
+  }
+
+  /// Adds a fill, or lets the one to its left reach over it, so that no seam shows.
+  private void fill(double x, double y, double width, double height, Colour colour) {
+    if (!fills.isEmpty() && fills.getLast() instanceof Mark.Fill last) {
+      boolean joins =
+          last.colour().equals(colour)
+              && last.y() == y
+              && last.height() == height
+              && Math.abs(last.x() + last.width() - x) < 0.01;
+      if (joins) {
+        fills.set(
+            fills.size() - 1, new Mark.Fill(last.x(), y, last.width() + width, height, colour));
+        return;
+      }
+    }
+    fills.add(new Mark.Fill(x, y, width, height, colour));
+  }
+
+  private void paintText(
+      SetRow.SetCell set, double x, double y, double width, double height, DressedRow row) {
+    DressedCell cell = set.cell();
+    Look look = cell.look();
+    double block = set.lines().size() * look.leading();
+    double top = textTop(cell, row, y, height, block);
+    for (Line line : set.lines()) {
+      if (!line.pieces().isEmpty()) {
+        Face face = line.pieces().getFirst().face();
+        double start = x + start(cell, line, width);
+        double baseline = top + baseline(look, face);
+        for (Piece piece : line.pieces()) {
+          texts.add(
+              new Mark.Text(
+                  start,
+                  piece.raised() ? baseline - look.size() * Run.RAISED_BY : baseline,
+                  piece.text(),
+                  piece.width(),
+                  piece.face(),
+                  piece.raised() ? look.size() * Run.RAISED_SIZE : look.size(),
+                  look.ink()));
+          start += piece.width();
+        }
+        underline(look, start - line.width(), baseline, line.width());
+      }
+      top += look.leading();
+    }
+  }
+
+  private static double textTop(
+      DressedCell cell, DressedRow row, double y, double height, double block) {
+    Look look = cell.look();
+    double spare = height - look.above() - look.below() - block;
+    return y + look.above() + spare * cell.standing(row.band());
+  }
+
+  private void underline(Look look, double x, double baseline, double width) {
+    if (look.underline() == Look.Underline.NONE) {
+      return;
+    }
+    double weight = Math.max(0.4, look.size() / 18);
+    double y = baseline + look.size() * 0.14;
+    rules.add(new Mark.Rule(x, y, x + width, y, weight, look.ink(), false));
+    if (look.underline() == Look.Underline.DOUBLE) {
+      double second = y + 2.2 * weight;
+      rules.add(new Mark.Rule(x, second, x + width, second, weight, look.ink(), false));
+    }
+  }
+
+  private double baseline(Look look, Face face) {
+    Fonts fonts = columns.fonts();
+    double ascent = fonts.ascent(face) * look.size();
+    double descent = fonts.descent(face) * look.size();
+    return (look.leading() - ascent - descent) / 2 + ascent;
+  }
+
+  private double start(DressedCell cell, Line line, double width) {
+    Look look = cell.look();
+    Align align = look.align();
+    if (Columns.isDecimal(align) && cell.place() instanceof Place.Body) {
+      String text = cell.bareText();
+      int mark = Columns.pointOf(text, cell);
+      double left =
+          columns
+              .fonts()
+              .width(text.substring(0, mark), line.pieces().getFirst().face(), look.size());
+      return columns.point(cell.column(), align, look.sides()) - left;
+    }
+    return switch (align) {
+      case START -> look.sides() + cell.indent() * look.indent();
+      case CENTRE, DECIMAL_CENTRE -> (width - line.width()) / 2;
+      case END, DECIMAL -> width - look.sides() - line.width();
+    };
+  }
+}

@@ -1,0 +1,110 @@
+package app.finish.core.recognise.axis;
+
+import app.finish.core.recognise.found.Evidence;
+import app.finish.core.recognise.found.Places;
+import app.finish.core.recognise.line.Line;
+import app.finish.core.recognise.line.LineReader;
+import app.finish.core.recognise.said.LineRole;
+import app.finish.core.recognise.sheet.Frame;
+import app.finish.core.recognise.sheet.Placed;
+import app.finish.core.recognise.sheet.ReadGrid;
+import app.finish.core.recognise.total.Total;
+import app.finish.core.recognise.words.Vocabulary;
+import app.finish.core.table.Heading.Role;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/// Says why lines are what they were taken for: groups, totals, what a person said, members for
+/// those who gave no answer.
+public final class LineReasons {
+  private final ReadGrid grid;
+  private final Frame frame;
+  private final LineReader.Lines rows;
+  private final LineReader.Lines columns;
+  private final Placed corrections;
+  private final List<Evidence> evidence = new ArrayList<>();
+
+  public LineReasons(
+      ReadGrid grid,
+      Frame frame,
+      LineReader.Lines rows,
+      LineReader.Lines columns,
+      Placed corrections) {
+    this.grid = grid;
+    this.frame = frame;
+    this.rows = rows;
+    this.columns = columns;
+    this.corrections = corrections;
+  }
+
+  /// The reasons, in the order of the rows, then of the columns.
+  ///
+  /// @param down the rows that are totals, by their place among the lines
+  /// @param across the columns that are totals
+  public List<Evidence> of(Map<Integer, Total> down, Map<Integer, Total> across) {
+    for (Map.Entry<Integer, List<String>> group : rows.groupRows().entrySet()) {
+      boolean told = corrections.rows().containsKey(group.getKey());
+      evidence.add(
+          new Evidence(
+              Places.row(grid.grid(), group.getKey()),
+              "groupRow",
+              List.of(told ? "you said so" : "it has a label and no figures"),
+              told ? 1 : 0.85));
+    }
+    sayMembers();
+    down.forEach(
+        (line, total) ->
+            evidence.add(
+                say(Places.row(grid.grid(), rows.lines().get(line).place()), "Row", total)));
+    across.forEach(
+        (line, total) ->
+            evidence.add(
+                say(Places.column(grid.grid(), frame.valueColumns().get(line)), "Column", total)));
+    return evidence;
+  }
+
+  /// Says which lines a person said are members, and which are members that gather those who gave
+  /// no answer.
+  private void sayMembers() {
+    List<String> told = List.of("you said so");
+    corrections
+        .rows()
+        .forEach(
+            (row, role) -> {
+              if (role == LineRole.BODY) {
+                evidence.add(new Evidence(Places.row(grid.grid(), row), "body", told, 1));
+              }
+            });
+    corrections
+        .columns()
+        .forEach(
+            (column, role) -> {
+              if (role == LineRole.BODY || role == LineRole.LEFT_OUT) {
+                String place = Places.column(grid.grid(), column);
+                evidence.add(new Evidence(place, role.part(), told, 1));
+              }
+            });
+    for (Line line : rows.lines()) {
+      if (Vocabulary.saysNoAnswer(line.label())) {
+        sayNoAnswer(Places.row(grid.grid(), line.place()), line.label());
+      }
+    }
+    for (Line line : columns.lines()) {
+      if (Vocabulary.saysNoAnswer(line.label())) {
+        int column = frame.valueColumns().get(line.place());
+        sayNoAnswer(Places.column(grid.grid(), column), line.label());
+      }
+    }
+  }
+
+  private void sayNoAnswer(String place, String label) {
+    List<String> because = List.of("the words “" + label + "”");
+    evidence.add(new Evidence(place, "noAnswer", because, 0.9));
+  }
+
+  private static Evidence say(String place, String side, Total total) {
+    String part = total.role() == Role.GRAND_TOTAL ? "grandTotal" : "subtotal";
+    return new Evidence(place, part + side, total.because(), Evidence.rounded(total.confidence()));
+  }
+}
