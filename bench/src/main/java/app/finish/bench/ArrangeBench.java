@@ -1,13 +1,13 @@
 package app.finish.bench;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
-import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Table;
 import java.util.Arrays;
 import java.util.List;

@@ -2,14 +2,14 @@ package app.finish.bench;
 
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
-import app.finish.core.layout.page.Compositor;
-import app.finish.core.layout.font.Face;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
-import app.finish.core.recognise.said.Corrections;
+import app.finish.core.layout.font.Face;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.layout.page.Compositor;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 import app.finish.formats.style.StyleFile;

@@ -2,10 +2,10 @@ package app.finish.bench;
 
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Fonts;
 import app.finish.desktop.kit.PaintFonts;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.formats.Sending;

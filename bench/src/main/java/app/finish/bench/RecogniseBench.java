@@ -1,9 +1,9 @@
 package app.finish.bench;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -1,19 +1,19 @@
 package app.finish.bench;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Dresser;
-import app.finish.core.layout.font.Fonts;
-import app.finish.core.layout.sheet.Glimpse;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.layout.sheet.Glimpse;
 import app.finish.core.layout.sheet.Scroll;
-import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.Cascade;
 import app.finish.core.table.Table;
 import app.finish.desktop.kit.PaintFonts;

@@ -1,14 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.FilePicker;
-import app.finish.desktop.model.Habits;
-import app.finish.desktop.model.Proofs;
-import app.finish.desktop.model.Recent;
-import app.finish.desktop.model.Showing;
-import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Worker;
-
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Quota;
@@ -21,6 +12,14 @@ import app.finish.core.grid.GridCell;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
+import app.finish.desktop.model.FilePicker;
+import app.finish.desktop.model.Habits;
+import app.finish.desktop.model.Proofs;
+import app.finish.desktop.model.Recent;
+import app.finish.desktop.model.Showing;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Worker;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
 import app.finish.formats.style.StyleFile;

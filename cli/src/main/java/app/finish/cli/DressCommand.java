@@ -3,15 +3,15 @@ package app.finish.cli;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
 import app.finish.expressions.MeasureFormulas;
-import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.OutputFormat;
-import app.finish.formats.io.Problem;
 import app.finish.formats.Sending;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.io.Problem;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -74,7 +74,9 @@ final class DressCommand implements Callable<Integer> {
                 () ->
                     new Problem(
                         out
-                            + " has no ending that says what to write. End it in .docx, .html, .pdf or .png."));
+                            + " has no ending that says what to write. End it in "
+ + OutputFormat.endingsInWords()
+ + "."));
     StyleBook shipped = StyleFile.shipped();
     boolean finished = ins.size() == 1 && ins.getFirst().toString().endsWith(".finish");
     Document document = finished ? finished(shipped) : begun(shipped);

@@ -1,10 +1,10 @@
 package app.finish.cli;
 
 import app.finish.core.document.Source;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Table;
 import app.finish.formats.json.RecognitionJson;
 import java.io.PrintWriter;

@@ -3,8 +3,8 @@ package app.finish.cli;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
@@ -19,15 +19,15 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.Sending;
 import app.finish.formats.io.Problem;
 import app.finish.formats.json.RecognitionJson;
-import app.finish.formats.Sending;
 import app.finish.formats.style.StyleFile;
-import app.finish.records.sql.Asking;
-import app.finish.records.words.PlanWords;
-import app.finish.records.source.Records;
 import app.finish.records.Tallying;
 import app.finish.records.question.TooManyCells;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.words.PlanWords;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -217,8 +217,9 @@ final class TallyCommand implements Callable<Integer> {
                   () ->
                       new Problem(
                           out.get()
-                              + " has no ending that says what to write. End it in .docx, .html, "
-                              + ".pdf or .png."));
+                              + " has no ending that says what to write. End it in "
+ + OutputFormat.endingsInWords()
+ + "."));
       StyleBook shipped = StyleFile.shipped();
       HouseStyle chosen = ChosenStyle.of(style, shipped);
       Document document =

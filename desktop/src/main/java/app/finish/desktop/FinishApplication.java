@@ -1,17 +1,16 @@
 package app.finish.desktop;
 
+import app.finish.core.document.Document;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.font.Fonts;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Habits;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
 import app.finish.desktop.shell.WindowPicker;
-
-import app.finish.core.document.Document;
-import app.finish.core.layout.font.Fonts;
-import app.finish.core.layout.Paper;
 import app.finish.expressions.MeasureFormulas;
-import app.finish.formats.samples.Samples;
 import app.finish.formats.Sending;
+import app.finish.formats.samples.Samples;
 import app.finish.formats.style.StyleFile;
 import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;

@@ -1,5 +1,8 @@
 package app.finish.desktop;
 
+import app.finish.core.document.Document;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.style.HouseStyle;
 import app.finish.desktop.arrange.ArrangeBench;
 import app.finish.desktop.bringin.BringInBench;
 import app.finish.desktop.bringin.Legend;
@@ -22,7 +25,6 @@ import app.finish.desktop.model.Worker;
 import app.finish.desktop.proof.PaperView;
 import app.finish.desktop.proof.ProofView;
 import app.finish.desktop.sendout.SendOutBench;
-import app.finish.desktop.shell.SystemClip;
 import app.finish.desktop.shell.Action;
 import app.finish.desktop.shell.ActionFinder;
 import app.finish.desktop.shell.Actions;
@@ -33,12 +35,9 @@ import app.finish.desktop.shell.LaterInput;
 import app.finish.desktop.shell.NoticeBar;
 import app.finish.desktop.shell.Slug;
 import app.finish.desktop.shell.StepStrip;
+import app.finish.desktop.shell.SystemClip;
 import app.finish.desktop.shell.TopBar;
 import app.finish.desktop.tally.ConnectBoard;
-
-import app.finish.core.document.Document;
-import app.finish.core.layout.font.Fonts;
-import app.finish.core.style.HouseStyle;
 import app.finish.formats.Sending;
 import java.util.EnumMap;
 import java.util.List;

@@ -1,20 +1,19 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Files;
-import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.document.Document;
 import app.finish.core.dress.Place;
-import app.finish.core.style.colour.Colour;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
+import app.finish.core.style.colour.Colour;
 import app.finish.core.tally.RecordsName;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
 import app.finish.formats.samples.Samples;
 import java.awt.image.BufferedImage;
 import java.io.IOException;

@@ -1,7 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.Shown;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.dress.Place;
@@ -10,6 +8,7 @@ import app.finish.core.table.Heading.Role;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import app.finish.desktop.model.Shown;
 import app.finish.formats.samples.Samples;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;

@@ -1,7 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.Workbench;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Document;
@@ -10,13 +8,14 @@ import app.finish.core.document.Wear;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
-import app.finish.core.style.colour.Colour;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
+import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Sight;
+import app.finish.desktop.model.Workbench;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.style.StyleFile;
 import java.nio.file.Files;

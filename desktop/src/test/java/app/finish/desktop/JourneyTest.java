@@ -1,12 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.Explained;
-import app.finish.desktop.model.FilePicker;
-import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.shell.EmptyBoard;
-import app.finish.desktop.shell.Slug;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.dress.DressedCell;
@@ -17,6 +10,12 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
+import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.FilePicker;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.shell.EmptyBoard;
+import app.finish.desktop.shell.Slug;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.samples.Samples;
 import java.nio.file.Files;

@@ -1,13 +1,12 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Showing;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Showing;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,14 +1,13 @@
 package app.finish.desktop;
 
-import app.finish.desktop.kit.PaintFonts;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.finish.core.layout.font.Face;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Face;
+import app.finish.core.layout.font.Fonts;
+import app.finish.desktop.kit.PaintFonts;
 import java.util.List;
 import javafx.scene.text.Text;
 import org.testng.annotations.DataProvider;

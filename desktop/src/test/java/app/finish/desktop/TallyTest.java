@@ -1,7 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.Notice;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.tally.Bins;
@@ -9,6 +7,7 @@ import app.finish.core.tally.DatePart;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Question;
 import app.finish.core.tally.Tally;
+import app.finish.desktop.model.Notice;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.samples.Samples;
 import java.io.IOException;

@@ -1,13 +1,5 @@
 package app.finish.desktop;
 
-import app.finish.desktop.model.Explained;
-import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Proofs;
-import app.finish.desktop.model.Recent;
-import app.finish.desktop.model.Shown;
-import app.finish.desktop.proof.Tints;
-import app.finish.desktop.shell.ActionFinder;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Document;
@@ -16,11 +8,18 @@ import app.finish.core.document.Source;
 import app.finish.core.dress.Place;
 import app.finish.core.grid.Grid;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Proofs;
+import app.finish.desktop.model.Recent;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.proof.Tints;
+import app.finish.desktop.shell.ActionFinder;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
 import app.finish.formats.style.StyleFile;

@@ -1,19 +1,18 @@
 package app.finish.desktop;
 
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.model.FilePicker;
 import app.finish.desktop.model.Habits;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
 import app.finish.desktop.model.Worker;
 import app.finish.desktop.shell.Slug;
-
-import app.finish.core.dress.Dressed;
-import app.finish.core.dress.Place;
-import app.finish.core.layout.font.Fonts;
-import app.finish.core.layout.sheet.Scroll;
 import app.finish.expressions.MeasureFormulas;
-import app.finish.formats.samples.Samples;
 import app.finish.formats.Sending;
+import app.finish.formats.samples.Samples;
 import app.finish.formats.style.StyleFile;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.table.Axis;

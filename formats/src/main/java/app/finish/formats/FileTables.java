@@ -1,8 +1,7 @@
 package app.finish.formats;
 
-import app.finish.formats.io.Hidden;
-
 import app.finish.core.document.Source;
+import app.finish.formats.io.Hidden;
 import java.util.List;
 import java.util.regex.Pattern;
 

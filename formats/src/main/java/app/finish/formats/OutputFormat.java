@@ -1,12 +1,13 @@
 package app.finish.formats;
 
+import app.finish.core.layout.font.Fonts;
 import app.finish.formats.docx.DocxWriter;
 import app.finish.formats.html.HtmlWriter;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.pdf.PdfWriter;
 import app.finish.formats.pdf.PngWriter;
-
-import app.finish.core.layout.font.Fonts;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -54,6 +55,13 @@ public enum OutputFormat {
       case PDF -> new PdfWriter(fonts);
       case PNG -> new PngWriter(fonts);
     };
+  }
+
+  /// The endings of all formats as a sentence lists them: ".docx, .html, .pdf or .png".
+  public static String endingsInWords() {
+    List<String> endings = Arrays.stream(values()).map(one -> "." + one.extension).toList();
+    int last = endings.size() - 1;
+    return String.join(", ", endings.subList(0, last)) + " or " + endings.get(last);
   }
 
   /// The format that a file's ending names, if one does.

@@ -1,18 +1,17 @@
 package app.finish.formats;
 
+import app.finish.core.Finishing;
+import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.document.Document;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.StyleBook;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.Problem;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.style.StyleFile;
-
-import app.finish.core.Finishing;
-import app.finish.core.arrange.formula.Formulas;
-import app.finish.core.document.Document;
-import app.finish.core.layout.font.Fonts;
-import app.finish.core.layout.Paper;
-import app.finish.core.layout.Proof;
-import app.finish.core.style.HouseStyle;
-import app.finish.core.style.StyleBook;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

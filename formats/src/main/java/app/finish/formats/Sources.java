@@ -1,25 +1,17 @@
 package app.finish.formats;
 
-import app.finish.formats.io.FileName;
-
-import app.finish.formats.docx.DocxReader;
+import app.finish.core.document.Source;
+import app.finish.core.grid.Grid;
+import app.finish.core.recognise.Recogniser;
 import app.finish.formats.html.HtmlReader;
+import app.finish.formats.io.FileName;
 import app.finish.formats.io.Limits;
 import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.Watched;
-import app.finish.formats.json.JsonStatReader;
-import app.finish.formats.spreadsheet.OdsReader;
-import app.finish.formats.text.CsvReader;
-import app.finish.formats.text.MarkdownReader;
 import app.finish.formats.text.TextReader;
-import app.finish.formats.spreadsheet.XlsxReader;
-
-import app.finish.core.document.Source;
-import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Recogniser;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -28,6 +20,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 
 /// Finds the reader for a file and splits what it reads into tables.
 ///
@@ -35,6 +29,10 @@ import java.util.Locale;
 /// List<Source> tables = Sources.read(Path.of("fares.xlsx"));
 /// ```
 public final class Sources {
+  /// Endings of what people try and Finish does not read.
+  private static final Set<String> OTHERS =
+      Set.of("xls", "pdf", "doc", "png", "jpg", "jpeg", "zip", "sav", "finish");
+
   private Sources() {}
 
   /// The tables in a file, each as a source of its own, in order.
@@ -133,21 +131,15 @@ public final class Sources {
   private static TableReader reader(Path file, String name) throws IOException {
     String lower = name.toLowerCase(Locale.ROOT);
     String ending = lower.substring(lower.lastIndexOf('.') + 1);
-    return switch (ending) {
-      case "xlsx", "xlsm" -> new XlsxReader();
-      case "ods" -> new OdsReader();
-      case "docx" -> new DocxReader();
-      case "html", "htm", "xhtml" -> new HtmlReader();
-      case "md", "markdown" -> new MarkdownReader();
-      case "json" -> new JsonStatReader();
-      case "csv", "tsv", "tab" -> new CsvReader();
-      case "xls", "pdf", "doc", "png", "jpg", "jpeg", "zip", "sav", "finish" ->
-          throw new Problem(
-              name
-                  + " is of a kind that Finish does not bring in. Save the table as XLSX, ODS, DOCX, HTML "
-                  + "or CSV and bring that in.");
-      default -> FileName.startsWith(start(file), 'P', 'K') ? new XlsxReader() : new TextReader();
-    };
+    if (OTHERS.contains(ending)) {
+      throw new Problem(
+          name
+              + " is of a kind that Finish does not bring in. Save the table as XLSX, ODS, DOCX, HTML "
+              + "or CSV and bring that in.");
+    }
+    Optional<InputFormat> format = InputFormat.ofFile(name).filter(one -> one != InputFormat.TEXT);
+    boolean zipped = format.isEmpty() && FileName.startsWith(start(file), 'P', 'K');
+    return zipped ? InputFormat.XLSX.reader() : format.orElse(InputFormat.TEXT).reader();
   }
 
   private static byte[] start(Path file) throws IOException {

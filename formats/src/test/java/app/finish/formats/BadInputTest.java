@@ -1,12 +1,11 @@
 package app.finish.formats;
 
-import app.finish.formats.io.Problem;
-import app.finish.formats.samples.Samples;
-import app.finish.formats.style.StyleFile;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.formats.io.Problem;
+import app.finish.formats.samples.Samples;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.RandomAccessFile;

@@ -1,9 +1,8 @@
 package app.finish.formats;
 
-import app.finish.formats.samples.Samples;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

@@ -1,16 +1,15 @@
 package app.finish.formats;
 
-import app.finish.formats.style.StyleFile;
-
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.recognise.Recogniser;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

@@ -1,18 +1,17 @@
 package app.finish.formats;
 
-import app.finish.formats.io.Problem;
-import app.finish.formats.io.ReadRequest;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Value;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.ReadRequest;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InterruptedIOException;

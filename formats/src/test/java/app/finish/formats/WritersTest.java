@@ -1,13 +1,12 @@
 package app.finish.formats;
 
-import app.finish.formats.io.Problem;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.document.Document;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Proof;
+import app.finish.formats.io.Problem;
 import jakarta.xml.bind.JAXBElement;
 import java.awt.image.BufferedImage;
 import java.io.IOException;

@@ -1,8 +1,5 @@
 package app.finish.records;
 
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -12,6 +9,8 @@ import app.finish.core.table.Note;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

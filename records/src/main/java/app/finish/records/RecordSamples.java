@@ -1,10 +1,5 @@
 package app.finish.records;
 
-import app.finish.records.source.RecordFile;
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.statistics.Sample;
-
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.DatePart;
 import app.finish.core.tally.MissingAnswers;
@@ -15,9 +10,13 @@ import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.SignificanceTest;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
-import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
+import app.finish.core.tally.TallyMeasure;
 import app.finish.formats.samples.Samples;
+import app.finish.records.source.RecordFile;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.statistics.Sample;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

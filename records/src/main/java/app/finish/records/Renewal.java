@@ -1,9 +1,5 @@
 package app.finish.records;
 
-import app.finish.records.source.RecordFile;
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-
 import app.finish.core.document.Document;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
@@ -12,9 +8,12 @@ import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.formats.Sources;
 import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
-import app.finish.formats.Sources;
+import app.finish.records.source.RecordFile;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,16 +1,5 @@
 package app.finish.records;
 
-import app.finish.records.question.Groups;
-import app.finish.records.question.TooManyCells;
-
-import app.finish.records.question.Comparing;
-import app.finish.records.question.Correlating;
-import app.finish.records.question.Describing;
-import app.finish.records.question.Testing;
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.words.TallyWords;
-
 import app.finish.core.table.Note;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
@@ -18,6 +7,15 @@ import app.finish.core.tally.Group;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyTable;
+import app.finish.records.question.Comparing;
+import app.finish.records.question.Correlating;
+import app.finish.records.question.Describing;
+import app.finish.records.question.Groups;
+import app.finish.records.question.Testing;
+import app.finish.records.question.TooManyCells;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.words.TallyWords;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

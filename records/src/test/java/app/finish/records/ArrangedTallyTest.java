@@ -1,14 +1,10 @@
 package app.finish.records;
 
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.statistics.Sample;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.table.Leaf;
@@ -21,6 +17,9 @@ import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.samples.Samples;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.statistics.Sample;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,10 +1,9 @@
 package app.finish.records;
 
+import app.finish.core.tally.Reading;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
 import app.finish.records.sql.Asking;
-
-import app.finish.core.tally.Reading;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,14 +1,13 @@
 package app.finish.records;
 
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Tally;
-import app.finish.formats.samples.Samples;
 import app.finish.formats.finish.TallyJson;
+import app.finish.formats.samples.Samples;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,9 +1,5 @@
 package app.finish.records;
 
-import app.finish.records.question.TooManyCells;
-
-import app.finish.records.statistics.ChiSquare;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -17,8 +13,10 @@ import app.finish.core.tally.Question;
 import app.finish.core.tally.SignificanceTest;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
-import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
+import app.finish.core.tally.TallyMeasure;
+import app.finish.records.question.TooManyCells;
+import app.finish.records.statistics.ChiSquare;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;

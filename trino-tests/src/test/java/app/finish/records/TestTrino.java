@@ -1,10 +1,5 @@
 package app.finish.records;
 
-import app.finish.records.source.Address;
-import app.finish.records.source.Database;
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -17,9 +12,13 @@ import app.finish.core.tally.MissingAnswers;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
-import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
+import app.finish.core.tally.TallyMeasure;
 import app.finish.formats.io.Problem;
+import app.finish.records.source.Address;
+import app.finish.records.source.Database;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import io.trino.plugin.tpch.TpchPlugin;
 import io.trino.testing.DistributedQueryRunner;
 import io.trino.testing.TestingSession;

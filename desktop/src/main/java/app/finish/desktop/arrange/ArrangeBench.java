@@ -1,5 +1,7 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
@@ -7,9 +9,6 @@ import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Tallies;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
-
-import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;

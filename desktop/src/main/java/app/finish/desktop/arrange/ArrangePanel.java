@@ -1,5 +1,10 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.dress.Place;
+import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveWords;
@@ -8,12 +13,6 @@ import app.finish.desktop.model.Quotas;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
-
-import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
-import app.finish.core.dress.Place;
-import app.finish.core.table.Leaf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,14 +1,13 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Aside;
+import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.arrange.move.Aside;
-import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,14 +1,13 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.move.Move;
+import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Quotas;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
-
-import app.finish.core.arrange.move.Move;
-import app.finish.core.table.MeasureKind;
 import app.finish.expressions.BadExpression;
 import app.finish.expressions.MeasureFormulas;
 import java.util.ArrayList;

@@ -1,12 +1,11 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.move.Side;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.TagMoves;
-
-import app.finish.core.arrange.move.Side;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;

@@ -1,5 +1,15 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.dress.Place;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Heading;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Table;
+import app.finish.core.table.Value;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveWords;
@@ -8,17 +18,6 @@ import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.HeadingKeys;
 import app.finish.desktop.tally.TallyPanel;
-
-import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
-import app.finish.core.dress.Place;
-import app.finish.core.table.Heading;
-import app.finish.core.table.Heading.Role;
-import app.finish.core.table.Leaf;
-import app.finish.core.table.Table;
-import app.finish.core.table.Value;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,12 +1,11 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveEdit;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
-
-import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;

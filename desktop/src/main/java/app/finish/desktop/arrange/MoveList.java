@@ -1,15 +1,14 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.MoveEdit;
 import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

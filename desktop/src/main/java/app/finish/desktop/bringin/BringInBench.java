@@ -1,5 +1,9 @@
 package app.finish.desktop.bringin;
 
+import app.finish.core.document.DocumentTable;
+import app.finish.core.grid.Grid;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Files;
@@ -8,11 +12,6 @@ import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Tallies;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
-
-import app.finish.core.document.DocumentTable;
-import app.finish.core.grid.Grid;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.core.recognise.found.Recognition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;

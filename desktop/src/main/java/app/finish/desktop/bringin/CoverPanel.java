@@ -1,14 +1,13 @@
 package app.finish.desktop.bringin;
 
+import app.finish.core.recognise.found.SourceRow;
+import app.finish.core.recognise.said.Anchor;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.recognise.said.Anchor;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.core.recognise.said.LineRole;
-import app.finish.core.recognise.found.SourceRow;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;

@@ -1,16 +1,15 @@
 package app.finish.desktop.bringin;
 
-import app.finish.desktop.kit.Benches;
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.FigureCount;
 import app.finish.core.recognise.found.Finding;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.PartName;
 import app.finish.core.table.MeasureKind;
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -4,7 +4,6 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.Tints;
-
 import java.util.Locale;
 import java.util.Map;
 import javafx.geometry.Insets;

@@ -1,23 +1,22 @@
 package app.finish.desktop.bringin;
 
+import app.finish.core.dress.Place;
+import app.finish.core.grid.GridPlace;
+import app.finish.core.recognise.found.Anchors;
+import app.finish.core.recognise.found.Evidence;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.found.SourceRow;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.LineRole;
+import app.finish.core.style.PartName;
+import app.finish.core.table.Axis;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.dress.Place;
-import app.finish.core.grid.GridPlace;
-import app.finish.core.recognise.found.Anchors;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.core.recognise.found.Evidence;
-import app.finish.core.recognise.said.LineRole;
-import app.finish.core.recognise.found.Recognition;
-import app.finish.core.recognise.found.SourceRow;
-import app.finish.core.style.PartName;
-import app.finish.core.table.Axis;
-import app.finish.core.table.Heading.Role;
-import app.finish.core.table.Leaf;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

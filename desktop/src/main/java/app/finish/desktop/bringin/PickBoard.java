@@ -1,16 +1,15 @@
 package app.finish.desktop.bringin;
 
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.document.Source;
+import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
 import app.finish.desktop.model.Offer;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.document.Document;
-import app.finish.core.document.Finish;
-import app.finish.core.document.Source;
-import app.finish.core.layout.Paper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -10,7 +10,6 @@ import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.PaperView;
-
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;

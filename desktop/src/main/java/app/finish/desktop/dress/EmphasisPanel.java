@@ -1,14 +1,13 @@
 package app.finish.desktop.dress;
 
-import app.finish.desktop.kit.Benches;
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Emphasis;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,12 +1,11 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.style.HouseStyle;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.style.HouseStyle;
 import app.finish.formats.style.StyleLibrary;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;

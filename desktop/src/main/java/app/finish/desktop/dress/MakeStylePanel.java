@@ -1,14 +1,13 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Selector;
+import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Selector;
-import app.finish.core.style.Touches;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,17 +1,16 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.style.Cascade;
+import app.finish.core.style.PaletteCheck;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
+import app.finish.core.style.colour.Sight;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.style.Cascade;
-import app.finish.core.style.colour.Colour;
-import app.finish.core.style.colour.Palette;
-import app.finish.core.style.PaletteCheck;
-import app.finish.core.style.colour.Sight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

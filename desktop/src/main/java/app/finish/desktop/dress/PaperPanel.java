@@ -1,14 +1,13 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.sheet.Fit;
+import app.finish.core.style.colour.Sight;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.PaperView;
-
-import app.finish.core.layout.sheet.Fit;
-import app.finish.core.layout.Paper;
-import app.finish.core.style.colour.Sight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

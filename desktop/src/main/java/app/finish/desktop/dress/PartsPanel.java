@@ -1,5 +1,9 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.dress.DressedCell;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
@@ -11,11 +15,6 @@ import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.dress.DressedCell;
-import app.finish.core.style.PartName;
-import app.finish.core.style.Property;
-import app.finish.core.style.Selector;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,17 +1,16 @@
 package app.finish.desktop.dress;
 
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Heights;
-
-import app.finish.core.style.colour.Colour;
 import app.finish.core.style.Look;
 import app.finish.core.style.Origin;
-import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Heights;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,8 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.style.RuleLine;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-
-import app.finish.core.style.RuleLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,11 +1,10 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.style.Touches;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,5 +1,10 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.layout.Paper;
+import app.finish.core.style.HouseStyle;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
@@ -7,12 +12,6 @@ import app.finish.desktop.kit.Thumbnail;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.document.Document;
-import app.finish.core.document.DocumentTable;
-import app.finish.core.document.Finish;
-import app.finish.core.layout.Paper;
-import app.finish.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

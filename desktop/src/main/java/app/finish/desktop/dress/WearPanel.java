@@ -1,12 +1,11 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.document.Wear;
+import app.finish.core.style.HouseStyle;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.document.Wear;
-import app.finish.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

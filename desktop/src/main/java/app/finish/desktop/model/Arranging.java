@@ -1,7 +1,5 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
@@ -12,6 +10,7 @@ import app.finish.core.dress.Place;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
+import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,19 +1,18 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.style.Cascade;
-import app.finish.core.style.colour.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
+import app.finish.desktop.kit.Texts;
 import app.finish.formats.style.StyleFile;
 import app.finish.formats.style.StyleLibrary;
 import java.io.IOException;

@@ -1,22 +1,22 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.document.Document;
 import app.finish.core.document.Source;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.tally.Reading;
-import app.finish.formats.finish.DocumentFile;
+import app.finish.desktop.kit.Texts;
 import app.finish.formats.FileTables;
-import app.finish.formats.html.HtmlWriter;
+import app.finish.formats.InputFormat;
 import app.finish.formats.OutputFormat;
-import app.finish.formats.io.ReadRequest;
 import app.finish.formats.Sources;
-import app.finish.records.sql.Asking;
-import app.finish.records.source.RecordFile;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.html.HtmlWriter;
+import app.finish.formats.io.ReadRequest;
 import app.finish.records.RecordsGuess;
 import app.finish.records.Renewal;
+import app.finish.records.source.RecordFile;
+import app.finish.records.sql.Asking;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -29,13 +29,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /// Opens, saves, brings in and sends out.
 public final class Files {
   private static final long LARGE = 64L << 20;
-  private static final String[] RECORD_ENDINGS = {
-    "*.csv", "*.tsv", "*.parquet", "*.json", "*.jsonl", "*.ndjson", "*.xlsx"
-  };
-  private static final String[] TABLE_ENDINGS = {
-    "*.xlsx", "*.xlsm", "*.ods", "*.csv", "*.tsv", "*.txt", "*.html", "*.htm", "*.docx", "*.md",
-    "*.json"
-  };
+  private static final String[] RECORD_ENDINGS = starred(RecordFile.ENDINGS);
+  private static final String[] TABLE_ENDINGS = starred(InputFormat.allEndings());
 
   private final Workbench bench;
   private final Tallies tallies;
@@ -357,5 +352,10 @@ public final class Files {
               text.append('\n');
             });
     return text.toString();
+  }
+
+  /// Endings as a picker of files takes them: `*.xlsx`.
+  private static String[] starred(List<String> endings) {
+    return endings.stream().map(ending -> "*." + ending).toArray(String[]::new);
   }
 }

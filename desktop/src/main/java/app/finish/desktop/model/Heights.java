@@ -1,7 +1,5 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Place;
 import app.finish.core.dress.TouchPlaces;
@@ -11,6 +9,7 @@ import app.finish.core.style.PartName;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
+import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,13 +1,12 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
 import app.finish.core.recognise.said.Corrections;
+import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

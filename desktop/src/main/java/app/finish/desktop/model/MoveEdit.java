@@ -1,8 +1,7 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.arrange.move.Move;
+import app.finish.desktop.kit.Texts;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

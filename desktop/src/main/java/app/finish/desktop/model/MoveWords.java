@@ -1,10 +1,9 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Quota;
 import app.finish.core.arrange.move.Side;
+import app.finish.desktop.kit.Texts;
 import java.util.List;
 
 /// What a move is called in the list of moves and in the history.

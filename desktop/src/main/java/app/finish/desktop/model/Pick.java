@@ -1,12 +1,11 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
+import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,8 +1,7 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.arrange.move.Quota;
+import app.finish.desktop.kit.Texts;
 
 /// How much is kept, as people write it: "10", or "80 %".
 public final class Quotas {

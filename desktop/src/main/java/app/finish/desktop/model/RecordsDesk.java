@@ -2,12 +2,12 @@ package app.finish.desktop.model;
 
 import app.finish.core.tally.RecordsName;
 import app.finish.formats.io.Problem;
+import app.finish.records.RecordSamples;
 import app.finish.records.source.Address;
-import app.finish.records.sql.Asking;
 import app.finish.records.source.Database;
 import app.finish.records.source.RecordFile;
-import app.finish.records.RecordSamples;
 import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.nio.file.Path;

@@ -2,8 +2,8 @@ package app.finish.desktop.model;
 
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
-import app.finish.core.layout.sheet.Glimpse;
 import app.finish.core.layout.Paper;
+import app.finish.core.layout.sheet.Glimpse;
 import app.finish.core.layout.sheet.Scroll;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;

@@ -1,12 +1,11 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.colour.Palette;
-import app.finish.formats.style.found.FoundStyle;
+import app.finish.desktop.kit.Texts;
 import app.finish.formats.style.PaletteFile;
 import app.finish.formats.style.StyleFile;
+import app.finish.formats.style.found.FoundStyle;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,12 +1,11 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Level;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
+import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

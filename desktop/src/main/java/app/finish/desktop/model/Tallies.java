@@ -1,8 +1,5 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Benches;
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Source;
@@ -12,11 +9,13 @@ import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyDimension;
-import app.finish.records.sql.Asking;
-import app.finish.records.source.BrokenRecords;
-import app.finish.records.source.Records;
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
 import app.finish.records.Tallying;
 import app.finish.records.question.TooManyCells;
+import app.finish.records.source.BrokenRecords;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;

@@ -1,7 +1,5 @@
 package app.finish.desktop.model;
 
-import app.finish.desktop.kit.Texts;
-
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.document.Cutting;
 import app.finish.core.document.Document;
@@ -16,8 +14,9 @@ import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
-import app.finish.formats.io.Problem;
+import app.finish.desktop.kit.Texts;
 import app.finish.formats.Sending;
+import app.finish.formats.io.Problem;
 import java.io.IOException;
 import java.util.HashSet;
 import java.util.List;

@@ -1,13 +1,12 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;

@@ -1,12 +1,11 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

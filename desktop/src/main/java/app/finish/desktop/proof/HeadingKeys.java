@@ -1,12 +1,11 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.model.MoveWords;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.dress.Place;
+import app.finish.desktop.model.MoveWords;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;

@@ -1,10 +1,9 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.model.Pick;
-
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
+import app.finish.desktop.model.Pick;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;

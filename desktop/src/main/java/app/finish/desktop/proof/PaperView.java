@@ -1,15 +1,14 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.kit.ProofPainter;
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
-
-import app.finish.core.layout.sheet.Fit;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.sheet.Fit;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Sight;
+import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;

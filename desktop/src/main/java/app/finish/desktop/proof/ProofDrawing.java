@@ -1,14 +1,13 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.kit.ProofPainter;
-import app.finish.desktop.model.Heights;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.colour.Colour;
+import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.model.Heights;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.canvas.GraphicsContext;

@@ -1,17 +1,16 @@
 package app.finish.desktop.proof;
 
+import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.move.Side;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.CellBox;
+import app.finish.core.style.PartName;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Renaming;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.ShownWords;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.move.Side;
-import app.finish.core.dress.Place;
-import app.finish.core.layout.CellBox;
-import app.finish.core.style.PartName;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.BoundingBox;

@@ -1,13 +1,12 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,16 +1,15 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.kit.ProofPainter;
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Glimpse;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.PartName;
+import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Shown;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;

@@ -1,12 +1,11 @@
 package app.finish.desktop.proof;
 
+import app.finish.core.arrange.move.Side;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.arrange.move.Side;
-import app.finish.core.layout.sheet.Scroll;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,13 +1,12 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.model.MoveWords;
-import app.finish.desktop.model.Tag;
-import app.finish.desktop.model.Workbench;
-
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Side;
+import app.finish.desktop.model.MoveWords;
+import app.finish.desktop.model.Tag;
+import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;

@@ -1,8 +1,5 @@
 package app.finish.desktop.proof;
 
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Shown;
-
 import app.finish.core.dress.Place;
 import app.finish.core.grid.GridPlace;
 import app.finish.core.layout.CellBox;
@@ -10,6 +7,8 @@ import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.style.PartName;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Shown;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;

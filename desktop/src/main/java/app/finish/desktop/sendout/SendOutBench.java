@@ -1,12 +1,11 @@
 package app.finish.desktop.sendout;
 
+import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.layout.Paper;
 import app.finish.formats.OutputFormat;
 import java.util.List;
 import java.util.Locale;

@@ -1,7 +1,6 @@
 package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Texts;
-
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;

@@ -1,5 +1,10 @@
 package app.finish.desktop.shell;
 
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Touches;
 import app.finish.desktop.bringin.LinePanel;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
@@ -10,12 +15,6 @@ import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Tallies;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
-
-import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.style.HouseStyle;
-import app.finish.core.style.PartName;
-import app.finish.core.style.Touches;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -3,7 +3,6 @@ package app.finish.desktop.shell;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Files;
-
 import java.nio.file.Path;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

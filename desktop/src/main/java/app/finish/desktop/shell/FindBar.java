@@ -1,13 +1,12 @@
 package app.finish.desktop.shell;
 
+import app.finish.core.dress.Place;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.arrange.ArrangeBench;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
-
-import app.finish.core.dress.Place;
-import app.finish.core.layout.sheet.Scroll;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

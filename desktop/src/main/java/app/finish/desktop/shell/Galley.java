@@ -1,15 +1,14 @@
 package app.finish.desktop.shell;
 
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.document.Document;
-import app.finish.core.document.DocumentTable;
-import app.finish.core.layout.Paper;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,7 +1,6 @@
 package app.finish.desktop.shell;
 
 import app.finish.desktop.model.Showing;
-
 import java.util.ArrayDeque;
 import java.util.Optional;
 import java.util.Queue;

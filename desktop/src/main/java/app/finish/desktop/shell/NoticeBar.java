@@ -3,7 +3,6 @@ package app.finish.desktop.shell;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Notice;
 import app.finish.desktop.model.Workbench;
-
 import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;

@@ -1,13 +1,5 @@
 package app.finish.desktop.shell;
 
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Explained;
-import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
-import app.finish.desktop.proof.HeadingKeys;
-
 import app.finish.core.dress.DressedCell;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.Origin;
@@ -15,6 +7,13 @@ import app.finish.core.style.Property;
 import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Workbench;
+import app.finish.desktop.proof.HeadingKeys;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -4,7 +4,6 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

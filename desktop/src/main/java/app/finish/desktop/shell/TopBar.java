@@ -5,7 +5,6 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
-
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

@@ -2,7 +2,6 @@ package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.FilePicker;
-
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;

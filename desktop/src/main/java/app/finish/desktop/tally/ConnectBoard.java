@@ -1,11 +1,10 @@
 package app.finish.desktop.tally;
 
+import app.finish.core.tally.RecordsName;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Tallies;
 import app.finish.desktop.model.Workbench;
-
-import app.finish.core.tally.RecordsName;
 import app.finish.records.source.Address;
 import java.util.prefs.Preferences;
 import javafx.scene.Node;

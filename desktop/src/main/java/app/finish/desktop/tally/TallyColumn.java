@@ -1,9 +1,5 @@
 package app.finish.desktop.tally;
 
-import app.finish.desktop.kit.Benches;
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Tallies;
-
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.DatePart;
 import app.finish.core.tally.HeldAt;
@@ -13,6 +9,9 @@ import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Tallies;
 import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
 import app.finish.records.source.Records;

@@ -1,13 +1,12 @@
 package app.finish.desktop.tally;
 
-import app.finish.desktop.kit.Benches;
-import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Tallies;
-
 import app.finish.core.tally.MissingAnswers;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Question;
 import app.finish.core.tally.SignificanceTest;
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Tallies;
 import app.finish.records.column.Column;
 import app.finish.records.source.Records;
 import java.util.ArrayList;

@@ -1,11 +1,10 @@
 package app.finish.formats.docx;
 
-import app.finish.formats.io.XmlText;
-
 import app.finish.core.dress.DressedCell;
-import app.finish.core.style.Look;
 import app.finish.core.style.Look.Align;
+import app.finish.core.style.Look;
 import app.finish.core.style.PartName;
+import app.finish.formats.io.XmlText;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;

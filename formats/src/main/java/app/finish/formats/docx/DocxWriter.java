@@ -1,13 +1,12 @@
 package app.finish.formats.docx;
 
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.io.XmlText;
 import app.finish.formats.io.ZipText;
-
-import app.finish.core.dress.DressedRow;
-import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.layout.Paper;
-import app.finish.core.layout.Proof;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;

@@ -1,7 +1,5 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.io.Problem;
-
 import app.finish.core.recognise.said.Anchor;
 import app.finish.core.recognise.said.BlankMeaning;
 import app.finish.core.recognise.said.BracketMeaning;
@@ -9,6 +7,7 @@ import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.said.Extent;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.table.MeasureKind;
+import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

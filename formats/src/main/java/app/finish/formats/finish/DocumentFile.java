@@ -1,11 +1,5 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.io.FileName;
-import app.finish.formats.io.AtomicFile;
-import app.finish.formats.io.Problem;
-import app.finish.formats.io.ZipText;
-import app.finish.formats.style.StyleFile;
-
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
@@ -13,12 +7,17 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
 import app.finish.core.recognise.said.Corrections;
-import app.finish.core.style.colour.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PartName;
 import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
+import app.finish.formats.io.AtomicFile;
+import app.finish.formats.io.FileName;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.ZipText;
+import app.finish.formats.style.StyleFile;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

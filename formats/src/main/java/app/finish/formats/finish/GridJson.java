@@ -1,12 +1,11 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.io.Limits;
-import app.finish.formats.io.Problem;
-
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.GridPlace;
 import app.finish.core.grid.SourceFormat;
+import app.finish.formats.io.Limits;
+import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

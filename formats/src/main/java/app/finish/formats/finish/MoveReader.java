@@ -1,11 +1,10 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.io.Problem;
-
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Quota;
 import app.finish.core.arrange.move.Side;
 import app.finish.core.table.MeasureKind;
+import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,5 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.io.Problem;
-
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.DatePart;
 import app.finish.core.tally.HeldAt;
@@ -13,6 +11,7 @@ import app.finish.core.tally.SignificanceTest;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

@@ -1,7 +1,5 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.io.Problem;
-
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -13,6 +11,7 @@ import app.finish.core.table.Note;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
+import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

@@ -1,10 +1,9 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.io.Problem;
-
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.Touches;
+import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

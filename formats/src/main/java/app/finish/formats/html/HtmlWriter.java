@@ -1,11 +1,9 @@
 package app.finish.formats.html;
 
-import app.finish.formats.io.TableWriter;
-
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Place;
 import app.finish.core.dress.Run;
 import app.finish.core.layout.CellBox;
@@ -14,6 +12,7 @@ import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
+import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;

@@ -1,5 +1,7 @@
 package app.finish.formats.json;
 
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Limits;
 import app.finish.formats.io.Problem;
@@ -8,9 +10,6 @@ import app.finish.formats.io.SheetBuilder;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.TextFile;
-
-import app.finish.core.grid.Grid;
-import app.finish.core.grid.GridCell;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;

@@ -1,13 +1,12 @@
 package app.finish.formats.pdf;
 
-import app.finish.formats.io.TableWriter;
-
-import app.finish.core.layout.font.Face;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Face;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.colour.Colour;
+import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;

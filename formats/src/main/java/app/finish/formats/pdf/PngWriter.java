@@ -1,11 +1,10 @@
 package app.finish.formats.pdf;
 
-import app.finish.formats.io.Problem;
-import app.finish.formats.io.TableWriter;
-
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Fonts;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.TableWriter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

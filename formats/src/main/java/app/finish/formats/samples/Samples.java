@@ -1,13 +1,12 @@
 package app.finish.formats.samples;
 
-import app.finish.formats.Sources;
-import app.finish.formats.finish.TallyJson;
-
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.style.PartName;
 import app.finish.core.tally.Tally;
+import app.finish.formats.Sources;
+import app.finish.formats.finish.TallyJson;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

@@ -1,7 +1,6 @@
 package app.finish.formats.spreadsheet;
 
 import app.finish.formats.io.RaisedText;
-
 import java.io.IOException;
 import org.apache.poi.openxml4j.opc.OPCPackage;
 import org.apache.poi.xssf.eventusermodel.ReadOnlySharedStringsTable;

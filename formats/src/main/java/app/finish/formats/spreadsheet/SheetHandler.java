@@ -1,12 +1,11 @@
 package app.finish.formats.spreadsheet;
 
-import app.finish.formats.io.Limits;
-import app.finish.formats.io.Problem;
-import app.finish.formats.io.RaisedText;
-
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
+import app.finish.formats.io.Limits;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.RaisedText;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,5 +1,6 @@
 package app.finish.formats.spreadsheet;
 
+import app.finish.core.grid.Grid;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
 import app.finish.formats.io.Problem;
@@ -7,8 +8,6 @@ import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.Watched;
-
-import app.finish.core.grid.Grid;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InterruptedIOException;

@@ -1,12 +1,11 @@
 package app.finish.formats.style;
 
-import app.finish.formats.io.Problem;
-
-import app.finish.core.style.colour.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.colour.Palette;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
+import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;

@@ -1,12 +1,10 @@
 package app.finish.formats.text;
 
-import app.finish.formats.io.Hidden;
-
-import app.finish.formats.io.SheetBuilder;
-import app.finish.formats.io.Sheets;
-
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
+import app.finish.formats.io.Hidden;
+import app.finish.formats.io.SheetBuilder;
+import app.finish.formats.io.Sheets;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,8 @@
 package app.finish.formats.text;
 
-import app.finish.formats.io.SheetBuilder;
-
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
+import app.finish.formats.io.SheetBuilder;
 import app.finish.formats.text.ConsoleBlocks.Block;
 import app.finish.formats.text.ConsoleHeads.Head;
 import app.finish.formats.text.TextLine.Piece;

@@ -1,5 +1,7 @@
 package app.finish.formats.text;
 
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Limits;
 import app.finish.formats.io.Problem;
@@ -8,9 +10,6 @@ import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.TextFile;
 import app.finish.formats.io.Watched;
-
-import app.finish.core.grid.Grid;
-import app.finish.core.grid.GridCell;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.CsvRecordHandler;

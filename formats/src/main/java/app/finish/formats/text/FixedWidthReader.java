@@ -1,5 +1,6 @@
 package app.finish.formats.text;
 
+import app.finish.core.grid.Grid;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
 import app.finish.formats.io.Limits;
@@ -8,8 +9,6 @@ import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.TextFile;
 import app.finish.formats.io.Watched;
-
-import app.finish.core.grid.Grid;
 import app.finish.formats.text.ConsoleBlocks.Block;
 import java.io.IOException;
 import java.nio.file.Path;

@@ -1,5 +1,8 @@
 package app.finish.formats.text;
 
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridCell;
+import app.finish.core.grid.SourceFormat;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.RaisedText;
 import app.finish.formats.io.ReadRequest;
@@ -7,10 +10,6 @@ import app.finish.formats.io.SheetBuilder;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.TextFile;
-
-import app.finish.core.grid.Grid;
-import app.finish.core.grid.GridCell;
-import app.finish.core.grid.SourceFormat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -5,7 +5,6 @@ import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.TextFile;
-
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

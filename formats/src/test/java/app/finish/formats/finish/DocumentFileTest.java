@@ -1,11 +1,5 @@
 package app.finish.formats.finish;
 
-import app.finish.formats.Given;
-import app.finish.formats.io.AtomicFile;
-import app.finish.formats.io.Problem;
-import app.finish.formats.samples.Samples;
-import app.finish.formats.style.StyleFile;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -28,6 +22,11 @@ import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.MeasureKind;
+import app.finish.formats.Given;
+import app.finish.formats.io.AtomicFile;
+import app.finish.formats.io.Problem;
+import app.finish.formats.samples.Samples;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -3,8 +3,8 @@ package app.finish.formats.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.said.Corrections;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;

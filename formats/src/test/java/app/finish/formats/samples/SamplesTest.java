@@ -1,5 +1,18 @@
 package app.finish.formats.samples;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.Finishing;
+import app.finish.core.recognise.Recogniser;
+import app.finish.core.recognise.found.Evidence;
+import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Marks;
+import app.finish.core.table.Spot;
+import app.finish.core.table.Table;
+import app.finish.core.table.Value;
 import app.finish.formats.Given;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.PivotShapes;
@@ -8,20 +21,6 @@ import app.finish.formats.Sources;
 import app.finish.formats.Survey;
 import app.finish.formats.SurveyConsole;
 import app.finish.formats.SurveyOutput;
-
-import static org.assertj.core.api.Assertions.assertThat;
-
-import app.finish.core.Finishing;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.core.recognise.found.Evidence;
-import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.found.Recognition;
-import app.finish.core.table.Heading.Role;
-import app.finish.core.table.Leaf;
-import app.finish.core.table.Marks;
-import app.finish.core.table.Spot;
-import app.finish.core.table.Table;
-import app.finish.core.table.Value;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

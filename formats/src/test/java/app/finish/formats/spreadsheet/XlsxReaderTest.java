@@ -1,21 +1,20 @@
 package app.finish.formats.spreadsheet;
 
-import app.finish.formats.Given;
-import app.finish.formats.SampleWorkbook;
-import app.finish.formats.Sources;
-import app.finish.formats.io.ReadRequest;
-import app.finish.formats.samples.Samples;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.core.table.Value;
+import app.finish.formats.Given;
+import app.finish.formats.SampleWorkbook;
+import app.finish.formats.Sources;
+import app.finish.formats.io.ReadRequest;
+import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;

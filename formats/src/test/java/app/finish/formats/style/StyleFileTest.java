@@ -1,5 +1,23 @@
 package app.finish.formats.style;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.layout.Paper;
+import app.finish.core.style.Cascade;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PaletteCheck;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.style.StyleBook;
+import app.finish.core.style.Touches;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.Palette;
+import app.finish.core.table.MeasureKind;
 import app.finish.formats.Given;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sources;
@@ -8,25 +26,6 @@ import app.finish.formats.finish.TouchesJson;
 import app.finish.formats.io.Problem;
 import app.finish.formats.samples.Samples;
 import app.finish.formats.style.found.FoundStyle;
-
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
-
-import app.finish.core.document.Document;
-import app.finish.core.document.Finish;
-import app.finish.core.layout.Paper;
-import app.finish.core.style.Cascade;
-import app.finish.core.style.colour.Colour;
-import app.finish.core.style.HouseStyle;
-import app.finish.core.style.colour.Light;
-import app.finish.core.style.colour.Palette;
-import app.finish.core.style.PaletteCheck;
-import app.finish.core.style.PartName;
-import app.finish.core.style.Property;
-import app.finish.core.style.Selector;
-import app.finish.core.style.StyleBook;
-import app.finish.core.style.Touches;
-import app.finish.core.table.MeasureKind;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.awt.Color;

@@ -1,13 +1,12 @@
 package app.finish.formats.text;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.grid.Grid;
 import app.finish.formats.Given;
 import app.finish.formats.SampleWorkbook;
 import app.finish.formats.Sources;
 import app.finish.formats.io.ReadRequest;
-
-import static org.assertj.core.api.Assertions.assertThat;
-
-import app.finish.core.grid.Grid;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.Charset;

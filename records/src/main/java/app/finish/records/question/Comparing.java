@@ -1,13 +1,5 @@
 package app.finish.records.question;
 
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.statistics.Anova;
-import app.finish.records.statistics.Sample;
-import app.finish.records.statistics.Statistic;
-import app.finish.records.statistics.TTest;
-import app.finish.records.words.TallyWords;
-
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -24,6 +16,13 @@ import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.statistics.Anova;
+import app.finish.records.statistics.Sample;
+import app.finish.records.statistics.Statistic;
+import app.finish.records.statistics.TTest;
+import app.finish.records.words.TallyWords;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,15 +1,5 @@
 package app.finish.records.question;
 
-import app.finish.records.column.Column;
-import app.finish.records.column.ColumnType;
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.sql.Condition;
-import app.finish.records.sql.Dialect;
-import app.finish.records.sql.Fragment;
-import app.finish.records.statistics.Correlation;
-import app.finish.records.words.TallyWords;
-
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -22,6 +12,15 @@ import app.finish.core.table.Value;
 import app.finish.core.table.Words;
 import app.finish.core.tally.Plan;
 import app.finish.expressions.Expression;
+import app.finish.records.column.Column;
+import app.finish.records.column.ColumnType;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.sql.Condition;
+import app.finish.records.sql.Dialect;
+import app.finish.records.sql.Fragment;
+import app.finish.records.statistics.Correlation;
+import app.finish.records.words.TallyWords;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,5 @@
 package app.finish.records.question;
 
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.words.TallyWords;
-
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -22,6 +18,9 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyTable;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.words.TallyWords;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,14 +1,13 @@
 package app.finish.records.question;
 
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.sql.PlanStatement;
-
 import app.finish.core.number.Digits;
 import app.finish.core.tally.Group;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.Plan;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import app.finish.records.sql.PlanStatement.Depth;
+import app.finish.records.sql.PlanStatement;
 import java.io.IOException;
 import java.sql.ResultSet;
 import java.sql.SQLException;

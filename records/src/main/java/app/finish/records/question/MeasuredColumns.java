@@ -1,10 +1,9 @@
 package app.finish.records.question;
 
-import app.finish.records.column.Column;
-import app.finish.records.column.Columns;
-
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.records.column.Column;
+import app.finish.records.column.Columns;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,13 +1,5 @@
 package app.finish.records.question;
 
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-import app.finish.records.sql.Dialect;
-import app.finish.records.statistics.Anova;
-import app.finish.records.statistics.ChiSquare;
-import app.finish.records.statistics.Sample;
-import app.finish.records.statistics.TTest;
-
 import app.finish.core.tally.Group;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.MissingAnswers;
@@ -16,6 +8,13 @@ import app.finish.core.tally.SignificanceTest;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.sql.Dialect;
+import app.finish.records.statistics.Anova;
+import app.finish.records.statistics.ChiSquare;
+import app.finish.records.statistics.Sample;
+import app.finish.records.statistics.TTest;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.EnumSet;

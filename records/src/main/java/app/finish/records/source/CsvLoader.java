@@ -1,9 +1,5 @@
 package app.finish.records.source;
 
-import app.finish.records.column.Columns;
-import app.finish.records.sql.Dialect;
-import app.finish.records.sql.SqlProblems;
-
 import static app.finish.records.source.RecordStore.path;
 import static app.finish.records.source.RecordStore.text;
 
@@ -11,6 +7,9 @@ import app.finish.core.tally.Reading;
 import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.TextFile;
+import app.finish.records.column.Columns;
+import app.finish.records.sql.Dialect;
+import app.finish.records.sql.SqlProblems;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,11 +1,10 @@
 package app.finish.records.source;
 
+import app.finish.core.tally.RecordsName;
+import app.finish.formats.io.Problem;
 import app.finish.records.sql.Asking;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.SqlProblems;
-
-import app.finish.core.tally.RecordsName;
-import app.finish.formats.io.Problem;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;

@@ -5,7 +5,6 @@ import app.finish.records.column.ColumnType;
 import app.finish.records.column.Columns;
 import app.finish.records.sql.Asking;
 import app.finish.records.sql.Dialect;
-
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.ResultSetMetaData;

@@ -1,7 +1,6 @@
 package app.finish.records.source;
 
 import app.finish.records.sql.Dialect;
-
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;

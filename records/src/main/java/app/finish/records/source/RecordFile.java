@@ -1,12 +1,11 @@
 package app.finish.records.source;
 
-import app.finish.records.sql.Asking;
-import app.finish.records.sql.Dialect;
-import app.finish.records.sql.SqlProblems;
-
 import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
 import app.finish.formats.io.Problem;
+import app.finish.records.sql.Asking;
+import app.finish.records.sql.Dialect;
+import app.finish.records.sql.SqlProblems;
 import java.io.IOException;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;

@@ -1,7 +1,6 @@
 package app.finish.records.source;
 
 import app.finish.records.sql.Asking;
-
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;

@@ -1,11 +1,10 @@
 package app.finish.records.sql;
 
+import app.finish.core.tally.Bins;
+import app.finish.core.tally.TallyDimension;
 import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
 import app.finish.records.column.Columns;
-
-import app.finish.core.tally.Bins;
-import app.finish.core.tally.TallyDimension;
 
 /// What records are grouped by.
 ///

@@ -1,17 +1,16 @@
 package app.finish.records.sql;
 
-import app.finish.records.column.Column;
-import app.finish.records.column.ColumnType;
-import app.finish.records.column.Columns;
-
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyFunction;
-import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
 import app.finish.core.tally.TallyMeasure.Worked;
+import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.Expression;
 import app.finish.expressions.Name;
 import app.finish.expressions.Term;
+import app.finish.records.column.Column;
+import app.finish.records.column.ColumnType;
+import app.finish.records.column.Columns;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;

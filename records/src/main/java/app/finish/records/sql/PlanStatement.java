@@ -1,7 +1,5 @@
 package app.finish.records.sql;
 
-import app.finish.records.column.Columns;
-
 import app.finish.core.tally.HeldAt;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.MissingAnswers;
@@ -10,6 +8,7 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyMeasure.Base;
 import app.finish.expressions.Expression;
 import app.finish.expressions.Name;
+import app.finish.records.column.Columns;
 import app.finish.records.sql.Figures.WeightedQuantile;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

@@ -1,11 +1,10 @@
 package app.finish.records.sql;
 
-import app.finish.records.column.Columns;
-
 import app.finish.expressions.BadExpression;
 import app.finish.expressions.Expression;
 import app.finish.expressions.Name;
 import app.finish.expressions.Term;
+import app.finish.records.column.Columns;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;

@@ -1,20 +1,19 @@
 package app.finish.records.words;
 
-import app.finish.records.sql.FunctionCalls;
-import app.finish.records.column.Column;
-import app.finish.records.column.ColumnType;
-import app.finish.records.column.Columns;
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.DatePart;
 import app.finish.core.tally.HeldAt;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
-import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
+import app.finish.core.tally.TallyMeasure;
+import app.finish.records.column.Column;
+import app.finish.records.column.ColumnType;
+import app.finish.records.column.Columns;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
+import app.finish.records.sql.FunctionCalls;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

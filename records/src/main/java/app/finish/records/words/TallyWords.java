@@ -1,12 +1,11 @@
 package app.finish.records.words;
 
-import app.finish.records.source.Records;
-
 import app.finish.core.table.Note;
 import app.finish.core.tally.MissingAnswers;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.records.source.Records;
 import java.util.ArrayList;
 import java.util.List;
 

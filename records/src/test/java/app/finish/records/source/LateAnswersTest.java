@@ -1,11 +1,5 @@
 package app.finish.records.source;
 
-import app.finish.records.Tallying;
-import app.finish.records.column.Column;
-import app.finish.records.column.ColumnType;
-import app.finish.records.sql.Asking;
-import app.finish.records.words.PlanWords;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -14,6 +8,11 @@ import app.finish.core.tally.Plan;
 import app.finish.core.tally.Reading;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.records.Tallying;
+import app.finish.records.column.Column;
+import app.finish.records.column.ColumnType;
+import app.finish.records.sql.Asking;
+import app.finish.records.words.PlanWords;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

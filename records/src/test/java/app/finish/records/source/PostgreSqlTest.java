@@ -1,13 +1,5 @@
 package app.finish.records.source;
 
-import app.finish.records.RandomPlans;
-import app.finish.records.Sailing;
-import app.finish.records.Tallying;
-import app.finish.records.TallyingTest;
-
-import app.finish.records.sql.Asking;
-import app.finish.records.sql.PlanStatement;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -16,6 +8,12 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.formats.io.Problem;
+import app.finish.records.RandomPlans;
+import app.finish.records.Sailing;
+import app.finish.records.Tallying;
+import app.finish.records.TallyingTest;
+import app.finish.records.sql.Asking;
+import app.finish.records.sql.PlanStatement;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import java.io.IOException;
 import java.io.InterruptedIOException;

@@ -1,13 +1,5 @@
 package app.finish.records.source;
 
-import app.finish.records.RandomPlans;
-import app.finish.records.Sailing;
-import app.finish.records.Tallying;
-import app.finish.records.TallyingTest;
-import app.finish.records.column.Column;
-import app.finish.records.column.ColumnType;
-import app.finish.records.sql.Asking;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
@@ -19,6 +11,13 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.formats.io.Problem;
+import app.finish.records.RandomPlans;
+import app.finish.records.Sailing;
+import app.finish.records.Tallying;
+import app.finish.records.TallyingTest;
+import app.finish.records.column.Column;
+import app.finish.records.column.ColumnType;
+import app.finish.records.sql.Asking;
 import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.io.OutputStream;

@@ -1,7 +1,6 @@
 package app.finish.records.source;
 
 import app.finish.records.Sailing;
-
 import java.sql.Connection;
 import java.sql.Date;
 import java.sql.PreparedStatement;

@@ -1,15 +1,5 @@
 package app.finish.records.words;
 
-import app.finish.records.RandomPlans;
-import app.finish.records.RecordsGuess;
-import app.finish.records.Sailing;
-import app.finish.records.column.Column;
-import app.finish.records.column.ColumnType;
-import app.finish.records.column.Columns;
-import app.finish.records.source.RecordFile;
-import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -20,8 +10,17 @@ import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
-import app.finish.formats.samples.Samples;
 import app.finish.formats.Sources;
+import app.finish.formats.samples.Samples;
+import app.finish.records.RandomPlans;
+import app.finish.records.RecordsGuess;
+import app.finish.records.Sailing;
+import app.finish.records.column.Column;
+import app.finish.records.column.ColumnType;
+import app.finish.records.column.Columns;
+import app.finish.records.source.RecordFile;
+import app.finish.records.source.Records;
+import app.finish.records.sql.Asking;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

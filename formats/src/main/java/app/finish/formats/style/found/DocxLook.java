@@ -1,8 +1,7 @@
 package app.finish.formats.style.found;
 
-import app.finish.formats.docx.DocxReader;
-
 import app.finish.core.style.colour.Colour;
+import app.finish.formats.docx.DocxReader;
 import app.finish.formats.style.found.SeenCell.Line;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,20 +1,19 @@
 package app.finish.formats.style.found;
 
-import app.finish.formats.io.FileName;
-import app.finish.formats.Sources;
-import app.finish.formats.docx.DocxReader;
-import app.finish.formats.io.Problem;
-import app.finish.formats.io.ReadRequest;
-
 import app.finish.core.document.Source;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.found.SourceRow;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Selector;
+import app.finish.formats.Sources;
+import app.finish.formats.docx.DocxReader;
+import app.finish.formats.io.FileName;
+import app.finish.formats.io.Problem;
+import app.finish.formats.io.ReadRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;

@@ -1,13 +1,13 @@
 package app.finish.formats.style.found;
 
-import app.finish.core.style.colour.Colour;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.colour.Light;
-import app.finish.core.style.colour.Palette;
 import app.finish.core.style.PaletteMaker;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
+import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
