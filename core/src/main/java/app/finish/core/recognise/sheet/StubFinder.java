@@ -36,7 +36,7 @@ public final class StubFinder {
     if (stub.size() == grid.columns() && stub.size() > 1) {
       stub.subList(1, stub.size()).clear();
     }
-    return stub;
+    return said >= 0 ? stub : new StubScore(grid, heads, body).best(stub);
   }
 
   /// How many columns from the left the last row of heads names, if it names no others and heads
