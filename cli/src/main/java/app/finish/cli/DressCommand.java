@@ -75,8 +75,8 @@ final class DressCommand implements Callable<Integer> {
                     new Problem(
                         out
                             + " has no ending that says what to write. End it in "
- + OutputFormat.endingsInWords()
- + "."));
+                            + OutputFormat.endingsInWords()
+                            + "."));
     StyleBook shipped = StyleFile.shipped();
     boolean finished = ins.size() == 1 && ins.getFirst().toString().endsWith(".finish");
     Document document = finished ? finished(shipped) : begun(shipped);

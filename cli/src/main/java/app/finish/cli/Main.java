@@ -8,8 +8,8 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import picocli.CommandLine.Command;
 import picocli.CommandLine;
+import picocli.CommandLine.Command;
 
 /// `finish`: reads and dresses tables from a shell.
 @Command(

@@ -218,8 +218,8 @@ final class TallyCommand implements Callable<Integer> {
                       new Problem(
                           out.get()
                               + " has no ending that says what to write. End it in "
- + OutputFormat.endingsInWords()
- + "."));
+                              + OutputFormat.endingsInWords()
+                              + "."));
       StyleBook shipped = StyleFile.shipped();
       HouseStyle chosen = ChosenStyle.of(style, shipped);
       Document document =

@@ -122,7 +122,9 @@ public final class MainWindow {
     this.slug = new Slug(bench);
     this.legend = new Legend(bench);
     this.scene = new Scene(build(), 1280, 800);
-    scene.getStylesheets().add(MainWindow.class.getResource("/app/finish/desktop/finish.css").toExternalForm());
+    scene
+        .getStylesheets()
+        .add(MainWindow.class.getResource("/app/finish/desktop/finish.css").toExternalForm());
     new LaterInput(bench.showing()).take(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     takeDrops();

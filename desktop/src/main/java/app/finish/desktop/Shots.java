@@ -10,7 +10,6 @@ import app.finish.core.style.PartName;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.tally.RecordsName;
 import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.finish.core.dress.Place;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
-import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Step;
 import app.finish.formats.finish.DocumentFile;
 import java.nio.file.Path;

@@ -8,7 +8,6 @@ import app.finish.core.table.Heading.Role;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
-import app.finish.desktop.model.Shown;
 import app.finish.formats.samples.Samples;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;

@@ -2,8 +2,8 @@ package app.finish.expressions;
 
 import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.formula.Formulas;
-import app.finish.core.arrange.formula.Neighbours.Whole;
 import app.finish.core.arrange.formula.Neighbours;
+import app.finish.core.arrange.formula.Neighbours.Whole;
 import app.finish.core.arrange.move.Side;
 import dev.cel.common.CelFunctionDecl;
 import dev.cel.common.CelOverloadDecl;

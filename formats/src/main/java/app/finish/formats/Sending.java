@@ -11,7 +11,6 @@ import app.finish.core.style.StyleBook;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.Problem;
 import app.finish.formats.io.TableWriter;
-import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -23,7 +23,8 @@ public final class Survey {
   /// One passenger's answers; scales from 1 to 5, NaN where no answer was given.
   ///
   /// @param ticket the place of the ticket, or −1 for no answer
-  public record Answer(int age, int home, int ticket, double comfort, double trust, double crowding) {}
+  public record Answer(
+      int age, int home, int ticket, double comfort, double trust, double crowding) {}
 
   final List<Answer> answers = new ArrayList<>();
 

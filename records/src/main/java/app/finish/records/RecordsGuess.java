@@ -2,7 +2,6 @@ package app.finish.records;
 
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
-import app.finish.records.source.Records;
 import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;

@@ -12,7 +12,6 @@ import app.finish.records.question.Correlating;
 import app.finish.records.question.Describing;
 import app.finish.records.question.Groups;
 import app.finish.records.question.Testing;
-import app.finish.records.question.TooManyCells;
 import app.finish.records.source.Records;
 import app.finish.records.sql.Asking;
 import app.finish.records.words.TallyWords;

@@ -19,7 +19,6 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.samples.Samples;
 import app.finish.records.source.Records;
 import app.finish.records.sql.Asking;
-import app.finish.records.statistics.Sample;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -42,7 +42,7 @@ public class TallyingTest extends OnSailings {
     for (int i = 0; i < PLANS; i++) {
       Plan plan = plans.next();
       Table table = Tallying.of(records).table(plan);
-    hold(plan, table, sailings);
+      hold(plan, table, sailings);
     }
   }
 

@@ -1,6 +1,5 @@
 package app.finish.desktop.arrange;
 
-import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Aside;
 import app.finish.core.arrange.move.Move;

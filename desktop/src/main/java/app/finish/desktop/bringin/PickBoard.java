@@ -44,7 +44,8 @@ public final class PickBoard extends VBox {
   private final Button take = new Button();
 
   /// @param showHidden reads the file again, with or without what it hides
-  public PickBoard(Workbench bench, ProofPainter painter, Offer offer, Consumer<Boolean> showHidden) {
+  public PickBoard(
+      Workbench bench, ProofPainter painter, Offer offer, Consumer<Boolean> showHidden) {
     super(12);
     this.bench = bench;
     this.painter = painter;

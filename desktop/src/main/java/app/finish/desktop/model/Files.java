@@ -40,8 +40,7 @@ public final class Files {
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  public Files(
-      Workbench bench, Tallies tallies, FilePicker picker, Clip clip, Recent recent) {
+  public Files(Workbench bench, Tallies tallies, FilePicker picker, Clip clip, Recent recent) {
     this.bench = bench;
     this.tallies = tallies;
     this.picker = picker;

@@ -23,7 +23,8 @@ import java.util.function.Predicate;
 /// @param selector what is set there
 /// @param way what is set at all heights from the table to here, for the look as it is here
 /// @param covers which cells of the proof it covers
-public record Heights(String label, Selector selector, List<Selector> way, Predicate<CellBox> covers) {
+public record Heights(
+    String label, Selector selector, List<Selector> way, Predicate<CellBox> covers) {
 
   /// The heights over a cell, from special to general.
   public static List<Heights> of(Shown shown, DressedCell cell) {

@@ -190,7 +190,8 @@ public final class Tallies {
   }
 
   /// Looks the members of a dimension up behind the scenes.
-  public void members(Records records, TallyDimension dimension, int most, Consumer<List<Member>> found) {
+  public void members(
+      Records records, TallyDimension dimension, int most, Consumer<List<Member>> found) {
     bench
         .worker()
         .behind(() -> records.members(dimension, most, Asking.SILENT), found, bench::tell);

@@ -51,7 +51,8 @@ public final class Worker {
   }
 
   /// Does something that the person waits for and that can't tell how far it is.
-  public <T> void run(String label, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+  public <T> void run(
+      String label, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
     run(label, told -> work.call(), done, failed);
   }
 

@@ -5,7 +5,6 @@ import app.finish.core.layout.Proof;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.colour.Colour;
 import app.finish.desktop.kit.ProofPainter;
-import app.finish.desktop.model.Heights;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
 import javafx.geometry.BoundingBox;

@@ -10,7 +10,8 @@ import javafx.scene.input.KeyCombination;
 /// @param keys its shortcut, if it has one
 /// @param can whether it can be done now
 /// @param work what it does
-public record Action(String name, Optional<KeyCombination> keys, BooleanSupplier can, Runnable work) {
+public record Action(
+    String name, Optional<KeyCombination> keys, BooleanSupplier can, Runnable work) {
   static Action of(String name, String keys, BooleanSupplier can, Runnable work) {
     Optional<KeyCombination> combination =
         keys.isEmpty() ? Optional.empty() : Optional.of(KeyCombination.valueOf(keys));

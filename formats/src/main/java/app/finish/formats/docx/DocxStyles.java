@@ -1,8 +1,8 @@
 package app.finish.formats.docx;
 
 import app.finish.core.dress.DressedCell;
-import app.finish.core.style.Look.Align;
 import app.finish.core.style.Look;
+import app.finish.core.style.Look.Align;
 import app.finish.core.style.PartName;
 import app.finish.formats.io.XmlText;
 import java.util.LinkedHashMap;

@@ -1,13 +1,13 @@
 package app.finish.formats.docx;
 
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Place;
 import app.finish.core.dress.Run;
 import app.finish.core.layout.Proof;
-import app.finish.core.style.Look.Align;
 import app.finish.core.style.Look;
+import app.finish.core.style.Look.Align;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.XmlText;

@@ -1,7 +1,5 @@
 package app.finish.formats.docx;
 
-import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.DressedRow;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.formats.io.TableWriter;

@@ -2,8 +2,8 @@ package app.finish.formats.html;
 
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Place;
 import app.finish.core.style.PartName;
 import java.util.ArrayList;

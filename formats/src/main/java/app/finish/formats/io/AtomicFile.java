@@ -1,6 +1,5 @@
 package app.finish.formats.io;
 
-
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;

@@ -23,7 +23,8 @@ public final class Limits {
   /// rows.
   ///
   /// @throws Problem if the sheet, filled up to a rectangle, has too many cells
-  public static Grid grid(String fileName, String sheetName, List<List<GridCell>> rows) throws Problem {
+  public static Grid grid(String fileName, String sheetName, List<List<GridCell>> rows)
+      throws Problem {
     List<List<GridCell>> trimmed = new ArrayList<>(rows.size());
     int width = 0;
     int last = -1;

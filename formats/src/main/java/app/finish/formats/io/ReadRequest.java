@@ -1,6 +1,5 @@
 package app.finish.formats.io;
 
-import app.finish.formats.Sources;
 import java.util.function.DoubleConsumer;
 
 /// How a file is to be read.

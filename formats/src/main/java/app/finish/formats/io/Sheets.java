@@ -1,6 +1,5 @@
 package app.finish.formats.io;
 
-
 import app.finish.core.grid.Grid;
 import java.util.List;
 

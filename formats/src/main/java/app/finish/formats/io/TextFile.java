@@ -1,6 +1,5 @@
 package app.finish.formats.io;
 
-
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
@@ -72,7 +71,8 @@ public final class TextFile {
 
   private static void checkIsText(byte[] bytes, String name) throws Problem {
     boolean binary =
-        FileName.startsWith(bytes, 'P', 'K', 3, 4) || FileName.startsWith(bytes, '%', 'P', 'D', 'F');
+        FileName.startsWith(bytes, 'P', 'K', 3, 4)
+            || FileName.startsWith(bytes, '%', 'P', 'D', 'F');
     for (int i = 0; i < Math.min(bytes.length, 8192); i++) {
       binary |= bytes[i] == 0;
     }

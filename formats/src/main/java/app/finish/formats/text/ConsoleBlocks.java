@@ -1,6 +1,5 @@
 package app.finish.formats.text;
 
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;

@@ -1,6 +1,5 @@
 package app.finish.formats.text;
 
-
 import app.finish.formats.text.TextLine.Piece;
 import java.util.ArrayList;
 import java.util.List;

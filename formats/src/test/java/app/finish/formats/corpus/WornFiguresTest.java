@@ -26,7 +26,8 @@ import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /// In whatever style a table of the corpus is worn, its figures go out as they came: the same
-/// numbers, no decimals that the source has not, and a unit that stood there still stands somewhere.
+/// numbers, no decimals that the source has not, and a unit that stood there still stands
+/// somewhere.
 public class WornFiguresTest {
   private static final Pattern DECIMALS = Pattern.compile("[.]([0-9]+)");
   private static final Pattern WRITTEN = Pattern.compile("[.,]([0-9]+)[^0-9]*$");
@@ -56,8 +57,8 @@ public class WornFiguresTest {
     worn.rows().forEach(row -> row.cells().forEach(cell -> all.append(cell.text()).append(' ')));
     for (DressedRow row : worn.rows()) {
       for (DressedCell cell : row.cells()) {
-        if (cell.place() instanceof Place.Body(int down, int across)
-            && table.body().at(down, across) instanceof Value.Numeric figure) {
+        if (cell.place() instanceof Place.Body body
+            && table.body().at(body.row(), body.column()) instanceof Value.Numeric figure) {
           figures++;
           hold(figure, cell.bareText(), all.toString(), name);
         }

@@ -6,8 +6,8 @@ import app.finish.core.tally.Member;
 import app.finish.core.tally.Plan;
 import app.finish.records.source.Records;
 import app.finish.records.sql.Asking;
-import app.finish.records.sql.PlanStatement.Depth;
 import app.finish.records.sql.PlanStatement;
+import app.finish.records.sql.PlanStatement.Depth;
 import java.io.IOException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -19,7 +19,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/// Asks records for the groups of a plan: what is worked out for each combination of members, totals
+/// Asks records for the groups of a plan: what is worked out for each combination of members,
+/// totals
 /// included.
 ///
 /// ```java

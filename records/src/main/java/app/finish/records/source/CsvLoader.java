@@ -7,7 +7,6 @@ import app.finish.core.tally.Reading;
 import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.TextFile;
-import app.finish.records.column.Columns;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.SqlProblems;
 import java.io.IOException;

@@ -3,7 +3,6 @@ package app.finish.records.source;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.TallyDimension;
-import app.finish.records.Tallying;
 import app.finish.records.column.Columns;
 import app.finish.records.sql.Asking;
 import app.finish.records.sql.Dialect;

@@ -1,6 +1,5 @@
 package app.finish.records.source;
 
-import app.finish.records.column.Columns;
 import app.finish.records.sql.Dialect;
 import java.sql.Connection;
 import java.sql.ResultSet;

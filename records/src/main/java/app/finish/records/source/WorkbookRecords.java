@@ -1,6 +1,5 @@
 package app.finish.records.source;
 
-
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;

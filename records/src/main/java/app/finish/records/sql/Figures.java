@@ -2,9 +2,9 @@ package app.finish.records.sql;
 
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyFunction;
+import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
 import app.finish.core.tally.TallyMeasure.Worked;
-import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.Expression;
 import app.finish.expressions.Name;
 import app.finish.expressions.Term;
