@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /// What a person said about a source against what was recognised. A correction outweighs any
 /// evidence, and holds in new numbers.
@@ -75,188 +76,114 @@ public record Corrections(
 
   /// The same corrections and this one: so many rows of heads.
   public Corrections withHeadRows(int count) {
-    return new Corrections(
-        OptionalInt.of(count),
-        stubColumns,
-        rows,
-        columns,
-        measures,
-        blanks,
-        brackets,
-        covers,
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.headRows = OptionalInt.of(count));
   }
 
   /// The same corrections and this one: so many columns of stub.
   public Corrections withStubColumns(int count) {
-    return new Corrections(
-        headRows,
-        OptionalInt.of(count),
-        rows,
-        columns,
-        measures,
-        blanks,
-        brackets,
-        covers,
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.stubColumns = OptionalInt.of(count));
   }
 
   /// The same corrections and this one: what a row is.
   public Corrections withRow(Anchor row, LineRole role) {
-    return withRows(with(rows, row, role));
-  }
-
-  private Corrections withRows(Map<Anchor, LineRole> others) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        others,
-        columns,
-        measures,
-        blanks,
-        brackets,
-        covers,
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.rows = with(rows, row, role));
   }
 
   /// The same corrections and this one: what a column is.
   ///
   /// @throws IllegalArgumentException if it is said to be a group or a note
   public Corrections withColumn(Anchor column, LineRole role) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        with(columns, column, role),
-        measures,
-        blanks,
-        brackets,
-        covers,
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.columns = with(columns, column, role));
   }
 
   /// The same corrections and this one: what kind of figure the measure of this name is.
   public Corrections withMeasure(String name, MeasureKind kind) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        columns,
-        with(measures, name, kind),
-        blanks,
-        brackets,
-        covers,
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.measures = with(measures, name, kind));
   }
 
   /// The same corrections and this one: what empty cells among the figures stand for.
   public Corrections withBlanks(BlankMeaning meaning) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        columns,
-        measures,
-        Optional.of(meaning),
-        brackets,
-        covers,
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.blanks = Optional.of(meaning));
   }
 
   /// The same corrections and this one: what figures in brackets mean.
   public Corrections withBrackets(BracketMeaning meaning) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        columns,
-        measures,
-        blanks,
-        Optional.of(meaning),
-        covers,
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.brackets = Optional.of(meaning));
   }
 
   /// The same corrections and this one: a row totals these rows and no others.
   public Corrections withCover(Anchor total, List<Anchor> members) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        columns,
-        measures,
-        blanks,
-        brackets,
-        with(covers, total, List.copyOf(members)),
-        names,
-        seconds,
-        extent);
+    return changed(draft -> draft.covers = with(covers, total, List.copyOf(members)));
   }
 
   /// The same corrections and this one: a label names a dimension and is no level.
   public Corrections withName(String label) {
     Set<String> more = new LinkedHashSet<>(names);
     more.add(label);
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        columns,
-        measures,
-        blanks,
-        brackets,
-        covers,
-        more,
-        seconds,
-        extent);
+    return changed(draft -> draft.names = more);
   }
 
   /// The same corrections and this one: of which kind the second figures in a measure's cells are.
   ///
   /// @param kind the kind, or nothing if its cells hold one thing, as written
   public Corrections withSecond(String measure, Optional<MeasureKind> kind) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        columns,
-        measures,
-        blanks,
-        brackets,
-        covers,
-        names,
-        with(seconds, measure, kind),
-        extent);
+    return changed(draft -> draft.seconds = with(seconds, measure, kind));
   }
 
   /// The same corrections, said of another extent.
   public Corrections withExtent(Extent other) {
-    return new Corrections(
-        headRows,
-        stubColumns,
-        rows,
-        columns,
-        measures,
-        blanks,
-        brackets,
-        covers,
-        names,
-        seconds,
-        other);
+    return changed(draft -> draft.extent = other);
+  }
+
+  /// The same corrections with one of them said otherwise.
+  private Corrections changed(Consumer<Draft> change) {
+    Draft draft = new Draft(this);
+    change.accept(draft);
+    return draft.corrections();
+  }
+
+  /// Corrections while one of them is changed.
+  private static final class Draft {
+    private OptionalInt headRows;
+    private OptionalInt stubColumns;
+    private Map<Anchor, LineRole> rows;
+    private Map<Anchor, LineRole> columns;
+    private Map<String, MeasureKind> measures;
+    private Optional<BlankMeaning> blanks;
+    private Optional<BracketMeaning> brackets;
+    private Map<Anchor, List<Anchor>> covers;
+    private Set<String> names;
+    private Map<String, Optional<MeasureKind>> seconds;
+    private Extent extent;
+
+    Draft(Corrections from) {
+      headRows = from.headRows;
+      stubColumns = from.stubColumns;
+      rows = from.rows;
+      columns = from.columns;
+      measures = from.measures;
+      blanks = from.blanks;
+      brackets = from.brackets;
+      covers = from.covers;
+      names = from.names;
+      seconds = from.seconds;
+      extent = from.extent;
+    }
+
+    Corrections corrections() {
+      return new Corrections(
+          headRows,
+          stubColumns,
+          rows,
+          columns,
+          measures,
+          blanks,
+          brackets,
+          covers,
+          names,
+          seconds,
+          extent);
+    }
   }
 
   private static <K, V> Map<K, V> with(Map<K, V> map, K key, V value) {
