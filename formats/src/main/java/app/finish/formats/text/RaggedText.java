@@ -57,7 +57,7 @@ public final class RaggedText {
     return straight;
   }
 
-  /// Whether columns other than the first hold several figures in one place.
+  /// Whether columns hold several figures, or a label and figures, in one place.
   private static boolean isJoined(List<String> lines, int width) {
     ConsoleColumns columns = ConsoleTable.columns(lines);
     return columns.size() < width
@@ -66,8 +66,7 @@ public final class RaggedText {
             .allMatch(
                 line ->
                     columns.cells(line).stream()
-                        .skip(1)
-                        .anyMatch(cell -> TextLine.parted(" " + cell).size() > 1));
+                        .anyMatch(cell -> TextLine.parted(cell).size() > 1));
   }
 
   /// The heads of a line, one a column; nothing if there are too few or too many.

@@ -147,7 +147,7 @@ public final class TextLine {
   /// Whether a line is written as people write sentences, so that its figures are no cells.
   static boolean isSentence(String line) {
     List<Piece> pieces = pieces(line);
-    long words = line.strip().chars().filter(c -> c == ' ').count() + 1;
+    int words = words(line).size();
     return pieces.size() <= 3
         && words >= 5
         && pieces.stream().anyMatch(piece -> SENTENCE.matcher(piece.text).matches());

@@ -64,7 +64,7 @@ public final class CsvLoader {
   }
 
   /// The columns that are read: those that are wanted, one at least, all if none is known.
-  private List<String> read() {
+  private List<String> columnsToRead() {
     List<String> read = guessed.keySet().stream().filter(wanted).toList();
     return read.isEmpty() ? guessed.keySet().stream().limit(1).toList() : read;
   }
@@ -89,7 +89,7 @@ public final class CsvLoader {
         if (unordered) {
           keepFirst(given);
         }
-        whole.retainAll(guessed.isEmpty() ? whole : read());
+        whole.retainAll(guessed.isEmpty() ? whole : columnsToRead());
         said.addAll(wholeAlready ? List.of() : numbers.take(whole));
         Set<String> written = store.textColumns();
         written.removeIf(this::isText);
@@ -137,7 +137,7 @@ public final class CsvLoader {
       return;
     }
     for (String column : QuotedTexts.of(file, guessed.keySet())) {
-      if (isWhole(guessed.get(column)) && read().contains(column) && !isText(column)) {
+      if (isWhole(guessed.get(column)) && columnsToRead().contains(column) && !isText(column)) {
         texts.add(column);
         said.add(
             "“"
@@ -156,7 +156,7 @@ public final class CsvLoader {
             whole.add(column);
           }
           if (!text
-              && read().contains(column)
+              && columnsToRead().contains(column)
               && (type.equals("DATE") || type.startsWith("TIMESTAMP"))) {
             dates.add(column);
           }
@@ -196,7 +196,7 @@ public final class CsvLoader {
       throws IOException, SQLException {
     clear();
     try {
-      boolean some = read().stream().anyMatch(whole::contains);
+      boolean some = columnsToRead().stream().anyMatch(whole::contains);
       if (some && readWhole(file, types, whole)) {
         return true;
       }
@@ -271,7 +271,7 @@ public final class CsvLoader {
         ? "*"
         : String.join(
             ", ",
-            read().stream()
+            columnsToRead().stream()
                 .map(name -> whole.contains(name) ? WholeNumbers.cast(name) : DUCK_DB.quote(name))
                 .toList());
   }

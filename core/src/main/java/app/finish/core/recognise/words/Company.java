@@ -19,7 +19,7 @@ public final class Company {
   private static final Set<String> WITH_P =
       Set.of("f", "t", "z", "r", "b", "β", "χ2", "χ²", "u", "h", "q", "w");
 
-  private static final Set<String> OTHERWISE_WORDS = Set.of("variance", "range", "mode", "error");
+  private static final Set<String> AMBIGUOUS = Set.of("variance", "range", "mode", "error");
 
   private static final Set<String> LAST_WORDS =
       Set.of("n", "N", "%", "M", "SD", "SE", "CI", "Mean", "mean", "Median", "median", "Count");
@@ -88,7 +88,7 @@ public final class Company {
   public Optional<MeasureKind> kind(String name) {
     String bare = name.strip();
     boolean count = bare.equals("n") || bare.equals("N");
-    boolean word = OTHERWISE_WORDS.contains(bare.toLowerCase(Locale.ROOT)) && statistics == 1;
+    boolean word = AMBIGUOUS.contains(bare.toLowerCase(Locale.ROOT)) && statistics == 1;
     if (word || quarters && isQuarter(bare)) {
       return Optional.empty();
     }
