@@ -68,7 +68,8 @@ public final class Sources {
     boolean allHidden = sources.isEmpty() && sheets.hidden().count() > 0;
     if (sources.isEmpty() && !allHidden) {
       throw new Problem(
-          name + " has no cells with anything in them. Pick a file that holds a table.");
+          name
+              + " holds no table that Finish can see. Pick a file with figures in rows and columns.");
     }
     return new FileTables(sources, sheets.hidden(), sheets.outside());
   }

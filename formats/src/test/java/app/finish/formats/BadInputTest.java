@@ -94,7 +94,7 @@ public class BadInputTest {
       file("empty.csv", "empty.csv is empty", path -> Files.write(path, new byte[0])),
       file(
           "blank.csv",
-          "blank.csv has no cells with anything in them",
+          "blank.csv holds no table that Finish can see",
           path -> Files.writeString(path, "\n,,\n\n")),
       file(
           "picture.csv",

@@ -387,7 +387,7 @@ public class ReadersTest {
         "{\"class\":\"dataset\",\"id\":{\"a\":{\"b\":1}},\"value\":{\"5\":1}}",
         "i.json holds a dataset without values"
       },
-      {"d.html", "<p>no table</p>", "d.html has no cells"},
+      {"d.html", "<p>no table</p>", "d.html holds no table"},
       {"e.html", "<table><tr><td colspan=900000>x</td></tr></table>".repeat(3), ""},
       {"f.ods", "text", "f.ods is not an ODS workbook"},
       {"g.docx", "text", "g.docx can't be read as a DOCX document"},

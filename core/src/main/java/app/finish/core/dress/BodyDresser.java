@@ -213,7 +213,7 @@ public final class BodyDresser {
 
   /// A figure as the style writes it. It gets no decimals that the source does not have, and the
   /// style's own only where its kind is certain; its unit stands in the cell unless a head bears
-  /// it.
+  /// it, and always where the figures of its measure have several.
   ///
   /// @param headed whether a head over the figure names its measure
   static String write(Value.Numeric number, Measure measure, Look look, boolean headed) {
@@ -230,10 +230,11 @@ public final class BodyDresser {
     } else {
       format = format.withDecimals(decimals(number, measure, format.decimals()));
     }
-    if (!format.unitInCell() && !headed) {
+    String own = measure.unit().isEmpty() ? NumberReader.unitOf(written) : "";
+    if (!format.unitInCell() && !headed || !own.isEmpty()) {
       format = format.withUnitInCell(true);
     }
-    String text = format.write(number.number(), measure.unit());
+    String text = format.write(number.number(), own.isEmpty() ? measure.unit() : own);
     return number.number() >= 0 && written.startsWith("(") ? "(" + text + ")" : text;
   }
 

@@ -152,11 +152,20 @@ public record NumberFormat(
   private void addUnit(StringBuilder text, String unit) {
     if (unit.equals("%")) {
       text.append(percentSpaced ? "\u00a0%" : "%");
-    } else if (unit.length() == 1 && !currencyAfter) {
+    } else if (unit.length() == 1 && isCurrency(unit) && !currencyAfter) {
       text.insert(0, unit);
+    } else if (JOINED.indexOf(unit) >= 0 && !unit.isEmpty()) {
+      text.append(unit);
     } else if (!unit.isEmpty()) {
       text.append(' ').append(unit);
     }
+  }
+
+  /// Units that join their figure without a space: pence, cents, degrees.
+  private static final String JOINED = "pc¢°";
+
+  private static boolean isCurrency(String unit) {
+    return Character.getType(unit.charAt(0)) == Character.CURRENCY_SYMBOL;
   }
 
   private String negative(StringBuilder text) {

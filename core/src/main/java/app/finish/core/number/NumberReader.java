@@ -25,6 +25,11 @@ public enum NumberReader {
   private static final int LONGEST = 40;
   private static final String SPACES = "[ \u00A0\u2009\u202F]";
   private static final String UNIT = "[€$£¥₤]|[A-Z]{3}|kr\\.?";
+  /// Units of measurement of two letters and more: those of the SI with its prefixes, and others in
+  /// common use. One letter alone is more often a flag.
+  private static final String MEASURED =
+      "[kdcmµμn](?:m[²³23]?|g|l|L|s)|[kMGT](?:W|Wh|B|t|Hz|J|V|bit/s|b/s)|m[²³23]|ha|dB|Hz|hPa|bar|mbar|km/h|m/s|mph|kn|nmi|ft|lb|oz|mi|gal|°C|°F|°"
+          + "|pp|bps|bn|mio|min|mins|hrs?|hours?|days?|weeks?|months?|years?|yrs?|Std\\.|Tage?|Jahre?";
   private static final Pattern FORM =
       Pattern.compile(
           "(?<open>\\()?(?<sign>[-−–+])?(?<before>"
@@ -35,6 +40,8 @@ public enum NumberReader {
               + SPACES
               + "*(?<after>%|"
               + UNIT
+              + "|"
+              + MEASURED
               + ")?(?<behind>[-−])?(?<close>\\))?"
               + SPACES
               + "*(?<unit>%|"
@@ -170,6 +177,26 @@ public enum NumberReader {
     return Double.isFinite(value)
         ? Optional.of(new WrittenNumber(value, 0, "", true, ""))
         : Optional.empty();
+  }
+
+  /// The unit that a written figure bears, before or behind its digits; often the empty string.
+  public static String unitOf(String written) {
+    int first = 0;
+    int last = written.length();
+    while (first < last && !Character.isDigit(written.charAt(first))) {
+      first++;
+    }
+    while (last > first && !Character.isDigit(written.charAt(last - 1))) {
+      last--;
+    }
+    String before = written.substring(0, first).replaceAll("[-−–+(.,\\s]", "");
+    String after = written.substring(last).replaceAll("^\\.|[-−()*†‡]|^\\s+|\\s+$", "");
+    return before.isEmpty() ? after.strip() : before;
+  }
+
+  /// Whether a unit is one of money: a sign such as €, three capitals such as CHF, or kr.
+  public static boolean isCurrency(String unit) {
+    return unit.matches(UNIT);
   }
 
   /// Whether a text writes a number with a power of ten, as "9.9e-05" does.

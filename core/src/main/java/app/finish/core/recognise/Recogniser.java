@@ -114,11 +114,7 @@ public final class Recogniser {
 
     AxisReader.Built builtDown =
         new AxisReader(rows, down, adds(measures), read.ofRows(), false)
-            .read(
-                additiveColumns(across, measures),
-                told(corrections.rows()),
-                saysRounded(),
-                this::rowsInWords);
+            .read(additiveColumns(across, measures), toldRows(), saysRounded(), this::rowsInWords);
     AxisReader.Built builtAcross =
         new AxisReader(columns, across, adds(measures), List.of(), true)
             .read(
@@ -288,6 +284,16 @@ public final class Recogniser {
             case GROUP, NOTE, LEFT_OUT -> {}
           }
         });
+    return told;
+  }
+
+  /// What was said of rows; those of a panel are no totals.
+  private Map<Integer, Role> toldRows() {
+    Map<Integer, Role> told = new HashMap<>();
+    if (frame.panel()) {
+      frame.bodyRows().forEach(row -> told.put(row, Role.MEMBER));
+    }
+    told.putAll(told(corrections.rows()));
     return told;
   }
 

@@ -44,7 +44,7 @@ public final class FixedWidthReader implements TableReader {
 
   /// The sheets that a text makes.
   public static Sheets read(String text, String name) throws IOException {
-    List<String> lines = NamedCells.rewritten(TextLine.plain(text));
+    List<String> lines = Series.parted(NamedCells.rewritten(TextLine.plain(text)));
     int width = lines.stream().mapToInt(String::length).max().orElse(0);
     if (width > Limits.COLUMNS) {
       throw Limits.tooWide("The text", 1);

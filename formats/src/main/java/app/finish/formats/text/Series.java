@@ -17,7 +17,37 @@ public final class Series {
   private static final Pattern FOOT =
       Pattern.compile("(?:Freq: [^,]*, )?(?:Name: (.*?), )?(?:Length: [0-9]+, )?dtype: \\w+");
 
+  private static final Pattern SAID =
+      Pattern.compile("(\\p{L}[^:]{0,40}:)\\s+(\\S+(?: \\S+)*\\s{2,}\\S+)");
+
   private Series() {}
+
+  /// The lines with a blank one behind each foot, and with what was said before a column on a line
+  /// of its own.
+  static List<String> parted(List<String> lines) {
+    List<String> parted = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      String line = lines.get(i);
+      Matcher said = SAID.matcher(line);
+      String below = i + 1 < lines.size() ? lines.get(i + 1) : "";
+      boolean apart =
+          said.matches()
+              && ConsoleBlocks.isData(said.group(2))
+              && ConsoleBlocks.isData(below)
+              && TextLine.pieces(below).size() == 2
+              && below.indexOf(':') < 0;
+      if (apart) {
+        parted.add(said.group(1));
+        parted.add(said.group(2));
+      } else {
+        parted.add(line);
+      }
+      if (isFoot(line) && !below.isBlank()) {
+        parted.add("");
+      }
+    }
+    return parted;
+  }
 
   private static boolean isFoot(String line) {
     return FOOT.matcher(line.strip()).matches();

@@ -18,10 +18,11 @@ public final class TextLine {
 
   private static final Pattern FIGURE =
       Pattern.compile(
-          "[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|nan|None|<NA>");
+          "[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|NaT|nan|null|None|<NA>");
   /// The heads of the limits of an interval.
   private static final Pattern LIMITS =
       Pattern.compile("[^0-9]*\\s\\[0?[.,][0-9]+\\s+0?[.,][0-9]+\\]\\s*");
+  private static final Pattern NO_NUMBER = Pattern.compile("NaN|NaT|<NA>|nan|NA|null|None");
   private static final Pattern DIGIT = Pattern.compile(".*[0-9].*");
   private static final Pattern DECIMAL = Pattern.compile("[-−–(]?[0-9]*[.,][0-9]+\\)?[*]{0,3}");
   private static final Pattern BOUND = Pattern.compile("(?<=\\s{2}|[0-9)] )([<>≤≥]) (?=[0-9.])");
@@ -112,13 +113,21 @@ public final class TextLine {
     }
     long figures = pieces.stream().skip(1).filter(piece -> isFigureOrStars(piece.text)).count();
     boolean numbers =
-        pieces.stream().skip(1).anyMatch(piece -> DIGIT.matcher(piece.text).matches());
+        pieces.stream().skip(1).anyMatch(piece -> DIGIT.matcher(piece.text).matches())
+            || pieces.stream().skip(1).allMatch(piece -> NO_NUMBER.matcher(piece.text).matches());
     if (figures == 2 && pieces.size() > 4 && LIMITS.matcher(line).matches()) {
       return false;
     }
     boolean years = pieces.stream().allMatch(piece -> piece.text.matches("(19|20)[0-9]{2}"));
+    boolean wordsThenFigure =
+        pieces.size() > 3
+            && pieces(line).size() == pieces.size()
+            && DIGIT.matcher(pieces.getLast().text).matches()
+            && isFigure(pieces.getLast().text);
     boolean enough =
-        figures * 2 >= pieces.size() - 1 || figures * 2 + 1 >= pieces.size() - 1 && figures > 1;
+        figures * 2 >= pieces.size() - 1
+            || figures * 2 + 1 >= pieces.size() - 1 && figures > 1
+            || wordsThenFigure;
     return figures > 0 && numbers && enough && !years;
   }
 

@@ -1,12 +1,15 @@
 package app.finish.core.recognise.measure;
 
+import app.finish.core.number.NumberReader;
 import app.finish.core.number.WrittenDecimals;
 import app.finish.core.recognise.line.Line;
 import app.finish.core.recognise.sheet.Cells;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.recognise.total.OwnMeasure;
 import app.finish.core.recognise.words.Company;
+import app.finish.core.recognise.words.Periods;
 import app.finish.core.recognise.words.Statistics;
+import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
@@ -115,7 +118,15 @@ public final class MeasureFinder {
     int words = known.size();
     long kinds = byName.values().stream().filter(form -> form.decimals >= 0).distinct().count();
     boolean named = byName.keySet().stream().anyMatch(MeasureFinder::isWord);
-    boolean differ = byName.size() > 1 && kinds > 1 && consistent && named;
+    long periods = byName.keySet().stream().filter(Periods::isOne).count();
+    boolean ofTime =
+        periods * 2 > byName.size()
+            && byName.keySet().stream()
+                .allMatch(
+                    name ->
+                        Periods.isOne(name) && company.kind(name).isEmpty()
+                            || Vocabulary.saysAverage(name));
+    boolean differ = byName.size() > 1 && kinds > 1 && consistent && named && !ofTime;
     List<String> because = new ArrayList<>();
     double confidence = 0;
     if (words * 2 >= byName.size()) {
@@ -126,7 +137,7 @@ public final class MeasureFinder {
       because.add("its figures are written differently for each label");
       confidence = Math.max(confidence, byName.size() < lowest ? 0.7 : 0.5) + 0.08;
     }
-    boolean open = confidence < 0.55 && named && across && byName.size() > 2;
+    boolean open = confidence < 0.55 && named && across && byName.size() > 2 && !ofTime;
     if (open && known.stream().anyMatch(name -> Statistics.kind(name).isPresent())) {
       because.add("names of statistics are among its labels");
       confidence = 0.55;
@@ -164,17 +175,24 @@ public final class MeasureFinder {
   private Form form(List<Cells> places) {
     int[] decimals = {-1};
     String[] unit = {""};
+    boolean[] mixed = {false};
+    boolean[] plain = {false};
     for (Cells cells : places) {
       cells.visit(
           (row, column) -> {
             if (grid.isNumber(row, column)) {
               decimals[0] = Math.max(decimals[0], grid.decimals(row, column));
-              unit[0] = unit[0].isEmpty() ? grid.unit(row, column) : unit[0];
+              String own = grid.unit(row, column);
+              mixed[0] |= !own.isEmpty() && !unit[0].isEmpty() && !own.equals(unit[0]);
+              plain[0] |= own.isEmpty();
+              unit[0] = unit[0].isEmpty() ? own : unit[0];
             }
             return true;
           });
     }
-    return new Form(decimals[0], unit[0]);
+    boolean measured = !unit[0].equals("%") && !NumberReader.isCurrency(unit[0]);
+    boolean own = mixed[0] || plain[0] && measured;
+    return new Form(decimals[0], own ? "" : unit[0]);
   }
 
   /// The measure of this name whose figures stand in these places.
@@ -192,7 +210,7 @@ public final class MeasureFinder {
     }
     if (unit.equals("%") && kind != MeasureKind.P) {
       kind = MeasureKind.PERCENT;
-    } else if (!unit.isEmpty() && kind == MeasureKind.VALUE) {
+    } else if (NumberReader.isCurrency(unit) && kind == MeasureKind.VALUE) {
       kind = MeasureKind.SUM;
     }
     Measure measure = new Measure(name, kind, unit, Math.max(0, form.decimals));

@@ -1,10 +1,12 @@
 package app.finish.core.recognise.measure;
 
+import app.finish.core.number.NumberReader;
 import app.finish.core.recognise.line.Line;
 import app.finish.core.recognise.sheet.Cells;
 import app.finish.core.recognise.sheet.Frame;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.recognise.words.Company;
+import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
@@ -136,9 +138,25 @@ public final class RowMeasures {
       of.add(units.computeIfAbsent(form.get().unit, unit -> units.size()));
     }
     long signs = units.keySet().stream().filter(unit -> !unit.isEmpty()).count();
-    return units.size() > 1 && (nameless || signs > 1)
+    return units.size() > 1 && (nameless || signs > 1) && !(signs == 1 && isStatement())
         ? Optional.of(found(of, units.size(), "rows are written in different units"))
         : Optional.empty();
+  }
+
+  /// Whether a sign of money stands at the first row and at totals alone, as statements have it.
+  private boolean isStatement() {
+    boolean total = false;
+    for (int i = 0; i < lines.size(); i++) {
+      String unit = form(lines.get(i).place()).map(Form::unit).orElse("");
+      String label = lines.get(i).label();
+      boolean totals = Vocabulary.saysTotal(label) || Vocabulary.saysResult(label);
+      total |= totals;
+      boolean money = NumberReader.isCurrency(unit);
+      if (i == 0 ? !money : money && !totals && !unit.isEmpty()) {
+        return false;
+      }
+    }
+    return total;
   }
 
   /// How a row is written, if its figures have one unit.

@@ -12,6 +12,7 @@ import java.util.List;
 /// @param noteRows rows of words below the body
 /// @param stubColumns columns of row headings, blank ones left out
 /// @param valueColumns columns of figures, blank ones left out
+/// @param panel whether it is names beside what belongs to them, where nothing is a total
 /// @param evidence why
 public record Frame(
     List<Integer> wordRows,
@@ -21,6 +22,7 @@ public record Frame(
     List<Integer> noteRows,
     List<Integer> stubColumns,
     List<Integer> valueColumns,
+    boolean panel,
     List<Evidence> evidence) {
   /// The rows of heads that make a level each.
   public List<Integer> levelRows() {

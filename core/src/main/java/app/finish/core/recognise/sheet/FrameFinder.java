@@ -39,7 +39,7 @@ public final class FrameFinder {
             List.of("names with colons stand beside what belongs to them"),
             0.9));
     return new Frame(
-        rows(0, top), List.of(), List.of(), body, notes, List.of(0), List.of(1), evidence);
+        rows(0, top), List.of(), List.of(), body, notes, List.of(0), List.of(1), true, evidence);
   }
 
   private Frame frame() {
@@ -72,7 +72,7 @@ public final class FrameFinder {
     List<Integer> values = finder.valueColumns(stub);
     List<Integer> names = nameRows(heads, stub);
     say(heads, stub);
-    return new Frame(rows(0, headTop), heads, names, body, notes, stub, values, evidence);
+    return new Frame(rows(0, headTop), heads, names, body, notes, stub, values, false, evidence);
   }
 
   /// Whether a row where figures could begin holds names of several stub columns and nothing else,

@@ -51,7 +51,7 @@ public final class HeadScore {
     int filled = 0;
     boolean numbersLast = true;
     for (int column = from; column < grid.columns(); column++) {
-      if (grid.isBlank(row, column)) {
+      if (grid.isBlank(row, column) || isEllipsis(row, column)) {
         continue;
       }
       boolean number = grid.isNumber(row, column);
@@ -66,7 +66,8 @@ public final class HeadScore {
       return 0;
     }
     if (numbers == 0) {
-      return words == 0 ? 0 : 2.0 * words / filled;
+      boolean labelled = from > 0 && grid.isText(row, 0) || grid.isNumber(row, 0);
+      return words > 0 ? 2.0 * words / filled : labelled && row > top ? -1 : 0;
     }
     double series = numbersLast || words > 0 ? series(row, last) : 0;
     boolean labelled = from > 0 && !grid.isBlank(row, 0);
@@ -74,8 +75,37 @@ public final class HeadScore {
     double weight = 2.0 * (words - numbers) / filled + series;
     weight += series > 0 && alike == 0 ? 0.8 : 0;
     weight += series > 0 && !hasHeadsAbove(row, top) ? 0.8 : 0;
+    weight += isUnlabelledAndOther(row, top, last) ? 2.5 : 0;
     weight -= series > 0 && isHeadedWhole(row, top) ? 2.5 : 0;
     return total ? -2 : weight;
+  }
+
+  private boolean isEllipsis(int row, int column) {
+    String text = grid.text(row, column).strip();
+    return text.equals("...") || text.equals("…");
+  }
+
+  /// Whether a first row of whole numbers has no label, while all below have one and decimals.
+  private boolean isUnlabelledAndOther(int row, int top, int last) {
+    if (row != top || from == 0 || !grid.isBlank(row, 0) || row + 2 > last) {
+      return false;
+    }
+    for (int below = row + 1; below <= Math.min(last, row + SAMPLE); below++) {
+      if (grid.isBlank(below, 0)) {
+        return false;
+      }
+    }
+    for (int column = from; column < grid.columns(); column++) {
+      boolean whole = grid.isNumber(row, column) && grid.decimals(row, column) == 0;
+      boolean decimals =
+          grid.isNumber(row + 1, column)
+              ? grid.decimals(row + 1, column) > 0
+              : !grid.isBlank(row + 1, column) && !grid.isText(row + 1, column);
+      if (!isEllipsis(row, column) && !(whole && decimals)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /// How much the numbers of a row are like labels: years, percents or whole numbers that rise.

@@ -2,6 +2,7 @@ package app.finish.core.recognise.sheet;
 
 import app.finish.core.recognise.words.Vocabulary;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -55,11 +56,14 @@ final class StubScore {
     return before == body.size() ? more : stub;
   }
 
-  /// Whether every row has a label in each column and figures, and none is a total.
+  /// Whether every row has a label in each column and figures, and none is a total. A label may
+  /// stand in the first of its rows alone.
   private boolean isLabelledThroughout(List<Integer> stub) {
-    for (int row : body) {
+    List<List<String>> paths = paths(stub);
+    for (int i = 0; i < body.size(); i++) {
+      int row = body.get(i);
       for (int column : stub) {
-        String label = grid.text(row, column);
+        String label = paths.get(i).get(stub.indexOf(column));
         if (label.isBlank()
             || Vocabulary.saysTotal(label)
             || label.startsWith(" ")
@@ -67,7 +71,7 @@ final class StubScore {
           return false;
         }
       }
-      if (grid.filled(row) <= stub.size()) {
+      if (grid.filled(row) <= stub.stream().filter(one -> !grid.isBlank(row, one)).count()) {
         return false;
       }
     }
@@ -75,11 +79,23 @@ final class StubScore {
   }
 
   private int distinct(List<Integer> columns) {
-    Set<List<String>> paths = new HashSet<>();
+    return new HashSet<>(paths(columns)).size();
+  }
+
+  /// The labels of each row: its own, or where one is blank the nearest above.
+  private List<List<String>> paths(List<Integer> columns) {
+    List<List<String>> paths = new ArrayList<>();
+    List<String> above = Collections.nCopies(columns.size(), "");
     for (int row : body) {
-      paths.add(columns.stream().map(column -> grid.text(row, column)).toList());
+      List<String> path = new ArrayList<>();
+      for (int i = 0; i < columns.size(); i++) {
+        boolean blank = grid.isBlank(row, columns.get(i));
+        path.add(blank ? above.get(i) : grid.text(row, columns.get(i)));
+      }
+      paths.add(path);
+      above = path;
     }
-    return paths.size();
+    return paths;
   }
 
   /// Whether a column holds whole numbers that may tell rows apart: few that come again and again,

@@ -173,7 +173,18 @@ public final class TotalCheck {
     return elsewhere
         || nameless
         || held.count > 0 && measuresOneThing(down)
-        || !isWithin(held, across, down);
+        || !isWithin(held, across, down) && !isOfAnotherSize(held, across, down);
+  }
+
+  /// Whether a figure is so much greater than all that it might total that it is no total of them,
+  /// as the number of cases above coefficients.
+  private boolean isOfAnotherSize(Held held, int across, boolean down) {
+    double sizes = 0;
+    for (int leaf : held.reading.plus()) {
+      double number = number(leaf, across, down);
+      sizes += Double.isNaN(number) ? 0 : Math.abs(number);
+    }
+    return Math.abs(number(held.total.index(), across, down)) > 10_000 * sizes;
   }
 
   /// Whether what a total totals is parted in several ways beside each other, each of which comes
