@@ -36,11 +36,9 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
 /// From a change to the repainted page, without the window around it, for tables of a thousand
-/// rows,
-/// of ten thousand figures and of a hundred thousand rows: a move, with what is in sight first or
-/// with the whole table, another style, and scrolling. The floor paints what is in sight and
-/// nothing
-/// else.
+/// rows, of ten thousand figures and of a hundred thousand rows: a move, with what is in sight
+/// first or with the whole table, another style, and scrolling. The floor paints what is in sight
+/// and nothing else.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -127,8 +125,7 @@ public class RedrawBench {
   }
 
   /// Orders the rows by a column and shows what is in sight of them: first, if they are many, as
-  /// the
-  /// window does.
+  /// the window does.
   @Benchmark
   public WritableImage move() throws Exception {
     if (rows < 2000) {

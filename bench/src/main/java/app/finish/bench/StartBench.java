@@ -57,8 +57,10 @@ public class StartBench {
     return start(main, flags("-XX:AOTCache=" + cache), arguments);
   }
 
-  private static List<String> flags(String cacheFlag) {
-    return List.of("-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", cacheFlag);
+  private static List<String> flags(String cacheFlag) throws IOException {
+    List<String> flags = new ArrayList<>(Benchmarks.launcherFlags());
+    flags.add(cacheFlag);
+    return flags;
   }
 
   private static int start(String main, List<String> flags, String... arguments)
@@ -77,7 +79,6 @@ public class StartBench {
     command.addAll(List.of("--module-path", toolkit));
     command.addAll(List.of("--add-modules", "javafx.controls,javafx.graphics"));
     command.add("--enable-native-access=javafx.graphics,ALL-UNNAMED");
-    command.add("--sun-misc-unsafe-memory-access=allow");
     command.addAll(List.of("-cp", rest, main));
     command.addAll(List.of(arguments));
     Process process =

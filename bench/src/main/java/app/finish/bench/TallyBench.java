@@ -76,13 +76,12 @@ public class TallyBench {
         Statement statement = connection.createStatement()) {
       statement.execute("SELECT setseed(0.42)");
       statement.execute(
-          "CREATE TABLE sailings AS SELECT "
-              + "['Hale–Orrin', 'Orrin–Skell', 'Skell–Tamsay', NULL][1 + CAST(floor(random() * 4) AS INT)] AS route,"
-              + "['Winter', 'Spring', 'Summer', 'Autumn'][1 + CAST(floor(random() * 4) AS INT)] AS season,"
-              + "'Vessel ' || CAST(floor(random() * 20) AS INT) AS vessel,"
-              + "CAST(floor(random() * 300) AS BIGINT) AS passengers,"
-              + "round(random() * 900, 2) AS fares, round(100 + random() * 500, 2) AS cost,"
-              + "round(random() * 20 - 4) AS late FROM range("
+          "CREATE TABLE sailings AS SELECT ['Hale–Orrin', 'Orrin–Skell', 'Skell–Tamsay', NULL][1 +"
+              + " CAST(floor(random() * 4) AS INT)] AS route,['Winter', 'Spring', 'Summer',"
+              + " 'Autumn'][1 + CAST(floor(random() * 4) AS INT)] AS season,'Vessel ' ||"
+              + " CAST(floor(random() * 20) AS INT) AS vessel,CAST(floor(random() * 300) AS BIGINT)"
+              + " AS passengers,round(random() * 900, 2) AS fares, round(100 + random() * 500, 2)"
+              + " AS cost,round(random() * 20 - 4) AS late FROM range("
               + size
               + ")");
     }

@@ -29,7 +29,8 @@ final class Input {
     if (found.tables().isEmpty()) {
       throw new Problem(
           file
-              + " has only hidden sheets, rows and columns. Read them with --hidden, or show them in it.");
+              + " has only hidden sheets, rows and columns. Read them with --hidden, or show them"
+              + " in it.");
     }
     if (found.hides() && !hidden) {
       err.println(

@@ -15,7 +15,7 @@ import picocli.CommandLine.Command;
 @Command(
     name = "finish",
     mixinStandardHelpOptions = true,
-    version = "Finish 0.1.0",
+    versionProvider = Version.class,
     description =
         "Turns crosstabs, pivots and statistical output into tables that can be published.",
     subcommands = {

@@ -57,7 +57,8 @@ final class RecordsInput {
       names = "--day-first",
       negatable = true,
       description =
-          "whether 03/04/2024 is the third of April (--day-first) or the fourth of March (--no-day-first)")
+          "whether 03/04/2024 is the third of April (--day-first) or the fourth of March"
+              + " (--no-day-first)")
   private Boolean dayFirst;
 
   @Option(

@@ -13,7 +13,7 @@ public final class WarmUp {
   private WarmUp() {}
 
   /// @param arguments a workbook with a table, a file of records with a column Route, and a file to
-  ///     write to
+  ///   write to
   public static void main(String[] arguments) {
     PrintWriter nowhere = new PrintWriter(Writer.nullWriter());
     String[] dress = {"dress", arguments[0], "--style", "Plain", "-o", arguments[2]};

@@ -94,7 +94,8 @@ public class MainTest {
     Path style = folder.resolve("mine.json");
     Files.writeString(
         style,
-        "{\"name\":\"Mine\",\"basedOn\":\"APA 7\",\"looks\":{\"table\":{\"face\":\"Arial\",\"size\":\"11 pt\"}}}");
+        "{\"name\":\"Mine\",\"basedOn\":\"APA"
+            + " 7\",\"looks\":{\"table\":{\"face\":\"Arial\",\"size\":\"11 pt\"}}}");
     Path out = folder.resolve("mine.html");
     Ran ran = run("dress", sample, "--style", style, "-o", out);
     assertThat(ran.err()).isEmpty();

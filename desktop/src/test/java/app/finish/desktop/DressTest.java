@@ -256,8 +256,8 @@ public class DressTest extends WindowTest {
     Path file = folder.resolve("ledger-own.json");
     Files.writeString(
         file,
-        "{\"name\": \"Ledger\", \"basedOn\": \"Plain\", \"looks\": {\"table\": {\"size\": \"13 pt\"},"
-            + " \"gutter\": {\"size\": \"1 pt\"}}}");
+        "{\"name\": \"Ledger\", \"basedOn\": \"Plain\", \"looks\": {\"table\": {\"size\": \"13"
+            + " pt\"}, \"gutter\": {\"size\": \"1 pt\"}}}");
     answers.files.add(file);
     click("#import-style");
     settle();

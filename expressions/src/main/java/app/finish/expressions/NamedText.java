@@ -10,8 +10,8 @@ import java.util.Set;
 /// language knows, and whole numbers written with a point, since all numbers are of one kind. It
 /// remembers where each character came from.
 ///
-/// A name stands as it is, or between grave accents if it could be read otherwise. The longest
-/// name that fits is taken.
+/// A name stands as it is, or between grave accents if it could be read otherwise. The longest name
+/// that fits is taken.
 final class NamedText {
   private static final Set<String> WORDS = Set.of("in", "true", "false", "null");
 

@@ -60,7 +60,7 @@ public final class Sending {
   ///
   /// @param places which tables, by their places in the document
   /// @throws Problem if the format holds one table only and several are asked for, or if the file
-  ///     can't be written there
+  ///   can't be written there
   public void write(
       Document document, List<Integer> places, OutputFormat format, Paper chosen, Path file)
       throws IOException {

@@ -69,7 +69,8 @@ public final class Sources {
     if (sources.isEmpty() && !allHidden) {
       throw new Problem(
           name
-              + " holds no table that Finish can see. Pick a file with figures in rows and columns.");
+              + " holds no table that Finish can see. Pick a file with figures in rows and"
+              + " columns.");
     }
     return new FileTables(sources, sheets.hidden(), sheets.outside());
   }
@@ -135,8 +136,8 @@ public final class Sources {
     if (OTHERS.contains(ending)) {
       throw new Problem(
           name
-              + " is of a kind that Finish does not bring in. Save the table as XLSX, ODS, DOCX, HTML "
-              + "or CSV and bring that in.");
+              + " is of a kind that Finish does not bring in. Save the table as XLSX, ODS, DOCX,"
+              + " HTML or CSV and bring that in.");
     }
     Optional<InputFormat> format = InputFormat.ofFile(name).filter(one -> one != InputFormat.TEXT);
     boolean zipped = format.isEmpty() && FileName.startsWith(start(file), 'P', 'K');

@@ -29,11 +29,13 @@ public class BadInputTest {
   }
 
   private static final String TYPES =
-      "<Types xmlns='http://schemas.openxmlformats.org/package/2006/content-types'>"
-          + "<Default Extension='rels' ContentType='application/vnd.openxmlformats-package.relationships+xml'/>"
-          + "<Default Extension='xml' ContentType='application/xml'/>"
-          + "<Override PartName='/xl/workbook.xml' ContentType='application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml'/>"
-          + "<Override PartName='/xl/worksheets/sheet1.xml' ContentType='application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml'/>"
+      "<Types xmlns='http://schemas.openxmlformats.org/package/2006/content-types'><Default"
+          + " Extension='rels'"
+          + " ContentType='application/vnd.openxmlformats-package.relationships+xml'/><Default"
+          + " Extension='xml' ContentType='application/xml'/><Override PartName='/xl/workbook.xml'"
+          + " ContentType='application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml'/><Override"
+          + " PartName='/xl/worksheets/sheet1.xml'"
+          + " ContentType='application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml'/>"
           + "</Types>";
   private static final String RELATIONS =
       "http://schemas.openxmlformats.org/officeDocument/2006/relationships";
@@ -54,7 +56,8 @@ public class BadInputTest {
       zip.putNextEntry(new ZipEntry("xl/worksheets/sheet1.xml"));
       zip.write(
           (prolog
-                  + "<worksheet xmlns='http://schemas.openxmlformats.org/spreadsheetml/2006/main'><sheetData>")
+                  + "<worksheet"
+                  + " xmlns='http://schemas.openxmlformats.org/spreadsheetml/2006/main'><sheetData>")
               .getBytes(StandardCharsets.UTF_8));
       for (String piece : sheet) {
         zip.write(piece.getBytes(StandardCharsets.UTF_8));
@@ -65,7 +68,9 @@ public class BadInputTest {
   }
 
   private static String relation(String type, String target) {
-    return "<Relationships xmlns='http://schemas.openxmlformats.org/package/2006/relationships'><Relationship Id='r1' Type='"
+    return "<Relationships"
+        + " xmlns='http://schemas.openxmlformats.org/package/2006/relationships'><Relationship"
+        + " Id='r1' Type='"
         + RELATIONS
         + "/"
         + type
@@ -172,7 +177,9 @@ public class BadInputTest {
           path ->
               workbook(
                   path,
-                  "<!DOCTYPE x [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b '&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;'><!ENTITY c '&b;&b;&b;&b;&b;&b;&b;&b;'>]>",
+                  "<!DOCTYPE x [<!ENTITY a 'aaaaaaaaaa'><!ENTITY b"
+                      + " '&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;'><!ENTITY c"
+                      + " '&b;&b;&b;&b;&b;&b;&b;&b;'>]>",
                   Arrays.asList("<row r='1'>", inline("A1", "&c;&c;&c;&c;"), "</row>"))),
       file(
           "outside.xlsx",

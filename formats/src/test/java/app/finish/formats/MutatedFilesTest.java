@@ -53,8 +53,8 @@ public class MutatedFilesTest {
       case "xlsx", "ods" -> Files.readAllBytes(Samples.copy(Samples.PIVOTS, Given.folder()));
       case "json" ->
           ("{\"class\":\"dataset\",\"label\":\"Boats\",\"id\":[\"p\",\"y\"],\"size\":[2,2],\"dimension\":{\"p\":"
-                  + "{\"category\":{\"index\":[\"n\",\"s\"]}},\"y\":{\"category\":{\"index\":{\"a\":0,\"b\":1}}}},"
-                  + "\"value\":[1,2,3,4]}")
+               + "{\"category\":{\"index\":[\"n\",\"s\"]}},\"y\":{\"category\":{\"index\":{\"a\":0,\"b\":1}}}},"
+               + "\"value\":[1,2,3,4]}")
               .getBytes(StandardCharsets.UTF_8);
       case "md" ->
           "Table: Boats\n\n| Pier | 2025 |\n|------|-----:|\n| North | 12 |\n| South | 7 |\n"

@@ -87,7 +87,8 @@ public class ReadersTest {
       """;
 
   private static final String ODS_ROW =
-      "<table:table-row><table:table-cell table:style-name='%s' office:value-type='string'><text:p>%s</text:p></table:table-cell>%s</table:table-row>";
+      "<table:table-row><table:table-cell table:style-name='%s'"
+          + " office:value-type='string'><text:p>%s</text:p></table:table-cell>%s</table:table-row>";
 
   private static String odsRow(String style, String label, String... figures) {
     StringBuilder cells = new StringBuilder();
@@ -104,24 +105,29 @@ public class ReadersTest {
 
   private static byte[] ods(Path file) throws IOException {
     String head =
-        "<table:table-row><table:table-cell table:style-name='b'><text:p>Route and season</text:p></table:table-cell>"
-            + "<table:table-cell table:style-name='b'><text:p>Fares</text:p></table:table-cell>"
-            + "<table:table-cell table:style-name='b'><text:p>Passengers</text:p></table:table-cell>"
-            + "<table:table-cell table:number-columns-repeated='16381'/></table:table-row>";
+        "<table:table-row><table:table-cell table:style-name='b'><text:p>Route and"
+            + " season</text:p></table:table-cell><table:table-cell"
+            + " table:style-name='b'><text:p>Fares</text:p></table:table-cell><table:table-cell"
+            + " table:style-name='b'><text:p>Passengers</text:p></table:table-cell><table:table-cell"
+            + " table:number-columns-repeated='16381'/></table:table-row>";
     String content =
-        "<office:document-content><office:automatic-styles>"
-            + "<style:style style:name='b'><style:text-properties fo:font-weight='bold'/></style:style>"
-            + "<style:style style:name='i'><style:paragraph-properties fo:margin-left='0.1in'/></style:style>"
-            + "</office:automatic-styles><office:body><office:spreadsheet><table:table table:name='Fares'>"
-            + "<table:table-row><table:table-cell><text:p>Fares by route and season</text:p></table:table-cell></table:table-row>"
-            + "<table:table-row table:number-rows-repeated='3'><table:table-cell table:number-columns-repeated='16384'/></table:table-row>"
+        "<office:document-content><office:automatic-styles><style:style"
+            + " style:name='b'><style:text-properties"
+            + " fo:font-weight='bold'/></style:style><style:style"
+            + " style:name='i'><style:paragraph-properties"
+            + " fo:margin-left='0.1in'/></style:style></office:automatic-styles><office:body><office:spreadsheet><table:table"
+            + " table:name='Fares'><table:table-row><table:table-cell><text:p>Fares by route and"
+            + " season</text:p></table:table-cell></table:table-row><table:table-row"
+            + " table:number-rows-repeated='3'><table:table-cell"
+            + " table:number-columns-repeated='16384'/></table:table-row>"
             + head
             + odsRow("b", "Hale–Orrin")
             + odsRow("i", "Winter", "10.5", "120")
             + odsRow("i", "Summer", "20.0", "301")
             + odsRow("i", "All seasons", "30.5", "421")
             + odsRow("b", "All routes", "30.5", "421")
-            + "<table:table-row table:number-rows-repeated='1048000'><table:table-cell table:number-columns-repeated='16384'/></table:table-row>"
+            + "<table:table-row table:number-rows-repeated='1048000'><table:table-cell"
+            + " table:number-columns-repeated='16384'/></table:table-row>"
             + "</table:table></office:spreadsheet></office:body></office:document-content>";
     try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
       zip.putNextEntry(new ZipEntry("content.xml"));

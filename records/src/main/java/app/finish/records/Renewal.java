@@ -20,8 +20,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 
-/// Puts the numbers of a file under the finishes of a document: tables that came as cells take
-/// the table that is most like them, tables that were tallied are tallied again from the file's
+/// Puts the numbers of a file under the finishes of a document: tables that came as cells take the
+/// table that is most like them, tables that were tallied are tallied again from the file's
 /// records.
 ///
 /// ```java

@@ -21,7 +21,7 @@ import java.util.Set;
 /// @param unplaced the places of moves in the list that could not be made, each with the reason
 /// @param aside what is out of the table, by the labels that lead to it
 /// @param refused for moves that take texts for numbers the texts that are none, each with its
-///     place
+///   place
 /// @param down the rows as moves name them
 /// @param across the columns as moves name them
 public record Arranged(

@@ -156,8 +156,7 @@ public final class FirstGroups {
   }
 
   /// Whether what moves gave has as many levels as the whole table would have. All moves do the
-  /// same
-  /// to each group, but for those that speak of one heading.
+  /// same to each group, but for those that speak of one heading.
   static boolean areAllLevels(Trees whole, List<Entry> moves, Trees first) {
     boolean alike =
         moves.stream()

@@ -26,7 +26,7 @@ import java.util.TreeMap;
 /// @param style the name of the style it wears
 /// @param touches what was changed by hand of its look
 /// @param words words given in the place of the source's: title, units, note (the general note),
-///     source
+///   source
 public record Finish(
     Corrections corrections,
     Arrangement arrangement,

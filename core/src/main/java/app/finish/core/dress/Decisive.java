@@ -8,8 +8,7 @@ import java.util.TreeSet;
 /// Finds the rows of a long body that decide how wide its columns are, without writing a figure: of
 /// rows that look alike the one with the largest and the one with the least figure of each column
 /// (digits are equally wide) and the longest writings. The widest labels depend on the font: they
-/// are
-/// found when it is known, by [RowPlan].
+/// are found when it is known, by [RowPlan].
 public final class Decisive {
   private final Table table;
   private final RowPlan plan;

@@ -15,7 +15,7 @@ import java.util.List;
 /// @param stubColumns how many of the columns are the stub
 /// @param columns how many columns there are in all
 /// @param measures for each column the place of its measure, so that columns of one measure can be
-///     set alike; −1 for the stub or where the rows name the measures
+///   set alike; −1 for the stub or where the rows name the measures
 public record Dressed(
     String style,
     Palette palette,

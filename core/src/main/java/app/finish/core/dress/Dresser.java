@@ -139,7 +139,7 @@ public final class Dresser {
   /// @param dressed the table
   /// @param plan which rows its body has
   /// @param deciding finds the rows that decide how wide the columns are, by their places in the
-  ///     body
+  ///   body
   /// @param anyOrder whether the columns are as wide in whatever order the rows are
   public record Seen(Dressed dressed, RowPlan plan, Supplier<int[]> deciding, boolean anyOrder) {
     /// The rows that decide how wide the columns are, by their places in the body.

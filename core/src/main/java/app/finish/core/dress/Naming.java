@@ -47,8 +47,7 @@ public interface Naming {
   }
 
   /// By the labels as the source of an arranged table has them; what the source has not, since it
-  /// is
-  /// made of several, by the labels as moves name them.
+  /// is made of several, by the labels as moves name them.
   static Naming of(Arranged arranged) {
     Naming source = of(arranged.source());
     return new Naming() {

@@ -93,8 +93,8 @@ public final class WordDresser {
     return rows;
   }
 
-  /// General notes come first, then those on single places, then those on probability: the order
-  /// of APA 7, 7.14.
+  /// General notes come first, then those on single places, then those on probability: the order of
+  /// APA 7, 7.14.
   private static int kind(Note note) {
     return note.isGeneral() ? 0 : Dresser.isRaised(note.mark()) ? 1 : 2;
   }

@@ -25,18 +25,21 @@ public enum NumberReader {
   private static final int LONGEST = 40;
   private static final String SPACES = "[ \u00A0\u2009\u202F]";
   private static final String UNIT = "[€$£¥₤]|[A-Z]{3}|kr\\.?";
+
   /// Units of measurement of two letters and more: those of the SI with its prefixes, and others in
   /// common use. One letter alone is more often a flag.
   private static final String MEASURED =
       "[kdcmµμn](?:m[²³23]?|g|l|L|s)|[kMGT](?:W|Wh|B|t|Hz|J|V|bit/s|b/s)|m[²³23]|ha|dB|Hz|hPa|bar|mbar|km/h|m/s|mph|kn|nmi|ft|lb|oz|mi|gal|°C|°F|°"
           + "|pp|bps|bn|mio|min|mins|hrs?|hours?|days?|weeks?|months?|years?|yrs?|Std\\.|Tage?|Jahre?";
+
   private static final Pattern FORM =
       Pattern.compile(
           "(?<open>\\()?(?<sign>[-−–+])?(?<before>"
               + UNIT
               + ")?"
               + SPACES
-              + "*(?<sign2>[-−–+])?(?<digits>[0-9](?:[0-9.,'\u2019 \u00A0\u2009\u202F]*[0-9])?|[.,][0-9]+)(?<point>\\.)?"
+              + "*(?<sign2>[-−–+])?(?<digits>[0-9](?:[0-9.,'\u2019"
+              + " \u00A0\u2009\u202F]*[0-9])?|[.,][0-9]+)(?<point>\\.)?"
               + SPACES
               + "*(?<after>%|"
               + UNIT

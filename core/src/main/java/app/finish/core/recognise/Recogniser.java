@@ -179,7 +179,8 @@ public final class Recogniser {
               "",
               "The figure in "
                   + place
-                  + " has no place in the table. Say how many rows of heads and columns of stub there are, or leave its row out."));
+                  + " has no place in the table. Say how many rows of heads and columns of stub"
+                  + " there are, or leave its row out."));
     }
     for (TotalCheck.Miss miss : new TotalCheck(table, saysRounded(), covers(table)).misses()) {
       int row = rows.lines().get(miss.row()).place();

@@ -19,7 +19,7 @@ import java.util.Map;
 /// @param screen roles that are other colours on a screen than in print; none for most styles
 /// @param settings what it sets, by what it is for
 /// @param kept what its file says that is not known here, as JSON by its place in the file; it is
-///     written again
+///   written again
 public record HouseStyle(
     String name,
     String basedOn,

@@ -14,8 +14,8 @@ import java.util.Set;
 import java.util.function.Predicate;
 
 /// Checks the inks of a style on the fills that they stand on: as they are, in grey print and as
-/// people with colour blindness see them. WCAG 2.2, 1.4.3, asks for a contrast of 4.5, and of 3
-/// for large text.
+/// people with colour blindness see them. WCAG 2.2, 1.4.3, asks for a contrast of 4.5, and of 3 for
+/// large text.
 ///
 /// ```java
 /// PaletteCheck.of(cascade).stream().filter(pair -> !pair.passes()).toList();

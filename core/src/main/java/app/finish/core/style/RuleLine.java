@@ -13,7 +13,7 @@ import java.util.Locale;
 /// @param kind how it is drawn
 /// @param reach how far it goes
 /// @param gap points that it leaves free at either end; −1 for the space at the sides of its cell
-///     where it is spanned, and none elsewhere
+///   where it is spanned, and none elsewhere
 /// @param stays whether it is drawn in the place of its row where a group has no such row
 public record RuleLine(
     double weight, String ink, Kind kind, Reach reach, double gap, boolean stays) {

@@ -60,7 +60,7 @@ public record StyleBook(List<HouseStyle> styles, Palette over) {
   /// The cascade of a style: the style, what it is based on, and so on to the base.
   ///
   /// @throws IllegalArgumentException if the book lacks the style or one that it is based on, or if
-  ///     a style is based on itself
+  ///   a style is based on itself
   public Cascade cascade(String name) {
     List<HouseStyle> chain = new ArrayList<>();
     String next = name;

@@ -13,9 +13,9 @@ import java.util.Optional;
 /// @param unit `%`, a currency sign or code, or the empty string
 /// @param decimals the most decimals that its figures were written with
 /// @param bracketed of which kind the figures are that stand in brackets behind its own, in the
-/// same     cells, if such figures do
+///   same cells, if such figures do
 /// @param precise whether its figures have more decimals than they were written with, as those of a
-///     spreadsheet may
+///   spreadsheet may
 public record Measure(
     String name,
     MeasureKind kind,
@@ -37,8 +37,7 @@ public record Measure(
   }
 
   /// The same measure with figures of another in brackets behind its own. A % in its name is that
-  /// of
-  /// the others unless it is a percentage itself.
+  /// of the others unless it is a percentage itself.
   public Measure withBracketed(MeasureKind other) {
     boolean others = unit.equals("%") && kind != MeasureKind.PERCENT;
     return new Measure(name, kind, others ? "" : unit, decimals, Optional.of(other), precise);

@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 /// ```
 ///
 /// @param mark what ties it to cells: a letter, stars, a dagger; empty for a note on the whole
-///     table
+///   table
 /// @param text what it says, without its mark
 public record Note(String mark, String text) {
   /// A note on the whole table.

@@ -11,8 +11,8 @@ public enum Question {
   DESCRIPTION,
   /// How the columns of the measures go together: Pearson's r of each two, with p and n.
   CORRELATION,
-  /// How the means of the measures' columns differ between the members of the one dimension down:
-  /// t for two members, F for more.
+  /// How the means of the measures' columns differ between the members of the one dimension down: t
+  /// for two members, F for more.
   COMPARISON;
 
   /// The question that a word names, as [#word] writes it.

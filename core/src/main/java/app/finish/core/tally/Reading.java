@@ -12,10 +12,10 @@ import java.util.Set;
 ///
 /// @param brokenLeftOut whether lines that can't be read are left out; else they are a problem
 /// @param asNumbers columns that are taken for numbers though some of their values are none; those
-///     count as no answer
+///   count as no answer
 /// @param asTexts columns that stay texts though all their values are numbers or dates
 /// @param dayFirst whether 03/04/2024 is the third of April; if it is not said and nothing in the
-/// file     decides, such a column stays text
+///   file decides, such a column stays text
 /// @param missingWords texts that stand for no answer, besides nothing at all
 public record Reading(
     boolean brokenLeftOut,

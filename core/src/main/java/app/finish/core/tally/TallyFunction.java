@@ -7,8 +7,8 @@ import java.util.Optional;
 
 /// What is worked out of the records of a cell.
 public enum TallyFunction {
-  /// The number of records; with a column, of those that have an answer in it. Weighted: the sum
-  /// of the weights.
+  /// The number of records; with a column, of those that have an answer in it. Weighted: the sum of
+  /// the weights.
   COUNT("count", "", MeasureKind.COUNT),
   /// The number of different answers. Weights don't change it.
   DISTINCT("distinct", "Distinct ", MeasureKind.STATISTIC),
@@ -23,9 +23,9 @@ public enum TallyFunction {
   ERROR("se", "SE of ", MeasureKind.ERROR),
   /// The median: the quantile of a half.
   MEDIAN("median", "Median ", MeasureKind.STATISTIC),
-  /// A quantile, interpolated between the two answers that it falls between: the answer at place
-  /// 1 + (n − 1)q in order (the seventh of Hyndman and Fan's definitions, 1996). Weighted: the
-  /// least answer at which the weights from below reach the share q.
+  /// A quantile, interpolated between the two answers that it falls between: the answer at place 1
+  /// + (n − 1)q in order (the seventh of Hyndman and Fan's definitions, 1996). Weighted: the least
+  ///   answer at which the weights from below reach the share q.
   QUANTILE("q", "", MeasureKind.STATISTIC),
   /// The least answer.
   LEAST("min", "Least ", MeasureKind.STATISTIC),

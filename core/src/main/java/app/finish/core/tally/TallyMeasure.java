@@ -65,8 +65,8 @@ public sealed interface TallyMeasure {
 
   /// Calculated from other measures, in totals from totals.
   ///
-  /// @param expression the expression, in which measures and columns stand by their names; a
-  ///     column stands for its sum
+  /// @param expression the expression, in which measures and columns stand by their names; a column
+  ///   stands for its sum
   /// @param name what it is called
   record Calculated(String expression, String name) implements TallyMeasure {
     @Override

@@ -73,8 +73,8 @@ public class RecogniserTest {
           "Autumn | 351 | 73"),
       shape(
           "a stub column a level, labels not repeated",
-          "body: Hale–Orrin, Winter; body: Hale–Orrin, Summer; subtotal: Hale–Orrin Total;"
-              + " body: Orrin–Skell, Winter; body: Orrin–Skell, Summer; subtotal: Orrin–Skell Total;"
+          "body: Hale–Orrin, Winter; body: Hale–Orrin, Summer; subtotal: Hale–Orrin Total; body:"
+              + " Orrin–Skell, Winter; body: Orrin–Skell, Summer; subtotal: Orrin–Skell Total;"
               + " grand total: Grand Total",
           "body: Fares; body: Cost",
           "Route | Season | Fares | Cost",
@@ -87,7 +87,8 @@ public class RecogniserTest {
           "Grand Total | | 46.0 | 44.0"),
       shape(
           "labels repeated on every row",
-          "body: Hale–Orrin, Winter; body: Hale–Orrin, Summer; body: Orrin–Skell, Winter; body: Orrin–Skell, Summer",
+          "body: Hale–Orrin, Winter; body: Hale–Orrin, Summer; body: Orrin–Skell, Winter; body:"
+              + " Orrin–Skell, Summer",
           "body: Fares",
           "Route | Season | Fares",
           "Hale–Orrin | Winter | 10.5",
@@ -96,8 +97,9 @@ public class RecogniserTest {
           "Orrin–Skell | Summer | 3.7"),
       shape(
           "subtotals in the second stub column",
-          "body: Hale, Winter; body: Hale, Summer; subtotal: Hale, All seasons; body: Skell, Winter; body: Skell, Summer;"
-              + " subtotal: Skell, All seasons; grand total: All routes",
+          "body: Hale, Winter; body: Hale, Summer; subtotal: Hale, All seasons; body: Skell,"
+              + " Winter; body: Skell, Summer; subtotal: Skell, All seasons; grand total: All"
+              + " routes",
           "body: Fares; body: Cost",
           "Route | Season | Fares | Cost",
           "Hale | Winter | 10.5 | 20.0",
@@ -109,7 +111,8 @@ public class RecogniserTest {
           "All routes | | 46.0 | 44.0"),
       shape(
           "one indented column with group rows",
-          "group: Hale; body: Hale, Winter; body: Hale, Summer; group: Skell; body: Skell, Winter; body: Skell, Summer",
+          "group: Hale; body: Hale, Winter; body: Hale, Summer; group: Skell; body: Skell, Winter;"
+              + " body: Skell, Summer",
           "body: 2025; body: 2026",
           "Route | 2025 | 2026",
           "Hale",
@@ -120,7 +123,8 @@ public class RecogniserTest {
           "  Summer | 100 | 118"),
       shape(
           "group rows without indent",
-          "group: Hale; body: Hale, Winter; body: Hale, Summer; group: Skell; body: Skell, Winter; body: Skell, Summer",
+          "group: Hale; body: Hale, Winter; body: Hale, Summer; group: Skell; body: Skell, Winter;"
+              + " body: Skell, Summer",
           "body: 2025; body: 2026",
           "Route | 2025 | 2026",
           "Hale",
@@ -131,8 +135,8 @@ public class RecogniserTest {
           "Summer | 100 | 118"),
       shape(
           "groups that bear their own totals",
-          "subtotal: Hale; body: Hale, Car; body: Hale, Foot; subtotal: Skell; body: Skell, Car; body: Skell, Foot;"
-              + " grand total: Grand total",
+          "subtotal: Hale; body: Hale, Car; body: Hale, Foot; subtotal: Skell; body: Skell, Car;"
+              + " body: Skell, Foot; grand total: Grand total",
           "body: Winter; body: Summer; grand total: Total",
           " | Winter | Summer | Total",
           "Hale | 100 | 200 | 300",
@@ -144,8 +148,8 @@ public class RecogniserTest {
           "Grand total | 110 | 220 | 330"),
       shape(
           "subtotals in a flat list",
-          "body: Winter; body: Spring; subtotal: Half-year total; body: Summer; body: Autumn; subtotal: Half-year total;"
-              + " grand total: Total",
+          "body: Winter; body: Spring; subtotal: Half-year total; body: Summer; body: Autumn;"
+              + " subtotal: Half-year total; grand total: Total",
           "body: Passengers; body: Vehicles",
           "Season | Passengers | Vehicles",
           "Winter | 1204 | 310",
@@ -158,15 +162,16 @@ public class RecogniserTest {
       shape(
           "measures side by side under each year, named once",
           "body: Hale; body: Skell",
-          "body: 2025, Fares; body: 2025, Cost recovery; body: 2026, Fares; body: 2026, Cost recovery",
+          "body: 2025, Fares; body: 2025, Cost recovery; body: 2026, Fares; body: 2026, Cost"
+              + " recovery",
           "Route | 2025 | | 2026 |",
           " | Fares | Cost recovery | Fares | Cost recovery",
           "Hale | 10.5 | 93% | 11.5 | 98%",
           "Skell | 4.5 | 53% | 5.5 | 58%"),
       shape(
           "measures down the stub",
-          "body: Hale, Passengers; body: Hale, Cost recovery; body: Skell, Passengers; body: Skell, Cost recovery;"
-              + " grand total: Total, Passengers; grand total: Total, Cost recovery",
+          "body: Hale, Passengers; body: Hale, Cost recovery; body: Skell, Passengers; body: Skell,"
+              + " Cost recovery; grand total: Total, Passengers; grand total: Total, Cost recovery",
           "body: 2025; body: 2026",
           "Route | Measure | 2025 | 2026",
           "Hale | Passengers | 1204 | 1310",
@@ -187,8 +192,8 @@ public class RecogniserTest {
       shape(
           "subtotal columns",
           "body: Hale; body: Skell; body: Tamsay",
-          "body: 2025, Winter; body: 2025, Summer; subtotal: 2025, 2025 total; body: 2026, Winter; body: 2026, Summer;"
-              + " subtotal: 2026, 2026 total; grand total: Grand total",
+          "body: 2025, Winter; body: 2025, Summer; subtotal: 2025, 2025 total; body: 2026, Winter;"
+              + " body: 2026, Summer; subtotal: 2026, 2026 total; grand total: Grand total",
           "Route | 2025 | | 2025 total | 2026 | | 2026 total | Grand total",
           " | Winter | Summer | | Winter | Summer | |",
           "Hale | 120 | 230 | 350 | 130 | 240 | 370 | 720",
@@ -263,7 +268,8 @@ public class RecogniserTest {
           "Total | 5.9 | 3.2"),
       shape(
           "a frequency table with a total inside and one outside",
-          "body: Valid, Single; body: Valid, Return; subtotal: Valid, Total; body: Missing, No answer; grand total: Total",
+          "body: Valid, Single; body: Valid, Return; subtotal: Valid, Total; body: Missing, No"
+              + " answer; grand total: Total",
           "body: Frequency; body: Percent; body: Valid Percent; body: Cumulative Percent",
           "Ticket | | Frequency | Percent | Valid Percent | Cumulative Percent",
           "Valid | Single | 412 | 42.9 | 45.3 | 45.3",
@@ -273,9 +279,10 @@ public class RecogniserTest {
           "Total | | 960 | 100.0 | |"),
       shape(
           "counts, expected counts and percents stacked in a crosstab",
-          "body: Low, Count; body: Low, Expected Count; body: Low, % within Trust; body: High, Count;"
-              + " body: High, Expected Count; body: High, % within Trust; grand total: Total, Count;"
-              + " grand total: Total, Expected Count; grand total: Total, % within Trust",
+          "body: Low, Count; body: Low, Expected Count; body: Low, % within Trust; body: High,"
+              + " Count; body: High, Expected Count; body: High, % within Trust; grand total:"
+              + " Total, Count; grand total: Total, Expected Count; grand total: Total, % within"
+              + " Trust",
           "body: Islander; body: Visitor; grand total: Total",
           " | | Islander | Visitor | Total",
           "Low | Count | 120 | 80 | 200",
@@ -325,9 +332,10 @@ public class RecogniserTest {
           "Total | 100.0 | 31.3"),
       shape(
           "three stub levels",
-          "body: North, Hale, Winter; body: North, Hale, Summer; subtotal: North, Hale total; body: North, Orrin, Winter;"
-              + " body: North, Orrin, Summer; subtotal: North, Orrin total; subtotal: North total; body: South, Skell, Winter;"
-              + " body: South, Skell, Summer; subtotal: South, Skell total; subtotal: South total; grand total: Grand total",
+          "body: North, Hale, Winter; body: North, Hale, Summer; subtotal: North, Hale total; body:"
+              + " North, Orrin, Winter; body: North, Orrin, Summer; subtotal: North, Orrin total;"
+              + " subtotal: North total; body: South, Skell, Winter; body: South, Skell, Summer;"
+              + " subtotal: South, Skell total; subtotal: South total; grand total: Grand total",
           "body: Fares; body: Cost",
           "Area | Route | Season | Fares | Cost",
           "North | Hale | Winter | 101 | 52",
@@ -609,7 +617,8 @@ public class RecogniserTest {
                 "D5",
                 "17.5",
                 "17.0",
-                "The total in D5 says 17.5, but the figures that it totals, in rows 3 to 4, add up to 17.0."));
+                "The total in D5 says 17.5, but the figures that it totals, in rows 3 to 4, add up"
+                    + " to 17.0."));
   }
 
   @Test

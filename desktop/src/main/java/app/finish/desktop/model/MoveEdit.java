@@ -15,8 +15,8 @@ public record MoveEdit(List<Field> fields, List<Switch> switches) {
   ///
   /// @param name what it is
   /// @param text how it stands
-  /// @param with the move with another text
-  ///     (it throws an `IllegalArgumentException` with a sentence where the text can't be taken)
+  /// @param with the move with another text (it throws an `IllegalArgumentException` with a
+  ///   sentence where the text can't be taken)
   public record Field(String name, String text, Function<String, Move> with) {}
 
   /// Something that is so or not.

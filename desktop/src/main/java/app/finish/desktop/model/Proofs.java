@@ -85,8 +85,7 @@ public final class Proofs {
   }
 
   /// What is in sight of a long table that was shown last, if only its arrangement is another: it
-  /// is
-  /// there long before the whole of it is.
+  /// is there long before the whole of it is.
   Optional<Scroll> glimpse(Document document, int place, Finish finish, Glimpse.Sight sight) {
     Optional<Shown> before =
         before(document, place, finish)

@@ -32,8 +32,7 @@ import javafx.scene.layout.VBox;
 /// The document's tables, small, in order. They number themselves; they can be dragged, or moved
 /// with Alt and the arrow keys.
 public final class Galley extends HBox {
-  /// A table as its picture was drawn.
-  /// What was drawn last.
+  /// A table as its picture was drawn. What was drawn last.
   ///
   /// @param inks what the styles and the palette of the document made of it
   private record Drawn(DocumentTable table, int place, List<Object> inks, String title) {}

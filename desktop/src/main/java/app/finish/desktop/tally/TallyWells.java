@@ -30,8 +30,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/// What goes down, across, held and measured, each thing in the words that a person would write
-/// for it, to be rewritten in place, moved and taken out.
+/// What goes down, across, held and measured, each thing in the words that a person would write for
+/// it, to be rewritten in place, moved and taken out.
 public final class TallyWells {
   private final Tallies tallies;
   private final Plan plan;

@@ -47,7 +47,8 @@ public final class DocxReader implements TableReader {
           Pattern.DOTALL);
   private static final Pattern SHORT_NOTE =
       Pattern.compile(
-          "(m|mean|median|n|values?|figures?|standard|numbers?|per ?cent(ages)?|sd|ci)\\b.*|.*\\b(source|quelle)\\s*:.*|.*\\b(parenthes[ei]s|brackets)\\b.*",
+          "(m|mean|median|n|values?|figures?|standard|numbers?|per"
+              + " ?cent(ages)?|sd|ci)\\b.*|.*\\b(source|quelle)\\s*:.*|.*\\b(parenthes[ei]s|brackets)\\b.*",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
   private static boolean isProse(String text) {
@@ -71,7 +72,8 @@ public final class DocxReader implements TableReader {
       if (grids.isEmpty()) {
         throw new Problem(
             name
-                + " has no table in it. Pick a document with one, or copy its cells and paste them.");
+                + " has no table in it. Pick a document with one, or copy its cells and paste"
+                + " them.");
       }
       return new Sheets(grids, new Hidden(0, 0, 0, hidden));
     } catch (Problem | InterruptedIOException e) {

@@ -158,7 +158,7 @@ public final class GridJson {
   static Problem damaged(String fileName) {
     return new Problem(
         fileName
-            + " is damaged or cut off and can't be opened. Take the last copy that is whole, or bring the "
-            + "tables in again.");
+            + " is damaged or cut off and can't be opened. Take the last copy that is whole, or"
+            + " bring the tables in again.");
   }
 }

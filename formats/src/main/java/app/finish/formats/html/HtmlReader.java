@@ -30,7 +30,8 @@ public final class HtmlReader implements TableReader {
       Pattern.compile("(?:padding-left|text-indent|margin-left)\\s*:\\s*([0-9.]+)\\s*(px|pt|em)?");
 
   private static final String HIDDEN =
-      "[hidden], [style~=(?i)display\\s*:\\s*none], [style~=(?i)visibility\\s*:\\s*(hidden|collapse)], template, script, style";
+      "[hidden], [style~=(?i)display\\s*:\\s*none],"
+          + " [style~=(?i)visibility\\s*:\\s*(hidden|collapse)], template, script, style";
   private static final Pattern NOTE =
       Pattern.compile(
           "(notes?|sources?)\\b.*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+ ?\\S.*|[0-9a-e]\\) .*",

@@ -55,8 +55,8 @@ public final class Limits {
   public static Problem tooMany(String name) {
     return new Problem(
         name
-            + " holds more than 5 million cells. Make a pivot of it first, or cut it to the table that "
-            + "you want to publish.");
+            + " holds more than 5 million cells. Make a pivot of it first, or cut it to the table"
+            + " that you want to publish.");
   }
 
   public static Problem tooLarge(String name, long bytes) {
@@ -64,7 +64,7 @@ public final class Limits {
         name
             + " is "
             + (bytes >> 20)
-            + " MB; Finish reads files of up to 256 MB. Make a pivot of it first, or cut it to the table "
-            + "that you want to publish.");
+            + " MB; Finish reads files of up to 256 MB. Make a pivot of it first, or cut it to the"
+            + " table that you want to publish.");
   }
 }

@@ -25,22 +25,23 @@ public final class Problem extends IOException {
     if (words.contains("Zip bomb") || words.contains("zip bomb")) {
       return new Problem(
           name
-              + " unpacks to far more than a workbook should, so it was not opened. If you trust it, open it "
-              + "in a spreadsheet and save it anew.",
+              + " unpacks to far more than a workbook should, so it was not opened. If you trust"
+              + " it, open it in a spreadsheet and save it anew.",
           cause);
     }
     if (words.contains("DOCTYPE")) {
       return new Problem(
           name
-              + " holds a document type declaration, which no workbook needs, so it was not opened. Ask for "
-              + "the file again from where it came.",
+              + " holds a document type declaration, which no workbook needs, so it was not opened."
+              + " Ask for the file again from where it came.",
           cause);
     }
     return new Problem(
         name
             + " can't be read as "
             + kind
-            + "; it may be damaged or cut off. Open it in the program that it is from and save it anew.",
+            + "; it may be damaged or cut off. Open it in the program that it is from and save it"
+            + " anew.",
         cause);
   }
 }

@@ -79,8 +79,8 @@ public final class TextFile {
     if (binary) {
       throw new Problem(
           name
-              + " is not a text file, whatever its name says. Save the table as CSV or XLSX and bring "
-              + "that in.");
+              + " is not a text file, whatever its name says. Save the table as CSV or XLSX and"
+              + " bring that in.");
     }
   }
 }

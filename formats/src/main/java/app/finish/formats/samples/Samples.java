@@ -57,8 +57,8 @@ public final class Samples {
     return file;
   }
 
-  /// A tally of the demo, counted from its records beforehand: "pivot", "crosstab",
-  /// "descriptives" or "days".
+  /// A tally of the demo, counted from its records beforehand: "pivot", "crosstab", "descriptives"
+  /// or "days".
   public static Tally tally(String name) throws IOException {
     String file = "tally-" + name + ".json";
     try (InputStream stream =

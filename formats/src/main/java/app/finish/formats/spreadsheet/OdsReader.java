@@ -76,7 +76,8 @@ public final class OdsReader implements TableReader {
       if (content == null) {
         throw new Problem(
             name
-                + " is not an ODS workbook, whatever its name says. Save the table as ODS, XLSX or CSV.");
+                + " is not an ODS workbook, whatever its name says. Save the table as ODS, XLSX or"
+                + " CSV.");
       }
       try (InputStream stream =
           new Watched(zip.getInputStream(content), content.getSize(), request.progress())) {
@@ -84,22 +85,23 @@ public final class OdsReader implements TableReader {
         if (bytes.length > LARGEST_CONTENT) {
           throw new Problem(
               name
-                  + " unpacks to far more than a workbook should, so it was not opened. If you trust "
-                  + "it, cut it to the table that you want to publish.");
+                  + " unpacks to far more than a workbook should, so it was not opened. If you"
+                  + " trust it, cut it to the table that you want to publish.");
         }
         String xml = new String(bytes, StandardCharsets.UTF_8);
         if (xml.lastIndexOf("<!DOCTYPE", 4096) >= 0) {
           throw new Problem(
               name
-                  + " holds a document type declaration, which no workbook needs, so it was not opened. "
-                  + "Ask for the file again from where it came.");
+                  + " holds a document type declaration, which no workbook needs, so it was not"
+                  + " opened. Ask for the file again from where it came.");
         }
         return Jsoup.parse(xml, "", Parser.xmlParser());
       }
     } catch (ZipException e) {
       throw new Problem(
           name
-              + " is not an ODS workbook, or it is cut off. Open it in a spreadsheet and save it anew.",
+              + " is not an ODS workbook, or it is cut off. Open it in a spreadsheet and save it"
+              + " anew.",
           e);
     }
   }

@@ -29,8 +29,7 @@ import org.xml.sax.SAXException;
 import org.xml.sax.XMLReader;
 
 /// Reads XLSX workbooks (ECMA-376, spreadsheets) as a stream: spans, bold, italic, indents and
-/// number formats. Hidden sheets and hidden rows are left out unless asked
-/// for.
+/// number formats. Hidden sheets and hidden rows are left out unless asked for.
 public final class XlsxReader implements TableReader {
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {

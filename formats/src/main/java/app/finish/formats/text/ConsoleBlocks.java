@@ -26,14 +26,21 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
   private static final Pattern PROMPT =
       Pattern.compile(
-          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~:/.-]*[$#%] .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\. \\p{Ll}\\w* .*|\\+ +[\\p{L}].*");
+          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~:/.-]*[$#%]"
+              + " .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\."
+              + " \\p{Ll}\\w* .*|\\+ +[\\p{L}].*");
   private static final Pattern CALL =
       Pattern.compile(
-          "(Call|Formula|Command|Code|Fit|Fitted model|Data)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
+          "(Call|Formula|Command|Code|Fit|Fitted"
+              + " model|Data)\\s*:.*|[\\p{L}_][\\w.]*\\(.*(=|~|\\)$).*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern NOTE =
       Pattern.compile(
-          "(notes?|sources?|base|warnings?|legend|signif|significance|standard errors?|n\\.b|key|data|figures|values|numbers|footnotes?)\\b.*[.:].*|[*†‡§]+.*|\\[?[0-9a-z][\\])] .*|-{2,3}|\\(.*\\)|(name|length|dtype|freq)\\s*:.*|number of (obs|observations|groups)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]|.*\\b(in parentheses|in brackets)\\b.*",
+          "(notes?|sources?|base|warnings?|legend|signif|significance|standard"
+              + " errors?|n\\.b|key|data|figures|values|numbers|footnotes?)\\b.*[.:].*|[*†‡§]+.*|\\[?[0-9a-z][\\])]"
+              + " .*|-{2,3}|\\(.*\\)|(name|length|dtype|freq)\\s*:.*|number of"
+              + " (obs|observations|groups)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]|.*\\b(in"
+              + " parentheses|in brackets)\\b.*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern LEGEND =
       Pattern.compile(
@@ -44,7 +51,10 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
   private static final Pattern LAYER = Pattern.compile("\\s*, , .*=.*");
   private static final Pattern TALK =
       Pattern.compile(
-          "\\(?[0-9,. ]+ (rows?|records?|observations|columns)\\b.*|time: [0-9.,]+ m?s.*|(query ok|showing|displaying|output|\\.\\.\\. with [0-9]+|# (a tibble|groups|ℹ|i )).*|shape: \\([0-9]+, ?[0-9]+\\)|[0-9]+\\s?[×x]\\s?[0-9]+ (DataFrame|tibble|data\\.frame|Array)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]",
+          "\\(?[0-9,. ]+ (rows?|records?|observations|columns)\\b.*|time: [0-9.,]+ m?s.*|(query"
+              + " ok|showing|displaying|output|\\.\\.\\. with [0-9]+|# (a tibble|groups|ℹ|i"
+              + " )).*|shape: \\([0-9]+, ?[0-9]+\\)|[0-9]+\\s?[×x]\\s?[0-9]+"
+              + " (DataFrame|tibble|data\\.frame|Array)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern NAMED = Pattern.compile("\\p{L}[^:]* [^:]*: [-+]?[0-9.,]+%?");
   private static final int SHORT = 120;

@@ -21,8 +21,10 @@ import java.util.regex.Pattern;
 public final class MarkdownReader implements TableReader {
   private static final Pattern NOTE =
       Pattern.compile(
-          "(notes?|sources?)\\b\\s*[.:0-9].*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+ ?\\S.*|\\\\?\\*+\\s?p\\b.*|\\[?\\^?[0-9a-e][\\])]:? .*",
+          "(notes?|sources?)\\b\\s*[.:0-9].*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+"
+              + " ?\\S.*|\\\\?\\*+\\s?p\\b.*|\\[?\\^?[0-9a-e][\\])]:? .*",
           Pattern.CASE_INSENSITIVE);
+
   /// A line without words or figures.
   private static final Pattern DRAWN = Pattern.compile("[^\\p{L}\\p{N}]+");
 

@@ -19,9 +19,11 @@ public final class TextLine {
   private static final Pattern FIGURE =
       Pattern.compile(
           "[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|NaT|nan|null|None|<NA>");
+
   /// The heads of the limits of an interval.
   private static final Pattern LIMITS =
       Pattern.compile("[^0-9]*\\s\\[0?[.,][0-9]+\\s+0?[.,][0-9]+\\]\\s*");
+
   private static final Pattern NO_NUMBER = Pattern.compile("NaN|NaT|<NA>|nan|NA|null|None");
   private static final Pattern DIGIT = Pattern.compile(".*[0-9].*");
   private static final Pattern DECIMAL = Pattern.compile("[-−–(]?[0-9]*[.,][0-9]+\\)?[*]{0,3}");
@@ -32,7 +34,8 @@ public final class TextLine {
   private static final Pattern STARS = Pattern.compile("[*]{1,4}|[.](?=$)");
   private static final Pattern SENTENCE =
       Pattern.compile(
-          ".*([0-9] (on|of|and|or|to|in|by|with|from|at|for|are|is|was|were|degrees)\\b).*|.*\\p{L}{2,}\\.");
+          ".*([0-9]"
+              + " (on|of|and|or|to|in|by|with|from|at|for|are|is|was|were|degrees)\\b).*|.*\\p{L}{2,}\\.");
 
   /// A stretch of a line.
   ///

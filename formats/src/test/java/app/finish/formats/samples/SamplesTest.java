@@ -74,8 +74,8 @@ public class SamplesTest {
   }
 
   private static final String PAIRS =
-      "body: Single › Return; body: Single › Islander pass; body: Return › Single;"
-          + " body: Return › Islander pass; body: Islander pass › Single; body: Islander pass › Return";
+      "body: Single › Return; body: Single › Islander pass; body: Return › Single; body: Return ›"
+          + " Islander pass; body: Islander pass › Single; body: Islander pass › Return";
 
   private static String repeated(String prefix, String... labels) {
     return String.join("; ", Arrays.stream(labels).map(label -> prefix.formatted(label)).toList());

@@ -263,7 +263,8 @@ public class StyleFileTest {
         file(
             "brand.css",
             "/* --accent: #ff0000; */ :root { --brand-primary: #0a6b8a; --text: rgb(20, 30, 40);"
-                + " --bg: #fdfdfd; --border: var(--brand-primary); --brand-sea-2: #abc; --gap: 4px }");
+                + " --bg: #fdfdfd; --border: var(--brand-primary); --brand-sea-2: #abc; --gap: 4px"
+                + " }");
     Palette palette = PaletteFile.read(css);
     assertThat(palette.colour("accent")).isEqualTo(Colour.parse("#0a6b8a"));
     assertThat(palette.colour("ink")).isEqualTo(Colour.parse("#141e28"));

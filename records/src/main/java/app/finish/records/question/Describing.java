@@ -25,8 +25,8 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Describes columns: a row for each, or for each and each member of the dimension down, with n,
-/// M, SD, median, least and greatest across.
+/// Describes columns: a row for each, or for each and each member of the dimension down, with n, M,
+/// SD, median, least and greatest across.
 public final class Describing {
   private static final List<TallyFunction> ASKED =
       List.of(

@@ -20,8 +20,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /// Asks records for the groups of a plan: what is worked out for each combination of members,
-/// totals
-/// included.
+/// totals included.
 ///
 /// ```java
 /// List<Group> groups = new Groups(records, asking, Groups.CELLS).of(plan);

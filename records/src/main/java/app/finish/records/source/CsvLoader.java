@@ -142,7 +142,8 @@ public final class CsvLoader {
         said.add(
             "“"
                 + column
-                + "” stands in quotation marks where other numbers don't, so it is read as text. Take it for numbers if they are some.");
+                + "” stands in quotation marks where other numbers don't, so it is read as text."
+                + " Take it for numbers if they are some.");
       }
     }
     List<String> dates = new ArrayList<>();
@@ -176,7 +177,8 @@ public final class CsvLoader {
                 + column
                 + "” holds dates that can have the day or the month first, and nothing in "
                 + label
-                + " tells which, so it is read as text. Say which: *Measured › Dates …*, or --day-first on the command line.");
+                + " tells which, so it is read as text. Say which: *Measured › Dates …*, or"
+                + " --day-first on the command line.");
       }
     }
   }

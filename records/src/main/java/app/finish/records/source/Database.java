@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
 
-/// Finds records in a database. Only reading statements are sent, over a connection that is said
-/// to read only. The secret goes to the driver and nowhere else.
+/// Finds records in a database. Only reading statements are sent, over a connection that is said to
+/// read only. The secret goes to the driver and nowhere else.
 ///
 /// ```java
 /// Address address = Address.of("sound", "jdbc:postgresql://localhost/sound", "reader");

@@ -163,7 +163,8 @@ public final class WholeNumbers {
         said.add(
             "“"
                 + column
-                + "” has answers with a leading zero, so it is read as text. Take it for numbers if they are some.");
+                + "” has answers with a leading zero, so it is read as text. Take it for numbers if"
+                + " they are some.");
         return "";
       }
       if (result.getLong(3) > 0) {

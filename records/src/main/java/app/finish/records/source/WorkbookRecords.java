@@ -40,7 +40,8 @@ public record WorkbookRecords(Path csv, Set<String> texts, List<String> said) {
         said.add(
             "“"
                 + name
-                + "” has digits in cells of text, so it is read as text. Take it for numbers if they are some.");
+                + "” has digits in cells of text, so it is read as text. Take it for numbers if"
+                + " they are some.");
       }
     }
     if (tables.size() > 1) {

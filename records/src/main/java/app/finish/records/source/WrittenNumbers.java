@@ -42,7 +42,7 @@ public final class WrittenNumbers {
   private final boolean commasPart;
 
   /// @param delimiter what parts the values of a line: where that is a comma, a comma inside a
-  ///     number rather stands between thousands
+  ///   number rather stands between thousands
   public WrittenNumbers(Connection connection, String delimiter) {
     this.connection = connection;
     this.commasPart = delimiter.equals(",");

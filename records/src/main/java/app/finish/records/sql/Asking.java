@@ -32,8 +32,8 @@ public final class Asking {
 
   private final DoubleConsumer progress;
 
-  /// @param progress is told, from another thread, which share is done, from 0 to 1; −1 if that
-  ///     is not known
+  /// @param progress is told, from another thread, which share is done, from 0 to 1; −1 if that is
+  ///   not known
   public Asking(DoubleConsumer progress) {
     this.progress = progress;
   }

@@ -285,8 +285,8 @@ public final class Figures {
     };
   }
 
-  /// Sums of squares are taken around the mean of all records, so that few digits are lost; what
-  /// is left when equal ones are subtracted is none.
+  /// Sums of squares are taken around the mean of all records, so that few digits are lost; what is
+  /// left when equal ones are subtracted is none.
   private String weightedOutput(Asked one, String value, String shift) {
     String number = dialect.asDouble(value);
     String weights = "SUM(CASE WHEN " + value + " IS NOT NULL THEN w END)";

@@ -15,7 +15,7 @@ public record Anova(double f, double between, double within, double p, double et
   /// The analysis of these groups; groups without answers are left out.
   ///
   /// @throws IllegalArgumentException if there are fewer than two groups, or nothing varies within
-  ///     them
+  ///   them
   public static Anova of(List<Sample> groups) {
     List<Sample> filled = groups.stream().filter(group -> group.n() > 0).toList();
     double n = filled.stream().mapToDouble(Sample::n).sum();

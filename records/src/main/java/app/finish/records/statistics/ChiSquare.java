@@ -2,9 +2,9 @@ package app.finish.records.statistics;
 
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 
-/// Pearson's χ² test of independence: χ² = Σ (observed − expected)² ÷ expected, with expected =
-/// row total × column total ÷ n, on (rows − 1)(columns − 1) degrees of freedom; Cramér's V =
-/// √(χ² ÷ (n × (least of rows and columns − 1))) (Cramér, 1946).
+/// Pearson's χ² test of independence: χ² = Σ (observed − expected)² ÷ expected, with expected = row
+/// total × column total ÷ n, on (rows − 1)(columns − 1) degrees of freedom; Cramér's V = √(χ² ÷ (n
+/// × (least of rows and columns − 1))) (Cramér, 1946).
 ///
 /// ```java
 /// ChiSquare.of(new double[][] {{10, 20}, {30, 40}}).sentence();

@@ -13,7 +13,7 @@ public record TTest(double t, double freedom, double p, double d) {
   /// The test of two groups.
   ///
   /// @throws IllegalArgumentException if there are too few answers, or nothing varies within the
-  ///     groups
+  ///   groups
   public static TTest of(Sample one, Sample two) {
     double freedom = one.n() + two.n() - 2;
     double pooled = Math.sqrt((one.squares() + two.squares()) / freedom);

@@ -43,7 +43,8 @@ public class PostgreSqlTest {
       statement.execute("CREATE SCHEMA sound");
       Stored.put(connection, "sound.\"Sailings; old\"", sailings);
       statement.execute(
-          "CREATE VIEW sound.slow AS SELECT a AS \"A\" FROM generate_series(1, 2000000000) AS s(a)");
+          "CREATE VIEW sound.slow AS SELECT a AS \"A\" FROM generate_series(1, 2000000000) AS"
+              + " s(a)");
       statement.execute("CREATE ROLE reader LOGIN PASSWORD 'tide-table'");
       statement.execute("GRANT USAGE ON SCHEMA sound TO reader");
       statement.execute("GRANT SELECT ON ALL TABLES IN SCHEMA sound TO reader");

@@ -78,8 +78,8 @@ public class SignificanceTestsTest {
     assertThat(same.p()).isCloseTo(test.p(), within(1e-9));
   }
 
-  /// The first of Anscombe's four sets, The American Statistician 27 (1973): r = .816, n = 11;
-  /// p = .00217.
+  /// The first of Anscombe's four sets, The American Statistician 27 (1973): r = .816, n = 11; p =
+  /// .00217.
   @Test
   public void correlationIsAsPublished() {
     Correlation test = Correlation.of(0.81642051634484, 11);

@@ -72,7 +72,7 @@ public sealed interface Move {
   /// @param level which level, from 0 for the outermost
   /// @param descending whether the last comes first
   /// @param overAll whether all members come into one order, whatever group they are of, instead of
-  ///     those of each group
+  ///   those of each group
   record ByLabel(Side side, int level, boolean descending, boolean overAll) implements Move {
     /// In each group.
     public ByLabel(Side side, int level, boolean descending) {
@@ -173,7 +173,7 @@ public sealed interface Move {
   /// @param level which level, from 0 for the outermost
   /// @param to to which side it goes
   /// @param depth at which level it stands there, from 0 for the outermost; as deep as can be if
-  ///     there are fewer levels
+  ///   there are fewer levels
   record Place(Side side, int level, Side to, int depth) implements Move {}
 
   /// Gathers members of one group under a new heading.
@@ -230,6 +230,7 @@ public sealed interface Move {
     /// ```java
     /// Move.Calculate.asked("Recovery", "Fares / Cost", MeasureKind.PERCENT, 1).expression(); //
     /// "Fares / Cost * 100" ```
+    /// ```
     public static Calculate asked(String name, String expression, MeasureKind kind, int decimals) {
       String text = expression.strip();
       boolean multiply = kind == MeasureKind.PERCENT && !IN_PERCENT.matcher(text).matches();

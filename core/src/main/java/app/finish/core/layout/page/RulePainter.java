@@ -25,8 +25,7 @@ public final class RulePainter {
   }
 
   /// The rules of rows from a height on: for each column the heavier of what the row above wants
-  /// below it
-  /// and the row below wants above it.
+  /// below it and the row below wants above it.
   List<Mark> paint(List<SetRow> rows, double top, int[] reached) {
     double y = top;
     RuleLine[] wanted = new RuleLine[dressed.columns()];

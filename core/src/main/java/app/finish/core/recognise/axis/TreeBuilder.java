@@ -37,8 +37,7 @@ public final class TreeBuilder {
   /// The headings over lines.
   ///
   /// @param keyOf for each line its place among the keys; where no level names measures, a line
-  /// that
-  ///     shares the key of the one before is an unlabelled one under it
+  ///   that shares the key of the one before is an unlabelled one under it
   /// @param measureOf for each line its measure, or −1
   /// @param measureLevel the level that the measures' names stand on, or −1
   /// @param measureNames the measures' names

@@ -27,7 +27,7 @@ import java.util.OptionalInt;
 /// @param findings what does not hold
 /// @param figures how many figures the source has, and where each went
 /// @param unplaced rows, columns and measures of which a person said something and which the source
-///     does not have
+///   does not have
 public record Recognition(
     Table table,
     List<SourceRow> rows,

@@ -10,7 +10,7 @@ import java.util.OptionalInt;
 /// @param role what it is
 /// @param level the level of its group or total, 1 for the outermost
 /// @param headings its labels from the outermost; labels written once are filled in, and a total's
-///     deeper levels are left off
+///   deeper levels are left off
 /// @param leaf its place down the body, or empty if it has no figures
 public record SourceRow(
     int row, LineRole role, int level, List<String> headings, OptionalInt leaf) {}

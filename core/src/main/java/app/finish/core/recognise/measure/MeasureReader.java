@@ -43,7 +43,7 @@ public final class MeasureReader {
   /// @param down the level of the rows' labels that does; at most one of both does
   /// @param measures the measures, in the order of their names
   /// @param ofRows for each row its measure where no level names them but the rows differ; else
-  /// empty @param evidence why
+  ///   empty @param evidence why
   public record Read(
       MeasureFinder.Found across,
       MeasureFinder.Found down,
@@ -232,8 +232,7 @@ public final class MeasureReader {
   }
 
   /// Whether some labels below a level come again under another of its names, as members do that
-  /// are
-  /// measured in several ways.
+  /// are measured in several ways.
   private boolean comesAgain(MeasureFinder.Found down) {
     Map<List<String>, String> under = new HashMap<>();
     for (Line line : rows.lines()) {

@@ -29,8 +29,7 @@ import java.util.function.Consumer;
 /// @param covers for a total, by its meaning, the lines that it totals
 /// @param names labels over or before others that name a dimension and are no level
 /// @param seconds of which kind the second figures in a measure's cells are, by its name; nothing
-/// if
-///     its cells hold one thing, as written
+///   if its cells hold one thing, as written
 /// @param extent how much of its sheet the table takes
 public record Corrections(
     OptionalInt headRows,

@@ -44,8 +44,8 @@ final class BlockScore {
     return weight - (totalsAbove(start, next) ? 2 : 0);
   }
 
-  /// What speaks for a table that begins directly below another, with no blank row between: a
-  /// title alone in its row, and heads below it that are those above or stand over other columns.
+  /// What speaks for a table that begins directly below another, with no blank row between: a title
+  /// alone in its row, and heads below it that are those above or stand over other columns.
   double directlyBelow(int start, int next) {
     boolean alone = filled(next) == 1 && !grid.at(next, 0).isBlank() && next + 2 < grid.rows();
     if (!alone || isData(next) || isData(next + 1)) {

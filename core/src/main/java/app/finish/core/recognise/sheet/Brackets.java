@@ -32,7 +32,13 @@ public record Brackets(
   private static final Pattern MINUS = Pattern.compile("[-−–]\\s*[€$£¥]?[0-9.].*");
   private static final Pattern SAID =
       Pattern.compile(
-          ".*?(standard errors?|robust errors?|s\\.?e\\.?s?|standard deviations?|sds?|t[ -](?:statistics?|values?|ratios?)|z[ -](?:statistics?|values?)|p[ -]values?|percent(?:ages)?|per cent|negative(?: figures| values| numbers)?)\\b.{0,40}\\b(?:in|within) (?:parenthes[ei]s|brackets).*|.*(?:parenthes[ei]s|brackets)\\b.{0,40}?\\b(standard errors?|s\\.?e\\.?s?|standard deviations?|t[ -]statistics?|p[ -]values?|percent(?:ages)?|per cent|negative)\\b.*",
+          ".*?(standard errors?|robust errors?|s\\.?e\\.?s?|standard deviations?|sds?|t["
+              + " -](?:statistics?|values?|ratios?)|z[ -](?:statistics?|values?)|p["
+              + " -]values?|percent(?:ages)?|per cent|negative(?: figures| values|"
+              + " numbers)?)\\b.{0,40}\\b(?:in|within)"
+              + " (?:parenthes[ei]s|brackets).*|.*(?:parenthes[ei]s|brackets)\\b.{0,40}?\\b(standard"
+              + " errors?|s\\.?e\\.?s?|standard deviations?|t[ -]statistics?|p["
+              + " -]values?|percent(?:ages)?|per cent|negative)\\b.*",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern NUMBERED = Pattern.compile("\\([0-9]{1,2}\\)");
   private static final Pattern COUNTS =

@@ -19,7 +19,12 @@ public final class WordsReader {
           Pattern.CASE_INSENSITIVE);
   private static final Pattern UNITS =
       Pattern.compile(
-          "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in thousands|in millions|thousands of|millions of)\\b.*|(€|\\$|£|eur|usd|gbp|kr)?\\s?('?000s?|thousands?|millions?|billions?|mn|bn)( (€|\\$|£|eur|usd|gbp|kr))?|per ?cent|percentages?",
+          "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all"
+              + " figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per"
+              + " ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in"
+              + " thousands|in millions|thousands of|millions"
+              + " of)\\b.*|(€|\\$|£|eur|usd|gbp|kr)?\\s?('?000s?|thousands?|millions?|billions?|mn|bn)("
+              + " (€|\\$|£|eur|usd|gbp|kr))?|per ?cent|percentages?",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern SENTENCE =
       Pattern.compile("\\p{Lu}\\S*( \\S+){3,}\\p{L}{2}[.](\\s.*)?");

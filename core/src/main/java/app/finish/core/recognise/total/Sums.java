@@ -23,7 +23,7 @@ public final class Sums {
 
   /// @param members the first of the entries up to this one that are all no totals
   /// @param groups for each level, the first of the entries up to this one that share its labels so
-  ///     far
+  ///   far
   private record Entry(int line, double[] sum, double[] doubt, int members, int[] groups) {}
 
   private final List<Line> lines;

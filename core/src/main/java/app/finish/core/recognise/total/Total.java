@@ -10,7 +10,7 @@ import java.util.List;
 /// @param to the last of them
 /// @param role subtotal or grand total
 /// @param groupLevels how many of the outermost labels name its group; 0 for a grand total or a
-///     group without a name
+///   group without a name
 /// @param block the level whose label makes a whole group of lines totals, or −1
 /// @param because why it was taken for a total
 /// @param confidence from 0 to 1

@@ -59,8 +59,7 @@ public final class TotalCheck {
   }
 
   /// Whether a total beside figures is right down its column, and some line there has a total with
-  /// no
-  /// figures beside it, as “Unknown” has.
+  /// no figures beside it, as “Unknown” has.
   private boolean isExplained(Miss miss) {
     double open = 0;
     double all = 0;
@@ -188,8 +187,7 @@ public final class TotalCheck {
   }
 
   /// Whether what a total totals is parted in several ways beside each other, each of which comes
-  /// to
-  /// it: men and women, then three ages.
+  /// to it: men and women, then three ages.
   private boolean sharesOut(Held held, int across, boolean down) {
     double claimed = number(held.total.index(), across, down);
     double slack = Math.pow(10, -measure(held.total, across, down).decimals());

@@ -31,6 +31,7 @@ public final class TotalFinder {
   private final Map<Integer, Role> told;
   private final boolean rounded;
   private final boolean across;
+
   /// What was found of labels, which come again and again.
   private final Map<String, Boolean> totalWords = new HashMap<>();
 
@@ -303,8 +304,7 @@ public final class TotalFinder {
   }
 
   /// Whether the figures of the last line are nearly the sums of those before it that are no
-  /// totals,
-  /// half of them at least, or those that are not lie between them as means do.
+  /// totals, half of them at least, or those that are not lie between them as means do.
   private boolean isNear(int line) {
     int near = 0;
     int among = 0;

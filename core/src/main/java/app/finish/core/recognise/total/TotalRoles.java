@@ -57,8 +57,7 @@ public final class TotalRoles {
   }
 
   /// Whether a line below a total is none of those that are totalled: a part of it, or an average
-  /// or
-  /// a rate.
+  /// or a rate.
   private boolean isAside(int line) {
     String label = lines.get(line).label();
     return Vocabulary.saysPart(label) || Vocabulary.saysRate(label);

@@ -17,7 +17,8 @@ import java.util.regex.Pattern;
 public final class Periods {
   private static final Pattern NUMBERED =
       Pattern.compile(
-          "(FY ?)?(19|20)[0-9]{2}([/–-](19|20)?[0-9]{2})?|([QTHS][1-4]|[1-4]\\. ?Quartal)( (19|20)?[0-9]{2})?|(19|20)[0-9]{2}[- ]?[QTHS]?[0-9]{1,2}");
+          "(FY ?)?(19|20)[0-9]{2}([/–-](19|20)?[0-9]{2})?|([QTHS][1-4]|[1-4]\\. ?Quartal)("
+              + " (19|20)?[0-9]{2})?|(19|20)[0-9]{2}[- ]?[QTHS]?[0-9]{1,2}");
   private static final Set<String> NAMES = names();
 
   private Periods() {}

@@ -25,7 +25,8 @@ public final class Statistics {
   private static final Pattern WITHIN = Pattern.compile("(%|per ?cent|pct) (within|of) .*");
   private static final Pattern INTERVAL =
       Pattern.compile(
-          "[lu]?-?[0-9.]+ ?% (ci)\\b|\\[?[0-9.]+ ?% (ci|conf(idence)?( interval)?\\b).*|interval\\]|.*\\b(ci|confidence interval) (lower|upper).*");
+          "[lu]?-?[0-9.]+ ?% (ci)\\b|\\[?[0-9.]+ ?% (ci|conf(idence)?("
+              + " interval)?\\b).*|interval\\]|.*\\b(ci|confidence interval) (lower|upper).*");
 
   static {
     put(

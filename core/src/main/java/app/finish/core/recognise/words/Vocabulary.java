@@ -28,7 +28,9 @@ public final class Vocabulary {
       Pattern.compile("[<>≤≥]\\s*[0-9]*[.,]?[0-9]+([eE][-+]?[0-9]{1,3})?");
   private static final Pattern NO_ANSWER =
       Pattern.compile(
-          "\\(?(blank|empty|missing|unknown|null|none given|no answer|no response|not (stated|answered|known|given|specified|available)|don['’]t know|refused|not applicable|keine angabe|sans réponse)\\)?",
+          "\\(?(blank|empty|missing|unknown|null|none given|no answer|no response|not"
+              + " (stated|answered|known|given|specified|available)|don['’]t know|refused|not"
+              + " applicable|keine angabe|sans réponse)\\)?",
           Pattern.CASE_INSENSITIVE);
   private static final Set<String> NOT_GIVEN =
       Set.of(
@@ -36,23 +38,28 @@ public final class Vocabulary {
           "(s)", "x");
   private static final Pattern PART =
       Pattern.compile(
-          "[-–—•]*\\s*(of which|of whom|of these|thereof|incl(uding|\\.)|therein|davon|darunter|dont|waarvan|di cui)\\b.*",
+          "[-–—•]*\\s*(of which|of whom|of"
+              + " these|thereof|incl(uding|\\.)|therein|davon|darunter|dont|waarvan|di cui)\\b.*",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
   private static final Pattern RESULT =
       Pattern.compile(
-          "(ergebnis|gewinn|verlust|saldo|überschuss|fehlbetrag|résultat|bénéfice|solde|resultado|risultato|resultaat|net|gross|closing|balance|result|surplus|deficit|profit|loss|change|remaining|end(ing)?|carried|after|before|operating|ebitda?|margin)\\b.*|.*\\b(balance|result|surplus|deficit|profit|income|remaining|carried forward)",
+          "(ergebnis|gewinn|verlust|saldo|überschuss|fehlbetrag|résultat|bénéfice|solde|resultado|risultato|resultaat|net|gross|closing|balance|result|surplus|deficit|profit|loss|change|remaining|end(ing)?|carried|after|before|operating|ebitda?|margin)\\b.*|.*\\b(balance|result|surplus|deficit|profit|income|remaining|carried"
+              + " forward)",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
   private static final Pattern AVERAGE =
       Pattern.compile(
-          "(?:(?:overall|weighted|grand|all|simple)\\s+)?(average|mean|avg\\.?|durchschnitt|mittelwert|moyenne|promedio|gemiddelde)(\\s+(of )?(all|total|overall).*)?",
+          "(?:(?:overall|weighted|grand|all|simple)\\s+)?(average|mean|avg\\.?|durchschnitt|mittelwert|moyenne|promedio|gemiddelde)(\\s+(of"
+              + " )?(all|total|overall).*)?",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
   private static final Pattern RATE =
       Pattern.compile(
-          "(median|mean|average|avg\\.?|rate|share|ratio|percent\\w*|durchschnitt\\w*|anteil)\\b.*|.*(%|\\bper cent|\\brate|\\bratio|\\bper\\b.*)",
+          "(median|mean|average|avg\\.?|rate|share|ratio|percent\\w*|durchschnitt\\w*|anteil)\\b.*|.*(%|\\bper"
+              + " cent|\\brate|\\bratio|\\bper\\b.*)",
           Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CHARACTER_CLASS);
   private static final Pattern ROUNDED =
       Pattern.compile(
-          ".*\\b(round(ed|ing)|may not (add|sum)|do not (add|sum)|might not (add|sum)|need not (add|sum)|gerundet|arrondi).*",
+          ".*\\b(round(ed|ing)|may not (add|sum)|do not (add|sum)|might not (add|sum)|need not"
+              + " (add|sum)|gerundet|arrondi).*",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern NO_NAME =
       Pattern.compile(
@@ -67,7 +74,9 @@ public final class Vocabulary {
   private static final Kind[] KINDS = {
     kind(
         MeasureKind.PERCENT,
-        ".*(%|\\bper ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b|\\banteil\\b|\\bprozent\\b|\\bpart en\\b|\\bporcentaje\\b).*"),
+        ".*(%|\\bper"
+            + " ?cent\\b|\\bpct\\b|\\bpercentage\\b|\\bshare\\b|\\banteil\\b|\\bprozent\\b|\\bpart"
+            + " en\\b|\\bporcentaje\\b).*"),
     kind(
         MeasureKind.MEAN,
         "(mean|average|avg\\.?|m|durchschnitt|mittelwert|moyenne|promedio|media|gemiddelde)\\b.*|.*\\b(mean|average)"),
@@ -76,10 +85,12 @@ public final class Vocabulary {
         ".*\\b(ratio|rate|recovery|index)\\b.*|.*\\b(per|je|pro|par|por|each)\\b.*"),
     kind(
         MeasureKind.COUNT,
-        "n|anzahl|fallzahl|nombre|número|numero|aantal|effectifs?|count\\b.*|(number|no\\.?) of\\b.*|.*\\b(count|frequency|cases|passengers|vehicles|cars|sailings|trips|tickets|crossings|visits|persons|people|households|orders|units|respondents)"),
+        "n|anzahl|fallzahl|nombre|número|numero|aantal|effectifs?|count\\b.*|(number|no\\.?)"
+            + " of\\b.*|.*\\b(count|frequency|cases|passengers|vehicles|cars|sailings|trips|tickets|crossings|visits|persons|people|households|orders|units|respondents)"),
     kind(
         MeasureKind.SUM,
-        "(sum|total) (of|for)\\b.*|.*\\b(fares?|costs?|revenues?|sales|income|profit|margin|amount|turnover|spend(ing)?|budget|expenses?|value|weight|tonnes|minutes|hours|km|distance|price|umsatz|erlöse?|kosten|betrag|einnahmen|ausgaben|montant|coûts?|recettes|importe|ingresos|omzet)"),
+        "(sum|total)"
+            + " (of|for)\\b.*|.*\\b(fares?|costs?|revenues?|sales|income|profit|margin|amount|turnover|spend(ing)?|budget|expenses?|value|weight|tonnes|minutes|hours|km|distance|price|umsatz|erlöse?|kosten|betrag|einnahmen|ausgaben|montant|coûts?|recettes|importe|ingresos|omzet)"),
   };
 
   private Vocabulary() {}

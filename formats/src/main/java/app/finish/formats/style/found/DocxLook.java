@@ -18,8 +18,7 @@ import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTTcBorders;
 import org.openxmlformats.schemas.wordprocessingml.x2006.main.CTTcPr;
 
 /// How the cells of a table in a DOCX look: by the run, its paragraph's style and what that is
-/// based
-/// on.
+/// based on.
 public final class DocxLook implements SeenCell.Sheet {
   private static final double SIZE = 12;
 
