@@ -54,7 +54,7 @@ public class BringInTest extends WindowTest {
     press(KeyCode.ENTER);
     assertThat(ask(() -> window.bench().document().tables()))
         .map(table -> table.source().grid().at(0, 0).text())
-        .containsExactly("Residence by ticket", "Multivariate tests");
+        .containsExactly("Residence by ticket", "Tests on all scales");
     assertThat(shows("#bench-bring-in")).isTrue();
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(shows("#empty-board")).isTrue();

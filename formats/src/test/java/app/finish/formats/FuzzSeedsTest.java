@@ -53,7 +53,7 @@ public class FuzzSeedsTest {
         "html/house.html",
         Files.readAllBytes(Given.sent(Given.sailings("Marram house"), OutputFormat.HTML)));
     String survey = Files.readString(Samples.copy(Samples.SURVEY, out));
-    int table = survey.indexOf("<table>", survey.indexOf("Multivariate tests") - 40);
+    int table = survey.indexOf("<table>", survey.indexOf("Tests on all scales") - 40);
     write(folder, "html/marks.html", survey.substring(table, table + 1400).getBytes("UTF-8"));
     write(folder, "txt/console.txt", Files.readAllBytes(Samples.copy(Samples.CONSOLE, out)));
   }

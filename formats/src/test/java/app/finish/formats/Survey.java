@@ -142,7 +142,7 @@ public final class Survey {
   ///
   /// @param b coefficients, the constant first
   /// @param se their standard errors
-  /// @param beta standardized coefficients, of no use for the constant
+  /// @param beta coefficients of the variables in standard deviations, of no use for the constant
   /// @param sse residual sum of squares
   /// @param sst total sum of squares about the mean
   record Fit(double[] b, double[] se, double[] beta, double sse, double sst, int n) {

@@ -114,7 +114,7 @@ public final class SurveyOutput {
       cumulative += valid;
       List<String> row = new ArrayList<>();
       if (ticket == 0) {
-        row.add("Valid^4");
+        row.add("Answered^4");
       }
       row.addAll(
           List.of(
@@ -129,10 +129,7 @@ public final class SurveyOutput {
     String share = fixed(100.0 * missing / n, 1);
     body.add(row("Missing", "No answer", "" + missing, share, "", ""));
     body.add(row("Total>2", "" + n, "100.0", "", ""));
-    table(
-        "Ticket held",
-        List.<String[]>of(row(">2", "Frequency", "Percent", "Valid percent", "Cumulative percent")),
-        body);
+    table("Ticket held", List.<String[]>of(row(">2", "n", "%", "% of answers", "Running %")), body);
   }
 
   private void descriptives() {
@@ -156,13 +153,13 @@ public final class SurveyOutput {
     }
     table(
         "Waiting comfort by residence and age",
-        List.<String[]>of(row("Residence", "Age", "Mean", "Std. deviation", "N")),
+        List.<String[]>of(row("Residence", "Age", "M", "SD", "n")),
         body);
   }
 
   private void descriptivesDown() {
     List<String[]> body = new ArrayList<>();
-    String[] labels = {"N", "Mean", "Std. error of mean", "Median", "Std. deviation", "Minimum"};
+    String[] labels = {"n", "M", "SE", "Mdn", "SD", "Least"};
     for (String label : labels) {
       List<String> row = new ArrayList<>(List.of(label));
       for (ToDoubleFunction<Answer> scale : SCALES) {
@@ -171,17 +168,17 @@ public final class SurveyOutput {
         java.util.Arrays.sort(sorted);
         row.add(
             switch (label) {
-              case "N" -> "" + values.length;
-              case "Mean" -> fixed(Survey.mean(values), 2);
-              case "Std. error of mean" -> bare(Survey.error(values), 3);
-              case "Median" -> fixed(sorted[sorted.length / 2], 2);
-              case "Std. deviation" -> bare(Survey.deviation(values), 3);
+              case "n" -> "" + values.length;
+              case "M" -> fixed(Survey.mean(values), 2);
+              case "SE" -> bare(Survey.error(values), 3);
+              case "Mdn" -> fixed(sorted[sorted.length / 2], 2);
+              case "SD" -> bare(Survey.deviation(values), 3);
               default -> fixed(sorted[0], 2);
             });
       }
       body.add(row.toArray(String[]::new));
     }
-    table("Statistics", List.<String[]>of(row("", NAMES[0], NAMES[1], NAMES[2])), body);
+    table("Three scales", List.<String[]>of(row("", NAMES[0], NAMES[1], NAMES[2])), body);
   }
 
   private void crosstab() {
@@ -192,9 +189,7 @@ public final class SurveyOutput {
     for (int home = 0; home <= 2; home++) {
       int h = home;
       List<List<String>> rows = new ArrayList<>();
-      String[] labels = {
-        "Count", "Expected count", "% within residence", "% within ticket", "% of total"
-      };
+      String[] labels = {"n", "Expected n", "Row %", "Column %", "Total %"};
       for (String label : labels) {
         rows.add(new ArrayList<>(List.of(label)));
       }
@@ -230,7 +225,7 @@ public final class SurveyOutput {
     List<String[]> body = new ArrayList<>();
     for (int down = 0; down < 3; down++) {
       List<List<String>> rows = new ArrayList<>();
-      for (String label : List.of("Pearson correlation", "Sig. (2-tailed)", "N")) {
+      for (String label : List.of("r", "p", "n")) {
         rows.add(new ArrayList<>(List.of(label)));
       }
       rows.getFirst().addFirst(NAMES[down] + "^3");
@@ -245,10 +240,10 @@ public final class SurveyOutput {
       rows.forEach(row -> body.add(row.toArray(String[]::new)));
     }
     table(
-        "Correlations",
+        "Correlations of the scales",
         List.<String[]>of(row(">2", NAMES[0], NAMES[1], NAMES[2])),
         body,
-        "**. Correlation is significant at the .01 level (2-tailed).");
+        "** p < .01, two-sided.");
   }
 
   static List<Answer> whole(Survey survey) {
@@ -279,18 +274,12 @@ public final class SurveyOutput {
         "Trust",
         "Crowding");
     table(
-        "Coefficients",
+        "Regression of comfort",
         List.of(
-            row(
-                "Model>2^2",
-                "Unstandardized coefficients>2",
-                "Standardized coefficients",
-                "t^2",
-                "Sig.^2",
-                "95% confidence interval for B>2"),
-            row("B", "Std. error", "Beta", "Lower bound", "Upper bound")),
+            row("Model>2^2", "Raw scale>2", "Standardised", "t^2", "p^2", "95% CI>2"),
+            row("Estimate", "SE", "β", "lower", "upper")),
         body,
-        "a. Dependent variable: Comfort");
+        "Outcome: comfort");
   }
 
   private static void block(List<String[]> body, String model, Fit fit, String... names) {
@@ -303,7 +292,7 @@ public final class SurveyOutput {
       }
       row.addAll(
           List.of(
-              k == 0 ? "(Constant)" : names[k - 1],
+              k == 0 ? "Intercept" : names[k - 1],
               bare(fit.b()[k], 3),
               bare(fit.se()[k], 3),
               k == 0 ? "" : bare(fit.beta()[k], 3),
@@ -337,7 +326,7 @@ public final class SurveyOutput {
       Survey.fit(y, home, age[0], age[1], age[2]).sse() - full.sse()
     };
     int[] freedom = {7, 1, 3, 3};
-    String[] sources = {"Corrected model", "Residence", "Age", "Residence * Age"};
+    String[] sources = {"Model", "Residence", "Age", "Residence × Age"};
     List<String[]> body = new ArrayList<>();
     double error = full.sse() / full.df();
     for (int i = 0; i < sources.length; i++) {
@@ -353,22 +342,14 @@ public final class SurveyOutput {
               bare(sums[i] / (sums[i] + full.sse()), 3)));
     }
     body.add(row("Error", fixed(full.sse(), 3), "" + (int) full.df(), bare(error, 3), "", "", ""));
-    body.add(row("Corrected total", fixed(full.sst(), 3), "" + (full.n() - 1), "", "", "", ""));
+    body.add(row("Total", fixed(full.sst(), 3), "" + (full.n() - 1), "", "", "", ""));
     double r = 1 - full.sse() / full.sst();
     double adjusted = 1 - (1 - r) * (full.n() - 1) / full.df();
     table(
-        "Tests of between-subjects effects",
-        List.<String[]>of(
-            row(
-                "Source",
-                "Type III sum of squares",
-                "df",
-                "Mean square",
-                "F",
-                "Sig.",
-                "Partial eta squared")),
+        "Analysis of variance of comfort",
+        List.<String[]>of(row("Source", "SS", "df", "MS", "F", "p", "partial η²")),
         body,
-        "a. R squared = " + bare(r, 3) + " (adjusted R squared = " + bare(adjusted, 3) + ")");
+        "a. R² = " + bare(r, 3) + " (adjusted R² = " + bare(adjusted, 3) + ")");
   }
 
   /// Two groups have one root, so the four tests follow from it, and F is exact.
@@ -403,11 +384,11 @@ public final class SurveyOutput {
       body.add(row.toArray(String[]::new));
     }
     table(
-        "Multivariate tests~a".replace("~a", "<sup>a</sup>"),
-        List.<String[]>of(row("Effect>2", "Value", "F", "Hypothesis df", "Error df", "Sig.")),
+        "Tests on all scales<sup>a</sup>",
+        List.<String[]>of(row("Effect>2", "Value", "F", "df of effect", "df of error", "p")),
         body,
-        "a. Design: Intercept + Residence",
-        "b. Exact statistic");
+        "a. Effect of residence, with an intercept",
+        "b. F is exact");
   }
 
   private void tTests() {
@@ -427,39 +408,19 @@ public final class SurveyOutput {
       body.add(
           tTest(
               NAMES[k] + "^2",
-              "Equal variances assumed",
+              "Student’s t",
               List.of(fixed(levene, 3), significance(Survey.pOfF(levene, 1, n + m - 2))),
               difference,
               Math.sqrt(pooled / n + pooled / m),
               n + m - 2,
               0));
-      body.add(
-          tTest(
-              "",
-              "Equal variances not assumed",
-              List.of("", ""),
-              difference,
-              Math.sqrt(apart),
-              welch,
-              3));
+      body.add(tTest("", "Welch’s t", List.of("", ""), difference, Math.sqrt(apart), welch, 3));
     }
     table(
-        "Independent samples test",
+        "Islanders beside visitors",
         List.of(
-            row(
-                ">2^2",
-                "Levene’s test for equality of variances>2",
-                "t-test for equality of means>7"),
-            row(
-                "F",
-                "Sig.",
-                "t",
-                "df",
-                "Sig. (2-tailed)",
-                "Mean difference",
-                "Std. error difference",
-                "95% CI lower",
-                "95% CI upper")),
+            row(">2^2", "Levene’s test>2", "Difference between groups>7"),
+            row("F", "p", "t", "df", "p", "Mean difference", "SE", "95% CI lower", "95% CI upper")),
         body);
   }
 
@@ -548,19 +509,13 @@ public final class SurveyOutput {
       }
     }
     table(
-        "Pairwise comparisons",
+        "Tickets beside each other",
         List.of(
-            row(
-                "(I) Ticket^2",
-                "(J) Ticket^2",
-                "Mean difference (I-J)^2",
-                "Std. error^2",
-                "Sig.~b^2",
-                "95% confidence interval for difference>2"),
-            row("Lower bound", "Upper bound")),
+            row("Group A^2", "Group B^2", "Mean difference^2", "SE^2", "p~b^2", "95% CI>2"),
+            row("lower", "upper")),
         body,
-        "Based on estimated marginal means",
-        "*. The mean difference is significant at the .05 level.",
-        "b. Adjustment for multiple comparisons: Bonferroni.");
+        "Means are adjusted for nothing.",
+        "* p < .05.",
+        "b. p is adjusted for three comparisons (Bonferroni).");
   }
 }

@@ -268,11 +268,11 @@ public class RecogniserTest {
           "Total | 5.9 | 3.2"),
       shape(
           "a frequency table with a total inside and one outside",
-          "body: Valid, Single; body: Valid, Return; subtotal: Valid, Total; body: Missing, No"
-              + " answer; grand total: Total",
-          "body: Frequency; body: Percent; body: Valid Percent; body: Cumulative Percent",
-          "Ticket | | Frequency | Percent | Valid Percent | Cumulative Percent",
-          "Valid | Single | 412 | 42.9 | 45.3 | 45.3",
+          "body: Answered, Single; body: Answered, Return; subtotal: Answered, Total; body:"
+              + " Missing, No answer; grand total: Total",
+          "body: n; body: %; body: % of answers; body: Running %",
+          "Ticket | | n | % | % of answers | Running %",
+          "Answered | Single | 412 | 42.9 | 45.3 | 45.3",
           " | Return | 498 | 51.9 | 54.7 | 100.0",
           " | Total | 910 | 94.8 | 100.0 |",
           "Missing | No answer | 50 | 5.2 | |",
@@ -305,8 +305,8 @@ public class RecogniserTest {
       shape(
           "blocks of regression models",
           "body: 1, (Constant); body: 1, Age; body: 2, (Constant); body: 2, Age; body: 2, Crowding",
-          "body: B; body: Std. Error; body: Beta; body: t; body: Sig.; body: 95% CI lower",
-          "Model | | B | Std. Error | Beta | t | Sig. | 95% CI lower",
+          "body: Estimate; body: SE; body: β; body: t; body: p; body: 95% CI lower",
+          "Model | | Estimate | SE | β | t | p | 95% CI lower",
           "1 | (Constant) | 3.210 | .120 | | 26.75 | .000 | 2.97",
           " | Age | .012 | .003 | .180 | 4.00 | .000 | .006",
           "2 | (Constant) | 3.010 | .140 | | 21.50 | .000 | 2.73",
@@ -544,9 +544,8 @@ public class RecogniserTest {
       {"SD", MeasureKind.DEVIATION},
       {"Std. Deviation", MeasureKind.DEVIATION},
       {"standard deviation", MeasureKind.DEVIATION},
-      {"Std. Error Mean", MeasureKind.ERROR},
       {"S.E.", MeasureKind.ERROR},
-      {"Sig. (2-tailed)", MeasureKind.P},
+      {"p (two-sided)", MeasureKind.P},
       {"p-value", MeasureKind.P},
       {"Pr(>|t|)", MeasureKind.P},
       {"df", MeasureKind.FREEDOM},
@@ -564,7 +563,7 @@ public class RecogniserTest {
       {"LL", MeasureKind.INTERVAL},
       {"95% CI lower", MeasureKind.INTERVAL},
       {"Upper Bound", MeasureKind.INTERVAL},
-      {"Valid Percent", MeasureKind.PERCENT},
+      {"% of answers", MeasureKind.PERCENT},
       {"Expected Count", MeasureKind.EXPECTED},
       {"N", MeasureKind.COUNT},
       {"Cost recovery, %", MeasureKind.PERCENT},
@@ -584,16 +583,16 @@ public class RecogniserTest {
   public void readsAnalysisOfVariance() {
     Recognition read =
         read(
-            "Tests of between-subjects effects",
+            "Analysis of variance",
             "",
-            "Source | Type III Sum of Squares | df | Mean Square | F | Sig.",
+            "Source | SS | df | MS | F | p",
             "Ticket | 12.50 | 2 | 6.25 | 4.21 | .016",
             "Residence | 3.10 | 1 | 3.10 | 2.09 | .150",
             "Error | 147.00 | 99 | 1.48 | |",
             "Total | 162.60 | 102 | | |");
     assertThat(read.table().measures().stream().map(measure -> measure.kind()))
         .containsExactly(
-            MeasureKind.STATISTIC,
+            MeasureKind.SUM,
             MeasureKind.FREEDOM,
             MeasureKind.STATISTIC,
             MeasureKind.TEST,

@@ -53,15 +53,14 @@ public final class WorkedExamples {
     return Arrangement.of(
         new Move.SwapAxes(),
         new Move.HideLevel(Side.DOWN, 0),
-        new Move.Hold(Side.ACROSS, 1, "% within residence"),
+        new Move.Hold(Side.ACROSS, 1, "Row %"),
         new Move.Rename(Side.ACROSS, List.of("Islander"), "Islanders"),
         new Move.Rename(Side.ACROSS, List.of("Visitor"), "Visitors"));
   }
 
   private static Arrangement spread() {
     return Arrangement.of(
-        new Move.Place(Side.DOWN, 0, Side.ACROSS, 0),
-        new Move.Hold(Side.ACROSS, 1, "Std. deviation"));
+        new Move.Place(Side.DOWN, 0, Side.ACROSS, 0), new Move.Hold(Side.ACROSS, 1, "SD"));
   }
 
   private static Arrangement reported() {
@@ -69,11 +68,10 @@ public final class WorkedExamples {
         new Move.SetAside(Side.DOWN, List.of("Missing")),
         new Move.SetAside(Side.DOWN, List.of("Total")),
         new Move.HideLevel(Side.DOWN, 0),
-        new Move.SetAside(Side.ACROSS, List.of("Percent")),
-        new Move.SetAside(Side.ACROSS, List.of("Cumulative percent")),
-        new Move.Rename(Side.ACROSS, List.of("Frequency"), "n"),
-        new Move.Rename(Side.ACROSS, List.of("Valid percent"), "%"),
-        new Move.ByFigure(Side.DOWN, 0, List.of("Frequency"), true),
+        new Move.SetAside(Side.ACROSS, List.of("%")),
+        new Move.SetAside(Side.ACROSS, List.of("Running %")),
+        new Move.Rename(Side.ACROSS, List.of("% of answers"), "%"),
+        new Move.ByFigure(Side.DOWN, 0, List.of("n"), true),
         new Move.NameLevel(Side.DOWN, 0, "Ticket"));
   }
 

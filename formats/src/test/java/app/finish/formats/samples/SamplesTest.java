@@ -85,18 +85,16 @@ public class SamplesTest {
   @DataProvider
   public Object[][] shapes() {
     String[] ages = Survey.AGES;
-    String[] stacked = {
-      "Count", "Expected count", "% within residence", "% within ticket", "% of total"
-    };
-    String[] correlation = {"Pearson correlation", "Sig. (2-tailed)", "N"};
+    String[] stacked = {"n", "Expected n", "Row %", "Column %", "Total %"};
+    String[] correlation = {"r", "p", "n"};
     String[] tests = {"Pillai’s trace", "Wilks’ lambda", "Hotelling’s trace", "Roy’s largest root"};
     return new Object[][] {
       {
         Samples.SURVEY,
         1,
-        "body: Valid › Single; body: Valid › Return; body: Valid › Islander pass;"
-            + " subtotal: Valid › Total; body: Missing › No answer; grand total: Total",
-        "Frequency; Percent; Valid percent; Cumulative percent",
+        "body: Answered › Single; body: Answered › Return; body: Answered › Islander pass;"
+            + " subtotal: Answered › Total; body: Missing › No answer; grand total: Total",
+        "n; %; % of answers; Running %",
         "count, percent, percent, percent"
       },
       {
@@ -108,14 +106,13 @@ public class SamplesTest {
             + "; subtotal: Visitor › Total; "
             + repeated("subtotal: Total › %s", ages)
             + "; grand total: Total",
-        "Mean; Std. deviation; N",
+        "M; SD; n",
         "mean, deviation, count"
       },
       {
         Samples.SURVEY,
         3,
-        "body: N; body: Mean; body: Std. error of mean; body: Median; body: Std. deviation;"
-            + " body: Minimum",
+        "body: n; body: M; body: SE; body: Mdn; body: SD; body: Least",
         "Comfort; Trust; Crowding",
         "count, mean, error, statistic, deviation, statistic"
       },
@@ -144,47 +141,44 @@ public class SamplesTest {
       {
         Samples.SURVEY,
         6,
-        repeated("body: 1 › %s", "(Constant)", "Age band", "Visitor")
+        repeated("body: 1 › %s", "Intercept", "Age band", "Visitor")
             + "; "
-            + repeated("body: 2 › %s", "(Constant)", "Age band", "Visitor", "Trust", "Crowding"),
-        "Unstandardized coefficients › B; Unstandardized coefficients › Std. error;"
-            + " Standardized coefficients › Beta; t; Sig.; 95% confidence interval for B › Lower"
-            + " bound; 95% confidence interval for B › Upper bound",
+            + repeated("body: 2 › %s", "Intercept", "Age band", "Visitor", "Trust", "Crowding"),
+        "Raw scale › Estimate; Raw scale › SE; Standardised › β; t; p; 95% CI › lower;"
+            + " 95% CI › upper",
         "coefficient, error, correlation, test, p, interval, interval"
       },
       {
         Samples.SURVEY,
         7,
-        "body: Corrected model; body: Residence; body: Age; body: Residence * Age; body: Error;"
-            + " grand total: Corrected total",
-        "Type III sum of squares; df; Mean square; F; Sig.; Partial eta squared",
-        "statistic, freedom, statistic, test, p, correlation"
+        "body: Model; body: Residence; body: Age; body: Residence × Age; body: Error;"
+            + " grand total: Total",
+        "SS; df; MS; F; p; partial η²",
+        "sum, freedom, statistic, test, p, correlation"
       },
       {
         Samples.SURVEY,
         8,
         repeated("body: Residence › %s", tests),
-        "Value; F; Hypothesis df; Error df; Sig.",
+        "Value; F; df of effect; df of error; p",
         "value, test, freedom, freedom, p"
       },
       {
         Samples.SURVEY,
         9,
         Stream.of("Comfort", "Trust", "Crowding")
-            .map(
-                name ->
-                    repeated("body: " + name + " › Equal variances %s", "assumed", "not assumed"))
+            .map(name -> repeated("body: " + name + " › %s’s t", "Student", "Welch"))
             .reduce((some, more) -> some + "; " + more)
             .orElseThrow(),
-        repeated("Levene’s test for equality of variances › %s", "F", "Sig.")
+        repeated("Levene’s test › %s", "F", "p")
             + "; "
             + repeated(
-                "t-test for equality of means › %s",
+                "Difference between groups › %s",
                 "t",
                 "df",
-                "Sig. (2-tailed)",
+                "p",
                 "Mean difference",
-                "Std. error difference",
+                "SE",
                 "95%% CI lower".replace("%%", "%"),
                 "95% CI upper"),
         "test, p, test, freedom, p, mean, error, interval, interval"
@@ -193,8 +187,7 @@ public class SamplesTest {
         Samples.SURVEY,
         10,
         PAIRS,
-        "Mean difference (I-J); Std. error; Sig.; 95% confidence interval for difference › Lower"
-            + " bound; 95% confidence interval for difference › Upper bound",
+        "Mean difference; SE; p; 95% CI › lower; 95% CI › upper",
         "mean, error, p, interval, interval"
       },
       {
@@ -314,7 +307,7 @@ public class SamplesTest {
     assertThat(variance.words().notes().getFirst().explains("a")).isTrue();
     Table multivariate = read(Samples.SURVEY, 8).table();
     assertThat(multivariate.marks().at(new Spot.Title())).isEqualTo("a");
-    assertThat(multivariate.words().title()).isEqualTo("Multivariate tests");
+    assertThat(multivariate.words().title()).isEqualTo("Tests on all scales");
     assertThat(multivariate.marks().at(new Spot.Figure(3, 1))).isEqualTo("b");
     Table pairs = read(Samples.SURVEY, 10).table();
     assertThat(pairs.marks().at(new Spot.Across(0, 2))).isEqualTo("b");

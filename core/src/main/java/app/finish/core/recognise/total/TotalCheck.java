@@ -1,5 +1,6 @@
 package app.finish.core.recognise.total;
 
+import app.finish.core.recognise.words.Statistics;
 import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Heading.Role;
@@ -11,7 +12,9 @@ import app.finish.core.table.Value;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /// Checks that totals add up to what they claim. What a total totals is not told, so it is held
@@ -163,6 +166,10 @@ public final class TotalCheck {
         || sharesOut(held, across, down)) {
       return false;
     }
+    if (Statistics.isOfSquares(measure.name())) {
+      return isModelAndError(held, across, down).isPresent()
+          && !isModelAndError(held, across, down).get();
+    }
     if (measure.kind() != MeasureKind.VALUE) {
       return true;
     }
@@ -184,6 +191,27 @@ public final class TotalCheck {
       sizes += Double.isNaN(number) ? 0 : Math.abs(number);
     }
     return Math.abs(number(held.total.index(), across, down)) > 10_000 * sizes;
+  }
+
+  /// Whether the first line, a model's, and the last, its error, come to a total of squares.
+  /// Squares of effects that share what they explain need not add up, so without a model nothing is
+  /// said.
+  private Optional<Boolean> isModelAndError(Held held, int across, boolean down) {
+    Axis axis = down ? table.down() : table.across();
+    int first = held.reading.plus().getFirst();
+    int last = held.reading.plus().getLast();
+    boolean model =
+        axis.leaves().stream()
+            .anyMatch(
+                leaf ->
+                    leaf.index() == first
+                        && leaf.heading().label().toLowerCase(Locale.ROOT).contains("model"));
+    double off =
+        number(first, across, down)
+            + number(last, across, down)
+            - number(held.total.index(), across, down);
+    double slack = 2 * Math.pow(10, -measure(held.total, across, down).decimals());
+    return model ? Optional.of(Math.abs(off) < slack) : Optional.empty();
   }
 
   /// Whether what a total totals is parted in several ways beside each other, each of which comes

@@ -64,7 +64,7 @@ public final class Statistics {
         """
         p; p value; p-value; p val; sig; sig.; sig. (2-tailed); sig. (1-tailed); asymp.
         sig. (2-sided); asymptotic significance (2-sided); exact sig.; significance;
-        prob; prob > f; prob > chi2; pr(>|t|); pr(>|z|); pr(>f); p>|t|; p>|z|; adj. p;
+        p (two-sided); p (one-sided); prob; prob > f; prob > chi2; pr(>|t|); pr(>|z|); pr(>f); p>|t|; p>|z|; adj. p;
         padj; p adj; p-adj; p.value; pvalue; p-unc; p-corr; prob(f); pr(>chi); pr(>chisq); pr(chi); two-sided p; one-sided p
         """);
     put(
@@ -78,7 +78,7 @@ public final class Statistics {
         MeasureKind.FREEDOM,
         """
         df; d.f.; df1; df2; dof; degrees of freedom; hypothesis df; error df; numdf;
-        dendf; resid. df; df_resid; df_diff; df_model; ddof1; ddof2; num df; den df
+        dendf; resid. df; df_resid; df_diff; df_model; df of effect; df of error; ddof1; ddof2; num df; den df
         """);
     put(
         MeasureKind.SUM,
@@ -88,7 +88,7 @@ public final class Statistics {
     put(
         MeasureKind.STATISTIC,
         """
-        type iii sum of squares; type ii sum of squares; ms; adj ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p0; p100; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 1%; 99%; 0%; 100%; lower quartile; upper quartile; mdn; median; mode; iqr; range; variance; var; min;
+        type iii sum of squares; type ii sum of squares; ms; adj ms; mean square; mean sq; mean_sq; meansq; 1q; 3q; q1; q2; q3; 1st qu.; 3rd qu.; p0; p100; p5; p10; p25; p50; p75; p90; p95; 25%; 50%; 75%; 5%; 10%; 90%; 95%; 1%; 99%; 0%; 100%; lower quartile; upper quartile; least; greatest; mdn; median; mode; iqr; range; variance; var; min;
         min.; minimum; max; max.; maximum; skewness; kurtosis; skew; kurt; nunique; unique; vif; aic; bic; log
         likelihood; rank; mean rank; sum of ranks; percentile
         """);
@@ -119,13 +119,23 @@ public final class Statistics {
     put(
         MeasureKind.PERCENT,
         """
-        %; percent; per cent; pct; percentage; valid percent; cumulative percent; valid
+        %; % of answers; running %; percent; per cent; pct; percentage; valid percent; cumulative percent; valid
         %; cumulative %; cum. %; cum %; cum.; cum; cumul.; relative frequency; row %; column %; col %; total %; % within row; %
         of total; share; percent of total; share of total
         """);
   }
 
+  private static final Pattern SQUARES =
+      Pattern.compile(
+          "(adj |seq |partial |type i+ )?(ss|sums? of squares|sum sq|sum_sq|mss)( \\(.*\\))?",
+          Pattern.CASE_INSENSITIVE);
+
   private Statistics() {}
+
+  /// Whether a name is that of sums of squares.
+  public static boolean isOfSquares(String name) {
+    return SQUARES.matcher(name.strip()).matches();
+  }
 
   private static void put(MeasureKind kind, String names) {
     for (String name : names.split(";")) {

@@ -32,7 +32,7 @@ public class FootnoteMarksTest {
       {"12†", "12", "†"},
       {"Northᵃ", "North", "a"},
       {"12ᵇ", "12", "b"},
-      {"Sig.b", "Sig.", "b"},
+      {"p.b", "p.", "b"},
       {"Mean (I-J)*", "Mean (I-J)", "*"},
       {"Area", "Area", ""},
       {"Route a", "Route a", ""},
