@@ -6,10 +6,10 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.formats.Sending;
 import app.finish.formats.docx.DocxWriter;
+import app.finish.formats.io.Sent;
 import app.finish.formats.style.StyleFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -40,15 +40,15 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class DocxBench {
   private final Document document = Tables.document(100, 12, "Marram house");
-  private final Proof proof =
+  private final Sent sent =
       new Sending(new Fonts(), StyleFile.shipped(), Formulas.NONE)
-          .proof(document, 0, new DocxWriter().paper(Paper.A4));
+          .sent(document, List.of(0), Paper.A4);
 
   /// Writes the whole of it: styles, spans, rules, tabs, repeated heads.
   @Benchmark
   public int write() throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    new DocxWriter().write(List.of(proof), out);
+    new DocxWriter().write(sent, out);
     return out.size();
   }
 
@@ -58,7 +58,7 @@ public class DocxBench {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (XWPFDocument file = new XWPFDocument()) {
       XWPFTable table = file.createTable(0, 0);
-      for (DressedRow row : proof.dressed().rows()) {
+      for (DressedRow row : sent.tables().getFirst().dressed().rows()) {
         if (row.band() == Band.HEAD || row.band() == Band.BODY) {
           XWPFTableRow line = table.createRow();
           for (DressedCell cell : row.cells()) {

@@ -35,7 +35,7 @@ final class DressCommand implements Callable<Integer> {
       arity = "1..*",
       paramLabel = "IN",
       description =
-          "files that hold tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat;"
+          "files that hold tables: ${bundle:input.formats};"
               + " or a .finish document, whose tables keep their arrangement")
   private List<Path> ins;
 
@@ -57,7 +57,7 @@ final class DressCommand implements Callable<Integer> {
       names = {"-o", "--out"},
       required = true,
       paramLabel = "OUT",
-      description = "the file to write: .docx, .html, .pdf or .png")
+      description = "the file to write: ${bundle:output.endings}")
   private Path out;
 
   @Option(
@@ -80,7 +80,7 @@ final class DressCommand implements Callable<Integer> {
     StyleBook shipped = StyleFile.shipped();
     boolean finished = ins.size() == 1 && ins.getFirst().toString().endsWith(".finish");
     Document document = finished ? finished(shipped) : begun(shipped);
-    List<Integer> places = places(document.tables().size());
+    List<Integer> places = places(document.items().size());
     if (places.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
           held() + places.size() + " tables, and a picture shows one. Pick it with --table N.");
@@ -98,8 +98,8 @@ final class DressCommand implements Callable<Integer> {
     }
     HouseStyle chosen = ChosenStyle.of(style, shipped);
     Document dressed = chosen.shipped() ? document : document.withStyle(chosen);
-    for (int i = 0; i < dressed.tables().size(); i++) {
-      Finish finish = dressed.tables().get(i).finish().withStyle(chosen.name());
+    for (int i = 0; i < dressed.items().size(); i++) {
+      Finish finish = dressed.table(i).finish().withStyle(chosen.name());
       dressed = dressed.withFinish(i, finish);
     }
     return dressed;

@@ -56,6 +56,7 @@ public final class Main {
   /// @return the exit code
   public static int run(String[] arguments, PrintWriter out, PrintWriter err) {
     CommandLine line = new CommandLine(new Main());
+    line.setResourceBundle(new FormatNames());
     line.setOut(out).setErr(err);
     line.setExecutionExceptionHandler((failure, command, parsed) -> report(failure, err));
     int code = arguments.length == 0 ? usage(line, out) : line.execute(arguments);

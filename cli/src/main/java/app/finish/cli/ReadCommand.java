@@ -27,10 +27,7 @@ import picocli.CommandLine.Spec;
 final class ReadCommand implements Callable<Integer> {
   @Spec private CommandSpec spec;
 
-  @Parameters(
-      paramLabel = "IN",
-      description =
-          "a file that holds tables: XLSX, ODS, CSV, TSV, HTML, DOCX, Markdown, text, JSON-stat")
+  @Parameters(paramLabel = "IN", description = "a file that holds tables: ${bundle:input.formats}")
   private Path in;
 
   @Mixin private Input input;

@@ -130,7 +130,7 @@ final class TallyCommand implements Callable<Integer> {
   @Option(
       names = {"-o", "--out"},
       paramLabel = "OUT",
-      description = "the file to write: .docx, .html, .pdf or .png")
+      description = "the file to write: ${bundle:output.endings}")
   private Optional<Path> out = Optional.empty();
 
   @Override

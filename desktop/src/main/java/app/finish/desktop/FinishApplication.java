@@ -56,7 +56,7 @@ public final class FinishApplication {
   private Document readDemo() {
     try {
       Document document = Samples.demo();
-      proofs.shown(document, 0, document.tables().getFirst().finish(), Paper.A4.unpaged());
+      proofs.shown(document, 0, document.table(0).finish(), Paper.A4.unpaged());
       return document;
     } catch (IOException e) {
       throw new UncheckedIOException(e);

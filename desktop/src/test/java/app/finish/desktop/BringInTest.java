@@ -247,7 +247,7 @@ public class BringInTest extends WindowTest {
     Path small = folder.resolve("small.csv");
     Files.writeString(small, PIERS);
     robot.interact(() -> window.files().bringIn(small));
-    waitFor(() -> window.bench().document().tables().size() == 1);
+    waitFor(() -> window.bench().document().items().size() == 1);
     settle();
     assertThat(table().down().leaves()).hasSize(3);
   }

@@ -362,10 +362,9 @@ public class DressTest extends WindowTest {
     robot.interact(
         () -> bench().intake().add(List.of(sources.get(0).source(), sources.get(2).source())));
     settle();
-    int last = bench().document().tables().size() - 1;
-    assertThat(bench().document().tables().get(last - 1).finish().style())
-        .isEqualTo("Marram house");
-    assertThat(bench().document().tables().get(last).finish().style()).isEqualTo("APA 7");
+    int last = bench().document().items().size() - 1;
+    assertThat(bench().document().table(last - 1).finish().style()).isEqualTo("Marram house");
+    assertThat(bench().document().table(last).finish().style()).isEqualTo("APA 7");
   }
 
   @Test

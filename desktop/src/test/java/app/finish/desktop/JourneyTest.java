@@ -41,7 +41,7 @@ public class JourneyTest extends WindowTest {
     settle();
     assertThat(textOf("#pick-title")).isEqualTo("marram-sound.xlsx holds 3 tables");
     press(KeyCode.ENTER);
-    waitFor(() -> window.bench().document().tables().size() == 3);
+    waitFor(() -> window.bench().document().items().size() == 3);
     settle();
     assertThat(shows("#bench-bring-in")).isTrue();
     assertThat(textOf("#head-rows")).isEqualTo("2");
@@ -229,7 +229,7 @@ public class JourneyTest extends WindowTest {
           Clipboard.getSystemClipboard().setContent(content);
         });
     press(KeyCode.CONTROL, KeyCode.V);
-    waitFor(() -> window.bench().document().tables().size() == 1);
+    waitFor(() -> window.bench().document().items().size() == 1);
     settle();
     assertThat(parts()).containsExactly("Body", "Body", "Grand total row");
   }
@@ -240,7 +240,7 @@ public class JourneyTest extends WindowTest {
     Files.writeString(first, "Pier,Boats,Passengers\nNorth,12,340\nSouth,7,115\nTotal,19,455\n");
     answers.files.add(first);
     press(KeyCode.CONTROL, KeyCode.I);
-    waitFor(() -> window.bench().document().tables().size() == 1);
+    waitFor(() -> window.bench().document().items().size() == 1);
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-apa-7");
@@ -277,7 +277,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.I);
     waitFor(() -> window.bench().noticeProperty().get().isPresent());
     assertThat(textOf("#notice-sentence")).startsWith("bad.xlsx is not an XLSX workbook");
-    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(DEMO_TABLES);
+    assertThat(ask(() -> window.bench().document().items().size())).isEqualTo(DEMO_TABLES);
     assertThat(ask(() -> window.bench().isEdited())).isFalse();
     click("#notice-button");
     assertThat(shows("#notice-sentence")).isFalse();
@@ -299,7 +299,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#empty-board")).isTrue();
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.O);
-    waitFor(() -> window.bench().document().tables().size() == DEMO_TABLES);
+    waitFor(() -> window.bench().document().items().size() == DEMO_TABLES);
     settle();
     assertThat(dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.N);
@@ -314,7 +314,7 @@ public class JourneyTest extends WindowTest {
     click("#style-apa-7");
     answers.unsaved.add(FilePicker.Answer.GO_BACK);
     press(KeyCode.CONTROL, KeyCode.N);
-    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(DEMO_TABLES);
+    assertThat(ask(() -> window.bench().document().items().size())).isEqualTo(DEMO_TABLES);
     Path file = folder.resolve("kept.finish");
     answers.unsaved.add(FilePicker.Answer.SAVE);
     answers.files.add(file);
@@ -447,6 +447,6 @@ public class JourneyTest extends WindowTest {
     }
     assertThat(shows("#empty-board")).isTrue();
     press(KeyCode.CONTROL, KeyCode.Z);
-    assertThat(ask(() -> window.bench().document().tables().size())).isEqualTo(1);
+    assertThat(ask(() -> window.bench().document().items().size())).isEqualTo(1);
   }
 }

@@ -44,7 +44,7 @@ public class LongTableTest extends WindowTest {
     Files.writeString(file, lines);
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.I);
-    waitFor(() -> window.bench().document().tables().size() == 1);
+    waitFor(() -> window.bench().document().items().size() == 1);
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     glimpses.clear();

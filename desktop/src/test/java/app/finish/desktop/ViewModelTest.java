@@ -48,7 +48,7 @@ public class ViewModelTest {
     Document document = Document.EMPTY.withAdded(new Source("piers", PIERS), Finish.in(style));
     Proofs proofs =
         new Proofs(fonts, new Sending(fonts, StyleFile.shipped(), new MeasureFormulas()));
-    return proofs.shown(document, 0, document.tables().getFirst().finish(), Paper.A4.unpaged());
+    return proofs.shown(document, 0, document.table(0).finish(), Paper.A4.unpaged());
   }
 
   private static CellBox box(Shown shown, Place place) {

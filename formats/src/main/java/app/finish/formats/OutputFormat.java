@@ -10,26 +10,51 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 
-/// The formats that tables are sent out in.
+/// The formats that tables are sent out in. To add one, write its writer and add a line here: the
+/// window's choices, the command line's help, sentences about files and docs/formats.md follow.
+///
+/// ```java
+/// OutputFormat.ofFile("fares.docx").orElseThrow().writer(fonts);
+/// ```
 public enum OutputFormat {
-  /// Word processors (ECMA-376, wordprocessing).
-  DOCX("Word processor", "docx", true),
-  /// Web pages, and pasting into mail.
-  HTML("Web page", "html", true),
-  /// Printing and exchange (ISO 32000).
-  PDF("Print", "pdf", true),
+  /// ECMA-376, wordprocessing.
+  DOCX(
+      "docx",
+      "Word processor",
+      "A table that can be edited, with styles by name",
+      true,
+      fonts -> new DocxWriter()),
+  /// Pages, and pasting into mail.
+  HTML("html", "Web page", "For web pages and mail", true, fonts -> new HtmlWriter()),
+  /// ISO 32000.
+  PDF("pdf", "Print", "For printing, fonts embedded", true, PdfWriter::new),
   /// A picture.
-  PNG("Picture", "png", false);
+  PNG("png", "Picture", "200 dots an inch", false, PngWriter::new);
 
-  private final String label;
   private final String extension;
+  private final String label;
+  private final String about;
   private final boolean severalTables;
+  private final Function<Fonts, TableWriter> writer;
 
-  OutputFormat(String label, String extension, boolean severalTables) {
-    this.label = label;
+  OutputFormat(
+      String extension,
+      String label,
+      String about,
+      boolean severalTables,
+      Function<Fonts, TableWriter> writer) {
     this.extension = extension;
+    this.label = label;
+    this.about = about;
     this.severalTables = severalTables;
+    this.writer = writer;
+  }
+
+  /// The ending of its files, without the point.
+  public String extension() {
+    return extension;
   }
 
   /// The name for people.
@@ -37,9 +62,9 @@ public enum OutputFormat {
     return label;
   }
 
-  /// The ending of its files, without the point.
-  public String extension() {
-    return extension;
+  /// What it is for, in a line.
+  public String about() {
+    return about;
   }
 
   /// Whether one file can hold several tables.
@@ -49,12 +74,7 @@ public enum OutputFormat {
 
   /// The writer of this format.
   public TableWriter writer(Fonts fonts) {
-    return switch (this) {
-      case DOCX -> new DocxWriter();
-      case HTML -> new HtmlWriter();
-      case PDF -> new PdfWriter(fonts);
-      case PNG -> new PngWriter(fonts);
-    };
+    return writer.apply(fonts);
   }
 
   /// The endings of all formats as a sentence lists them: ".docx, .html, .pdf or .png".

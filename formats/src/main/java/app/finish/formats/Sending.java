@@ -3,6 +3,7 @@ package app.finish.formats;
 import app.finish.core.Finishing;
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
@@ -10,7 +11,9 @@ import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.Problem;
-import app.finish.formats.io.TableWriter;
+import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentItem;
+import app.finish.formats.io.SentTable;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -58,7 +61,7 @@ public final class Sending {
 
   /// Writes the tables, whole or not at all.
   ///
-  /// @param places which tables, by their places in the document
+  /// @param places which items, by their places in the document
   /// @throws Problem if the format holds one table only and several are asked for, or if the file
   ///   can't be written there
   public void write(
@@ -70,20 +73,31 @@ public final class Sending {
               + format.label().toLowerCase(Locale.ROOT)
               + " holds one table. Send the tables one by one.");
     }
-    TableWriter writer = format.writer(fonts);
-    List<Proof> proofs = new ArrayList<>();
+    Sent sent = sent(document, places, chosen);
+    AtomicFile.write(file, out -> format.writer(fonts).write(sent, out));
+  }
+
+  /// The items in these places, as a writer takes them.
+  public Sent sent(Document document, List<Integer> places, Paper chosen) {
+    List<SentItem> items = new ArrayList<>();
     for (int place : places) {
-      proofs.add(proof(document, place, writer.paper(chosen)));
+      items.add(
+          switch (document.items().get(place)) {
+            case DocumentTable table -> table(document, table, document.number(place));
+          });
     }
-    AtomicFile.write(file, out -> writer.write(proofs, out));
+    return new Sent(document, items, chosen);
+  }
+
+  private SentTable table(Document document, DocumentTable table, int number) {
+    return new SentTable(
+        table,
+        Finishing.of(table).calculating(formulas).in(styles(document)).numbered(number),
+        fonts);
   }
 
   /// The proof of one table.
   public Proof proof(Document document, int place, Paper paper) {
-    return Finishing.of(document.tables().get(place))
-        .calculating(formulas)
-        .in(styles(document))
-        .numbered(place + 1)
-        .on(paper, fonts);
+    return sent(document, List.of(place), paper).tables().getFirst().proof(paper);
   }
 }

@@ -77,7 +77,7 @@ public final class Given {
   public static Path sent(Document document, OutputFormat format) throws IOException {
     Path file = folder().resolve("out." + format.extension());
     List<Integer> places =
-        java.util.stream.IntStream.range(0, document.tables().size()).boxed().toList();
+        java.util.stream.IntStream.range(0, document.items().size()).boxed().toList();
     sending().write(document, places, format, Paper.A4, file);
     return file;
   }

@@ -64,7 +64,7 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
 
   private static List<Integer> numbers(Document document) {
     List<Integer> numbers = new ArrayList<>();
-    for (int i = 0; i < document.tables().size(); i++) {
+    for (int i = 0; i < document.items().size(); i++) {
       numbers.add(i + 1);
     }
     return numbers;
@@ -79,8 +79,8 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
     RecordsName.File name = new RecordsName.File(file.toString(), reading);
     try (Records records = RecordFile.open(file, name, reading, asking, column -> true)) {
       said.addAll(records.said());
-      for (int place = 0; place < document.tables().size(); place++) {
-        Source source = document.tables().get(place).source();
+      for (int place = 0; place < document.items().size(); place++) {
+        Source source = document.table(place).source();
         if (source.tally().isEmpty() || !isAbout(source.tally().get().plan(), records)) {
           continue;
         }

@@ -21,7 +21,7 @@ public final class Cutting {
   ///
   /// @throws IllegalArgumentException if nothing would be left above the row
   public static Document cut(Document document, int place, int row) {
-    DocumentTable table = document.tables().get(place);
+    DocumentTable table = document.table(place);
     Grid grid = table.source().grid();
     if (table.source().tally().isPresent()) {
       throw new IllegalArgumentException(
@@ -47,7 +47,7 @@ public final class Cutting {
   ///
   /// @throws IllegalArgumentException if nothing would be left to the left of the column
   public static Document cutBefore(Document document, int place, int column) {
-    DocumentTable table = document.tables().get(place);
+    DocumentTable table = document.table(place);
     Grid grid = table.source().grid();
     if (table.source().tally().isPresent()) {
       throw new IllegalArgumentException(
@@ -70,10 +70,10 @@ public final class Cutting {
 
   private static Document parted(
       Document document, int place, Grid first, Extent ofFirst, Grid second, Extent ofSecond) {
-    DocumentTable table = document.tables().get(place);
+    DocumentTable table = document.table(place);
     Corrections said = table.finish().corrections();
     String name = table.source().name();
-    int last = document.tables().size();
+    int last = document.items().size();
     return document
         .withSource(place, new Source(name, first))
         .withFinish(place, table.finish().withCorrections(said.withExtent(ofFirst)))
@@ -87,11 +87,11 @@ public final class Cutting {
   /// The document with one of its tables and the next as one, under the finish of the first;
   /// nothing if they are not from one sheet, or were cut in ways that don't meet.
   public static Optional<Document> joined(Document document, int place) {
-    if (place + 1 >= document.tables().size()) {
+    if (place + 1 >= document.items().size()) {
       return Optional.empty();
     }
-    DocumentTable table = document.tables().get(place);
-    DocumentTable next = document.tables().get(place + 1);
+    DocumentTable table = document.table(place);
+    DocumentTable next = document.table(place + 1);
     Grid grid = table.source().grid();
     Grid other = next.source().grid();
     boolean oneSheet =

@@ -5,43 +5,75 @@ import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.List;
 
-/// An ordered list of tables, with the house styles of the document's own.
+/// An ordered list of items, tables as yet, with the house styles of the document's own.
 ///
 /// ```java
 /// Document document = Document.EMPTY.withAdded(table).withFinish("t1", finish);
 /// ```
 ///
-/// @param tables the tables in order; a table's number is its place
+/// @param items what it holds in order; a table's number is its place among the tables
 /// @param styles styles made in this document; shipped ones are not among them
 /// @param palette the palette that re-inks all styles and highlights; no roles for their own
 /// @param wear which styles new tables wear
-public record Document(
-    List<DocumentTable> tables, List<HouseStyle> styles, Palette palette, Wear wear) {
-  /// A document without tables.
+public record Document(List<Item> items, List<HouseStyle> styles, Palette palette, Wear wear) {
+  /// A document without items.
   public static final Document EMPTY = new Document(List.of(), List.of());
 
   /// A document in the palettes of its styles, whose new tables wear what all new tables do.
-  public Document(List<DocumentTable> tables, List<HouseStyle> styles) {
-    this(tables, styles, Palette.NONE, Wear.NONE);
+  public Document(List<? extends Item> items, List<HouseStyle> styles) {
+    this(List.copyOf(items), styles, Palette.NONE, Wear.NONE);
   }
 
   /// Copies the lists.
   public Document {
-    tables = List.copyOf(tables);
+    items = List.copyOf(items);
     styles = List.copyOf(styles);
+  }
+
+  /// The tables among the items, in order.
+  public List<DocumentTable> tables() {
+    return items.stream()
+        .filter(DocumentTable.class::isInstance)
+        .map(DocumentTable.class::cast)
+        .toList();
+  }
+
+  /// The table in a place among the items.
+  ///
+  /// @throws IndexOutOfBoundsException if there is no such place
+  public DocumentTable table(int place) {
+    return switch (items.get(place)) {
+      case DocumentTable table -> table;
+    };
+  }
+
+  /// The number under which readers find the item in a place, from 1: items of a kind are counted.
+  public int number(int place) {
+    Item.Kind kind = items.get(place).kind();
+    return (int) items.subList(0, place + 1).stream().filter(item -> item.kind() == kind).count();
+  }
+
+  /// The place of the item with this id, or −1.
+  public int place(String id) {
+    for (int place = 0; place < items.size(); place++) {
+      if (items.get(place).id().equals(id)) {
+        return place;
+      }
+    }
+    return -1;
   }
 
   /// The same document with one more table at its end, under an id of its own.
   public Document withAdded(Source source, Finish finish) {
-    List<DocumentTable> more = new ArrayList<>(tables);
+    List<Item> more = new ArrayList<>(items);
     more.add(new DocumentTable(newId(), source, finish));
     return new Document(more, styles, palette, wear);
   }
 
   private String newId() {
     int next = 1;
-    for (DocumentTable table : tables) {
-      String digits = table.id().replaceAll("[^0-9]", "");
+    for (Item item : items) {
+      String digits = item.id().replaceAll("[^0-9]", "");
       next = Math.max(next, digits.isEmpty() ? 1 : Integer.parseInt(digits) + 1);
     }
     return "t" + next;
@@ -51,29 +83,28 @@ public record Document(
   ///
   /// @throws IndexOutOfBoundsException if there is no such table
   public Document withFinish(int place, Finish finish) {
-    List<DocumentTable> others = new ArrayList<>(tables);
-    others.set(place, tables.get(place).withFinish(finish));
+    List<Item> others = new ArrayList<>(items);
+    others.set(place, table(place).withFinish(finish));
     return new Document(others, styles, palette, wear);
   }
 
   /// The same document with another source under one of its tables.
   public Document withSource(int place, Source source) {
-    List<DocumentTable> others = new ArrayList<>(tables);
-    others.set(
-        place, new DocumentTable(tables.get(place).id(), source, tables.get(place).finish()));
+    List<Item> others = new ArrayList<>(items);
+    others.set(place, new DocumentTable(table(place).id(), source, table(place).finish()));
     return new Document(others, styles, palette, wear);
   }
 
-  /// The same document without one of its tables.
+  /// The same document without one of its items.
   public Document without(int place) {
-    List<DocumentTable> fewer = new ArrayList<>(tables);
+    List<Item> fewer = new ArrayList<>(items);
     fewer.remove(place);
     return new Document(fewer, styles, palette, wear);
   }
 
-  /// The same document with one of its tables moved to another place.
+  /// The same document with one of its items moved to another place.
   public Document withMoved(int from, int to) {
-    List<DocumentTable> others = new ArrayList<>(tables);
+    List<Item> others = new ArrayList<>(items);
     others.add(to, others.remove(from));
     return new Document(others, styles, palette, wear);
   }
@@ -83,28 +114,33 @@ public record Document(
     List<HouseStyle> all = new ArrayList<>(styles);
     all.removeIf(one -> one.name().equals(style.name()));
     all.add(style);
-    return new Document(tables, all, palette, wear);
+    return new Document(items, all, palette, wear);
   }
 
   /// The same document without a style; tables that wear it wear another.
   public Document withoutStyle(String name, String instead) {
     List<HouseStyle> fewer = new ArrayList<>(styles);
     fewer.removeIf(one -> one.name().equals(name));
-    List<DocumentTable> others = new ArrayList<>();
-    for (DocumentTable table : tables) {
-      Finish finish = table.finish();
-      others.add(finish.style().equals(name) ? table.withFinish(finish.withStyle(instead)) : table);
+    List<Item> others = new ArrayList<>();
+    for (Item item : items) {
+      others.add(
+          switch (item) {
+            case DocumentTable table ->
+                table.finish().style().equals(name)
+                    ? table.withFinish(table.finish().withStyle(instead))
+                    : table;
+          });
     }
     return new Document(others, fewer, palette, wear);
   }
 
   /// The same document in other inks.
   public Document withPalette(Palette other) {
-    return new Document(tables, styles, other, wear);
+    return new Document(items, styles, other, wear);
   }
 
   /// The same document, whose new tables wear other styles.
   public Document withWear(Wear other) {
-    return new Document(tables, styles, palette, other);
+    return new Document(items, styles, palette, other);
   }
 }

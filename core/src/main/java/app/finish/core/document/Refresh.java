@@ -79,8 +79,8 @@ public final class Refresh {
     List<Change> changes = new ArrayList<>();
     List<Integer> untouched = new ArrayList<>();
     Document refreshed = document;
-    for (int place = 0; place < document.tables().size(); place++) {
-      DocumentTable table = document.tables().get(place);
+    for (int place = 0; place < document.items().size(); place++) {
+      DocumentTable table = document.table(place);
       if (table.source().tally().isPresent()) {
         untouched.add(place + 1);
         continue;

@@ -51,13 +51,13 @@ public class HistoryTest {
   }
 
   private static Document change(Document document, Random random) {
-    int size = document.tables().size();
+    int size = document.items().size();
     if (size == 0 || random.nextInt(6) == 0) {
       return document.withAdded(
           new Source("pasted", new RandomTables(random.nextInt(20)).grid()), Finish.in("Plain"));
     }
     int place = random.nextInt(size);
-    Finish finish = document.tables().get(place).finish();
+    Finish finish = document.table(place).finish();
     Corrections corrections = finish.corrections();
     return switch (random.nextInt(7)) {
       case 0 -> document.without(place);

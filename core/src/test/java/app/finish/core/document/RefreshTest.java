@@ -47,14 +47,14 @@ public class RefreshTest {
             "East | 1 | 2 | 3",
             "Total | 13 | 17 | 19");
     Refresh.Refreshed refreshed = Refresh.with(document(), List.of(boats));
-    assertThat(refreshed.document().tables().getFirst())
-        .isEqualTo(new DocumentTable("t1", boats, document().tables().getFirst().finish()));
+    assertThat(refreshed.document().table(0))
+        .isEqualTo(new DocumentTable("t1", boats, document().table(0).finish()));
     assertThat(refreshed.changes())
         .containsExactly(
             new Refresh.Change(
                 1, List.of("East"), List.of("South"), List.of("2027"), List.of(), List.of()));
     assertThat(refreshed.untouched()).containsExactly(2);
-    assertThat(refreshed.document().tables().get(1)).isEqualTo(document().tables().get(1));
+    assertThat(refreshed.document().table(1)).isEqualTo(document().table(1));
   }
 
   @Test
@@ -148,7 +148,7 @@ public class RefreshTest {
         .map(table -> table.source().grid())
         .containsExactly(Extent.above(Grid.ofText(fresh), 4), Extent.below(Grid.ofText(fresh), 4));
     assertThat(refreshed.changes().getFirst().rowsCome()).containsExactly("East");
-    assertThat(refreshed.document().tables().get(1).source().grid().top()).isEqualTo(4);
+    assertThat(refreshed.document().table(1).source().grid().top()).isEqualTo(4);
     String[] without = SHEET.clone();
     without[4] = "Staff | Shore | Sea";
     assertThat(Refresh.with(document, List.of(fresh(without))).untouched()).containsExactly(1, 2);
@@ -172,6 +172,6 @@ public class RefreshTest {
     List<Source> sources =
         Recogniser.split(later).stream().map(grid -> new Source("new", grid)).toList();
     Refresh.Refreshed refreshed = Refresh.with(document, sources);
-    assertThat(refreshed.document().tables().getFirst().source().grid()).isEqualTo(later);
+    assertThat(refreshed.document().table(0).source().grid()).isEqualTo(later);
   }
 }

@@ -286,6 +286,6 @@ public final class Arranging {
   private static Document added(
       Document document, DocumentTable like, Arrangement arrangement, int place) {
     Document more = document.withAdded(like.source(), like.finish().withArrangement(arrangement));
-    return more.withMoved(more.tables().size() - 1, place);
+    return more.withMoved(more.items().size() - 1, place);
   }
 }

@@ -241,8 +241,8 @@ public final class Dressing {
   public void make(String label, HouseStyle style) {
     Document document = bench.document().withStyle(style);
     int place = bench.placeProperty().get();
-    if (place < document.tables().size()) {
-      Finish finish = document.tables().get(place).finish().withStyle(style.name());
+    if (place < document.items().size()) {
+      Finish finish = document.table(place).finish().withStyle(style.name());
       document = document.withFinish(place, finish);
     }
     bench.change(label, document);

@@ -330,7 +330,12 @@ public final class Files {
         .ifPresent(
             shown -> {
               Proof proof =
-                  bench.sending().proof(bench.document(), shown.number() - 1, Paper.A4.unpaged());
+                  bench
+                      .sending()
+                      .proof(
+                          bench.document(),
+                          bench.document().place(shown.table().id()),
+                          Paper.A4.unpaged());
               clip.put(new HtmlWriter().fragment(proof, "t" + shown.number()), text(proof));
               bench.say(Texts.of("send.copied"));
             });

@@ -48,7 +48,7 @@ public final class Intake {
   /// Adds tables, and shows the first of them.
   public void add(List<Source> sources) {
     Document document = bench.document();
-    int first = document.tables().size();
+    int first = document.items().size();
     for (Source source : sources) {
       document = withAdded(document, source);
     }

@@ -116,7 +116,7 @@ public final class Proofs {
         .filter(one -> one.document.styles().equals(document.styles()))
         .filter(one -> one.document.palette().equals(document.palette()))
         .map(Last::shown)
-        .filter(shown -> shown.number() == place + 1)
+        .filter(shown -> shown.number() == document.number(place))
         .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
   }
 
@@ -131,18 +131,18 @@ public final class Proofs {
 
   /// A table of a document on a page, and what would make it fit.
   public Fit fit(Document document, int place, Paper paper) {
-    Finish finish = document.tables().get(place).finish();
+    Finish finish = document.table(place).finish();
     Recognition recognition = recognised(document, place, finish);
     Table table = recognition.table();
     Arranged arranged =
         known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
     Dresser.Ready dresser = dresser(arranged).withWords(finish.wordsOver(table.words()));
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
-    return Fit.of(dresser, cascade, place + 1, paper, fonts);
+    return Fit.of(dresser, cascade, document.number(place), paper, fonts);
   }
 
   private Recognition recognised(Document document, int place, Finish finish) {
-    return recognition(document.tables().get(place).source(), finish.corrections());
+    return recognition(document.table(place).source(), finish.corrections());
   }
 
   private Shown laidOut(
@@ -152,7 +152,7 @@ public final class Proofs {
       Recognition recognition,
       Arranged arranged,
       Paper paper) {
-    DocumentTable table = document.tables().get(place);
+    DocumentTable table = document.table(place);
     Dresser.Ready dresser = dresser(arranged);
     Dresser.Seen seen = seen(document, place, finish, recognition, dresser);
     Scroll scroll =
@@ -162,14 +162,15 @@ public final class Proofs {
             .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()))
             .flatMap(shown -> shown.scroll().reordered(seen))
             .orElseGet(() -> Scroll.of(seen, fonts, paper));
-    return new Shown(table, place + 1, finish, recognition, arranged, scroll, dresser.naming());
+    return new Shown(
+        table, document.number(place), finish, recognition, arranged, scroll, dresser.naming());
   }
 
   private Dresser.Seen seen(
       Document document, int place, Finish finish, Recognition recognition, Dresser.Ready dresser) {
     Words words = finish.wordsOver(recognition.table().words());
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
-    return dresser.withWords(words).seen(cascade.onScreen(), place + 1);
+    return dresser.withWords(words).seen(cascade.onScreen(), document.number(place));
   }
 
   /// A table in an arrangement. The last one is remembered: it does not change when a table is only

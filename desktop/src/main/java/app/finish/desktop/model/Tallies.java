@@ -139,7 +139,7 @@ public final class Tallies {
             tally -> {
               Document document = bench.intake().withAdded(bench.document(), Source.of(tally));
               bench.change(Texts.of("change.records", name.label()), document);
-              bench.show(document.tables().size() - 1);
+              bench.show(document.items().size() - 1);
               bench.stepProperty().set(Step.BRING_IN);
               desk.known(name)
                   .ifPresent(
@@ -233,8 +233,8 @@ public final class Tallies {
             },
             tally -> {
               boolean there =
-                  place < bench.document().tables().size()
-                      && bench.document().tables().get(place).id().equals(id);
+                  place < bench.document().items().size()
+                      && bench.document().table(place).id().equals(id);
               if (there) {
                 bench.change(label, bench.document().withSource(place, Source.of(tally)));
                 holdIfSlow(name, (System.nanoTime() - began) / 1_000_000);

@@ -143,7 +143,7 @@ public final class Workbench {
   }
 
   public boolean isEmpty() {
-    return document().tables().isEmpty();
+    return document().items().isEmpty();
   }
 
   public boolean isEdited() {
@@ -186,7 +186,7 @@ public final class Workbench {
 
   private void settle() {
     arranging.forget();
-    int tables = document().tables().size();
+    int tables = document().items().size();
     if (tables > 0 && place.get() >= tables) {
       place.set(tables - 1);
     }
@@ -200,7 +200,7 @@ public final class Workbench {
 
   /// Shows another table of the document.
   public void show(int table) {
-    if (table >= 0 && table < document().tables().size()) {
+    if (table >= 0 && table < document().items().size()) {
       trying.set(Optional.empty());
       pick.set(Optional.empty());
       pointed.set(Optional.empty());
@@ -371,7 +371,7 @@ public final class Workbench {
 
   /// Moves a table to another place.
   public void move(int from, int to) {
-    int last = document().tables().size() - 1;
+    int last = document().items().size() - 1;
     if (from != to && from >= 0 && to >= 0 && from <= last && to <= last) {
       change(Texts.of("change.move", from + 1), document().withMoved(from, to));
       show(to);

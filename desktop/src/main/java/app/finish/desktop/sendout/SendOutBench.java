@@ -59,7 +59,7 @@ public final class SendOutBench {
   }
 
   private void showWhat() {
-    int tables = bench.document().tables().size();
+    int tables = bench.document().items().size();
     boolean choice = tables > 1 && format.get().holdsSeveralTables();
     ToggleButton one = chip(Texts.of("send.this"), "send-this", !all.get() || !choice);
     ToggleButton every = chip(Texts.of("send.all", tables), "send-all", all.get() && choice);
@@ -97,7 +97,7 @@ public final class SendOutBench {
       choice.setToggleGroup(group);
       choice.setSelected(one == format.get());
       choice.setOnAction(event -> format.set(one));
-      Label about = Benches.caption(Texts.of("send." + word));
+      Label about = Benches.caption(one.about());
       about.getStyleClass().add("under-choice");
       choices.getChildren().add(new VBox(1, choice, about));
     }
@@ -125,7 +125,7 @@ public final class SendOutBench {
 
   /// Sends out as chosen.
   public void send() {
-    int tables = bench.document().tables().size();
+    int tables = bench.document().items().size();
     boolean every = all.get() && format.get().holdsSeveralTables();
     List<Integer> places =
         every ? IntStream.range(0, tables).boxed().toList() : List.of(bench.placeProperty().get());

@@ -83,11 +83,11 @@ public final class Galley extends HBox {
 
   private void show() {
     Document document = bench.document();
-    count.setText(Texts.of("galley.count", document.tables().size()));
+    count.setText(Texts.of("galley.count", document.items().size()));
     count.getStyleClass().setAll("label", "caption");
     boolean focused = row.getChildren().stream().anyMatch(Node::isFocused);
     List<Node> tiles = new ArrayList<>();
-    for (int i = 0; i < document.tables().size(); i++) {
+    for (int i = 0; i < document.items().size(); i++) {
       tiles.add(tile(document, i));
     }
     row.getChildren().setAll(tiles);
@@ -116,12 +116,12 @@ public final class Galley extends HBox {
   }
 
   private Node tile(Document document, int place) {
-    DocumentTable table = document.tables().get(place);
+    DocumentTable table = document.table(place);
     Thumbnail picture =
         pictures.computeIfAbsent(table.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
-    Label number = new Label("" + (place + 1));
+    Label number = new Label("" + document.number(place));
     number.getStyleClass().add("galley-number");
     Label title = new Label();
     title.getStyleClass().add("galley-title");
@@ -142,7 +142,7 @@ public final class Galley extends HBox {
           double dragged = event.getSceneX() - grip;
           tile.setTranslateX(0);
           int by = (int) Math.round(dragged / (WIDTH + 26));
-          int last = document.tables().size() - 1;
+          int last = document.items().size() - 1;
           bench.move(place, Math.clamp(place + by, 0, last));
         });
     draw(document, place, picture, title, tile);
@@ -151,7 +151,7 @@ public final class Galley extends HBox {
 
   /// Draws a table's picture, if it is not the one that was drawn before.
   private void draw(Document document, int place, Thumbnail picture, Label title, Button tile) {
-    DocumentTable table = document.tables().get(place);
+    DocumentTable table = document.table(place);
     List<Object> inks =
         List.of(bench.styles().cascade(table.finish().style()).chain(), document.palette());
     Optional<Drawn> known =

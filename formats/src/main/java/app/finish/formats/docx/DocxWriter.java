@@ -2,6 +2,7 @@ package app.finish.formats.docx;
 
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.io.XmlText;
 import app.finish.formats.io.ZipText;
@@ -32,7 +33,9 @@ public final class DocxWriter implements TableWriter {
   }
 
   @Override
-  public void write(List<Proof> proofs, OutputStream out) throws IOException {
+  public void write(Sent sent, OutputStream out) throws IOException {
+    List<Proof> proofs =
+        sent.tables().stream().map(table -> table.proof(paper(sent.paper()))).toList();
     DocxStyles styles = new DocxStyles();
     XmlText body = new XmlText();
     for (int i = 0; i < proofs.size(); i++) {

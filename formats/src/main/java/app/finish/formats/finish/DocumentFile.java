@@ -4,6 +4,7 @@ import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
+import app.finish.core.document.Item;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
 import app.finish.core.recognise.said.Corrections;
@@ -47,7 +48,7 @@ import java.util.zip.ZipFile;
 /// Document same = DocumentFile.read(Path.of("paper.finish"));
 /// ```
 public final class DocumentFile {
-  private static final int VERSION = 4;
+  private static final int VERSION = 5;
   private static final long LARGEST_PART = 512L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -64,8 +65,10 @@ public final class DocumentFile {
     ZipText zip = new ZipText(out);
     ObjectNode root = JSON.createObjectNode();
     root.put("format", "finish").put("version", VERSION);
-    ArrayNode tables = root.putArray("tables");
-    document.tables().forEach(table -> tables.add(table.id()));
+    ArrayNode items = root.putArray("items");
+    for (Item item : document.items()) {
+      items.addObject().put("kind", word(item.kind())).put("id", item.id());
+    }
     root.put("styles", document.styles().size());
     if (!document.palette().roles().isEmpty()) {
       ObjectNode palette = root.putObject("palette");
@@ -76,22 +79,28 @@ public final class DocumentFile {
       document.wear().styles().forEach((kind, style) -> wear.put(word(kind), style));
     }
     zip.add("finish.json", pretty(root));
-    for (DocumentTable table : document.tables()) {
-      String folder = "tables/" + table.id() + "/";
-      if (table.source().tally().isPresent()) {
-        zip.add(folder + "tally.json", TallyJson.write(table.source().tally().get()));
-      } else {
-        zip.add(folder + "source.csv", GridJson.csv(table.source().grid()));
-        ObjectNode source = GridJson.json(table.source().grid());
-        source.put("name", table.source().name());
-        zip.add(folder + "source.json", source.toString());
+    for (Item item : document.items()) {
+      switch (item) {
+        case DocumentTable table -> add(table, zip);
       }
-      zip.add(folder + "finish.json", pretty(finish(table.finish())));
     }
     for (int i = 0; i < document.styles().size(); i++) {
       zip.add("styles/" + (i + 1) + ".json", StyleFile.write(document.styles().get(i)));
     }
     zip.finish();
+  }
+
+  private static void add(DocumentTable table, ZipText zip) throws IOException {
+    String folder = "tables/" + table.id() + "/";
+    if (table.source().tally().isPresent()) {
+      zip.add(folder + "tally.json", TallyJson.write(table.source().tally().get()));
+    } else {
+      zip.add(folder + "source.csv", GridJson.csv(table.source().grid()));
+      ObjectNode source = GridJson.json(table.source().grid());
+      source.put("name", table.source().name());
+      zip.add(folder + "source.json", source.toString());
+    }
+    zip.add(folder + "finish.json", pretty(finish(table.finish())));
   }
 
   private static String pretty(ObjectNode node) throws JsonProcessingException {
@@ -150,14 +159,16 @@ public final class DocumentFile {
     if (root.path("version").asInt() > VERSION) {
       throw new Problem(name + " was saved by a newer Finish. Open it with that one.");
     }
-    List<DocumentTable> tables = new ArrayList<>();
+    List<Item> items = new ArrayList<>();
     for (JsonNode id : root.path("tables")) {
-      String folder = "tables/" + id.asText() + "/";
-      tables.add(
-          new DocumentTable(
-              id.asText(),
-              source(zip, folder, name),
-              finish(json(zip, folder + "finish.json", name), name)));
+      items.add(table(zip, id.asText(), name));
+    }
+    for (JsonNode item : root.path("items")) {
+      String id = item.path("id").asText();
+      items.add(
+          switch (kind(item.path("kind").asText(), name)) {
+            case TABLE -> table(zip, id, name);
+          });
     }
     List<HouseStyle> styles = new ArrayList<>();
     for (int i = 1; i <= root.path("styles").asInt(); i++) {
@@ -174,7 +185,26 @@ public final class DocumentFile {
         throw new Problem(name + " can't be opened: " + fault.get() + " Mend the style in it.");
       }
     }
-    return new Document(tables, styles, palette(root.path("palette"), name), wear(root));
+    return new Document(items, styles, palette(root.path("palette"), name), wear(root));
+  }
+
+  private static DocumentTable table(ZipFile zip, String id, String name) throws IOException {
+    String folder = "tables/" + id + "/";
+    return new DocumentTable(
+        id, source(zip, folder, name), finish(json(zip, folder + "finish.json", name), name));
+  }
+
+  private static String word(Item.Kind kind) {
+    return kind.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static Item.Kind kind(String word, String name) throws Problem {
+    for (Item.Kind kind : Item.Kind.values()) {
+      if (word(kind).equals(word)) {
+        return kind;
+      }
+    }
+    throw GridJson.damaged(name);
   }
 
   private static String word(Wear.Kind kind) {

@@ -12,6 +12,8 @@ import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
+import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -32,7 +34,8 @@ public final class HtmlWriter implements TableWriter {
   }
 
   @Override
-  public void write(List<Proof> proofs, OutputStream out) throws IOException {
+  public void write(Sent sent, OutputStream out) throws IOException {
+    List<SentTable> tables = sent.tables();
     Document page = Document.createShell("");
     page.outputSettings().prettyPrint(false).charset(StandardCharsets.UTF_8);
     page.prependChild(new org.jsoup.nodes.DocumentType("html", "", ""));
@@ -40,10 +43,10 @@ public final class HtmlWriter implements TableWriter {
     page.head().appendElement("meta").attr("charset", "utf-8");
     page.head()
         .appendElement("title")
-        .text(proofs.isEmpty() ? "" : title(proofs.getFirst().dressed()));
-    for (int i = 0; i < proofs.size(); i++) {
+        .text(tables.isEmpty() ? "" : title(tables.getFirst().dressed()));
+    for (int i = 0; i < tables.size(); i++) {
       page.body().appendText("\n");
-      page.body().appendChild(table(proofs.get(i), "t" + (i + 1)));
+      page.body().appendChild(table(tables.get(i).proof(paper(sent.paper())), "t" + (i + 1)));
     }
     page.body().appendText("\n");
     out.write(page.outerHtml().getBytes(StandardCharsets.UTF_8));

@@ -6,6 +6,7 @@ import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Face;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.colour.Colour;
+import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.InputStream;
@@ -35,7 +36,9 @@ public final class PdfWriter implements TableWriter {
   }
 
   @Override
-  public void write(List<Proof> proofs, OutputStream out) throws IOException {
+  public void write(Sent sent, OutputStream out) throws IOException {
+    List<Proof> proofs =
+        sent.tables().stream().map(table -> table.proof(paper(sent.paper()))).toList();
     try (PDDocument document = document(proofs)) {
       document.save(out);
     }

@@ -4,12 +4,12 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.formats.io.Problem;
+import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.List;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -36,13 +36,14 @@ public final class PngWriter implements TableWriter {
   }
 
   @Override
-  public void write(List<Proof> proofs, OutputStream out) throws IOException {
-    if (proofs.isEmpty() || proofs.getFirst().pages().isEmpty()) {
+  public void write(Sent sent, OutputStream out) throws IOException {
+    Sent drawn = sent.first().on(paper(sent.paper()));
+    if (drawn.items().isEmpty()) {
       throw new Problem("There is no table to draw. Bring one in first.");
     }
     ByteArrayOutputStream pdf = new ByteArrayOutputStream();
-    new PdfWriter(fonts).write(List.of(proofs.getFirst()), pdf);
-    Proof.Page page = proofs.getFirst().pages().getFirst();
+    new PdfWriter(fonts).write(drawn, pdf);
+    Proof.Page page = drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
     double longest = Math.max(page.width(), page.height()) * DOTS_PER_INCH / 72;
     float dots = longest > LARGEST ? (float) (DOTS_PER_INCH * LARGEST / longest) : DOTS_PER_INCH;
     try (PDDocument document = Loader.loadPDF(pdf.toByteArray())) {

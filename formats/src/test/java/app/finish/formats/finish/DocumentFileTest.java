@@ -241,7 +241,7 @@ public class DocumentFileTest {
             .with(new Move.Hold(Side.DOWN, 1, "Winter"))
             .withSwitched(3, false);
     Document document = Samples.demo();
-    document = document.withFinish(0, document.tables().getFirst().finish().withArrangement(all));
+    document = document.withFinish(0, document.table(0).finish().withArrangement(all));
     Path file = Files.createTempDirectory("moves").resolve("moves.finish");
     DocumentFile.write(document, file);
     assertThat(DocumentFile.read(file)).isEqualTo(document);

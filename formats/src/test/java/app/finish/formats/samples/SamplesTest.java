@@ -181,7 +181,7 @@ public class SamplesTest {
                 "SE",
                 "95%% CI lower".replace("%%", "%"),
                 "95% CI upper"),
-        "test, p, test, freedom, p, mean, error, interval, interval"
+        "test, p, test, freedom, mean, error, interval, interval"
       },
       {
         Samples.SURVEY,
@@ -362,7 +362,10 @@ public class SamplesTest {
         .contains(
             new Evidence("4 cells", "mark “b”", List.of("a note below explains it"), 0.95),
             new Evidence(
-                "measure “Error df”", "freedom", List.of("its name is that of a statistic"), 0.95));
+                "measure “df of error”",
+                "freedom",
+                List.of("its name is that of a statistic"),
+                0.95));
     assertThat(read(Samples.SURVEY, 6).evidence())
         .anyMatch(one -> one.place().equals("2 empty cells") && one.said().equals("missing"));
   }

@@ -1,0 +1,47 @@
+package app.finish.formats.io;
+
+import app.finish.core.document.Document;
+import app.finish.core.layout.Paper;
+import java.util.List;
+
+/// All that is sent out at once: a document and those of its items that were picked. A writer takes
+/// from each item what its format needs: values, looks or a proof.
+///
+/// ```java
+/// for (SentItem item : sent.items()) {
+///   switch (item) {
+///     case SentTable table -> draw(table.proof(sent.paper()));
+///   }
+/// }
+/// ```
+///
+/// @param document the whole document
+/// @param items the picked items, in order
+/// @param paper the paper that the person chose
+public record Sent(Document document, List<SentItem> items, Paper paper) {
+  /// Copies the list.
+  public Sent {
+    items = List.copyOf(items);
+  }
+
+  /// The same, on another paper.
+  public Sent on(Paper other) {
+    return new Sent(document, items, other);
+  }
+
+  /// The same, with the first item alone.
+  public Sent first() {
+    return new Sent(document, items.subList(0, Math.min(1, items.size())), paper);
+  }
+
+  /// The tables among the items, in order.
+  public List<SentTable> tables() {
+    return items.stream()
+        .map(
+            item ->
+                switch (item) {
+                  case SentTable table -> table;
+                })
+        .toList();
+  }
+}

@@ -1,0 +1,12 @@
+package app.finish.formats.io;
+
+import app.finish.core.document.Item;
+
+/// An item of a document on its way out.
+public sealed interface SentItem permits SentTable {
+  /// The item as the document holds it.
+  Item item();
+
+  /// The number under which readers find it, from 1.
+  int number();
+}

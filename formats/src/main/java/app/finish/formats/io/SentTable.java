@@ -1,0 +1,82 @@
+package app.finish.formats.io;
+
+import app.finish.core.Finishing;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.Place;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.layout.page.Compositor;
+import app.finish.core.table.Table;
+import app.finish.core.table.Value;
+import java.util.Optional;
+
+/// A table on its way out. What it looks like and how it lies on a page are worked out when they
+/// are first asked for.
+///
+/// ```java
+/// for (DressedRow row : table.dressed().rows()) {
+///   for (DressedCell cell : row.cells()) {
+///     table.value(cell).ifPresent(value -> write(value, cell.look()));
+///   }
+/// }
+/// ```
+public final class SentTable implements SentItem {
+  private final DocumentTable item;
+  private final Finishing.Numbered numbered;
+  private final Fonts fonts;
+  private Optional<Table> table = Optional.empty();
+  private Optional<Dressed> dressed = Optional.empty();
+  private Optional<Proof> proof = Optional.empty();
+
+  /// @param item the table as the document holds it
+  /// @param numbered the same on its way, in its styles and with its number
+  public SentTable(DocumentTable item, Finishing.Numbered numbered, Fonts fonts) {
+    this.item = item;
+    this.numbered = numbered;
+    this.fonts = fonts;
+  }
+
+  @Override
+  public DocumentTable item() {
+    return item;
+  }
+
+  @Override
+  public int number() {
+    return numbered.number();
+  }
+
+  /// The table as it is arranged, with its words: what it says.
+  public Table table() {
+    if (table.isEmpty()) {
+      table = Optional.of(numbered.finishing().table());
+    }
+    return table.get();
+  }
+
+  /// The table in its style: rows of cells with their looks.
+  public Dressed dressed() {
+    if (dressed.isEmpty()) {
+      dressed = Optional.of(numbered.dressed());
+    }
+    return dressed.get();
+  }
+
+  /// The value behind a cell, if it is a figure's.
+  public Optional<Value> value(DressedCell cell) {
+    return cell.place() instanceof Place.Body body
+        ? Optional.of(table().body().at(body.row(), body.column()))
+        : Optional.empty();
+  }
+
+  /// The table laid out on a paper. The last one is remembered.
+  public Proof proof(Paper paper) {
+    if (proof.isEmpty() || !proof.get().paper().equals(paper)) {
+      proof = Optional.of(new Compositor(fonts).layOut(dressed(), paper));
+    }
+    return proof.get();
+  }
+}
