@@ -1,5 +1,7 @@
 package app.finish.cli;
 
+import app.finish.core.check.Checked;
+import app.finish.core.check.Checks;
 import app.finish.core.document.Source;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Evidence;
@@ -38,22 +40,23 @@ final class ReadCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     PrintWriter out = spec.commandLine().getOut();
-    List<Recognition> recognitions = new ArrayList<>();
+    List<Checked> tables = new ArrayList<>();
     for (Source source : input.read(in, spec.commandLine().getErr())) {
-      recognitions.add(Recogniser.recognise(source.grid(), Corrections.NONE));
+      tables.add(Checked.of(Recogniser.recognise(source.grid(), Corrections.NONE), source.grid()));
     }
     if (json) {
-      out.println(RecognitionJson.write(in.toString(), recognitions));
+      out.println(RecognitionJson.write(in.toString(), tables));
     } else {
-      for (int i = 0; i < recognitions.size(); i++) {
-        print(out, i + 1, recognitions.get(i));
+      for (int i = 0; i < tables.size(); i++) {
+        print(out, i + 1, tables.get(i));
       }
     }
-    boolean findings = recognitions.stream().anyMatch(one -> !one.findings().isEmpty());
+    boolean findings = tables.stream().anyMatch(one -> !Checks.ALL.of(one).isEmpty());
     return findings ? Main.FINDINGS : 0;
   }
 
-  private static void print(PrintWriter out, int number, Recognition recognition) {
+  private static void print(PrintWriter out, int number, Checked read) {
+    Recognition recognition = read.recognition().orElseThrow();
     Table table = recognition.table();
     String title = table.words().title();
     out.println("Table " + number + (title.isEmpty() ? "" : ". " + title));
@@ -76,6 +79,6 @@ final class ReadCommand implements Callable<Integer> {
           String.join("; ", evidence.because()));
     }
     out.println("  " + recognition.figures().sentence());
-    recognition.findings().forEach(finding -> out.println("  ! " + finding.sentence()));
+    Checks.ALL.of(read).forEach(finding -> out.println("  ! " + finding.sentence()));
   }
 }

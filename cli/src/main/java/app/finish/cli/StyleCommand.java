@@ -1,10 +1,11 @@
 package app.finish.cli;
 
+import app.finish.core.check.Checked;
+import app.finish.core.check.Finding;
+import app.finish.core.check.InksRead;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.PaletteCheck;
 import app.finish.core.style.StyleBook;
-import app.finish.core.style.colour.Sight;
 import app.finish.formats.style.StyleFile;
 import app.finish.formats.style.StyleReading;
 import app.finish.formats.style.found.FoundStyle;
@@ -12,8 +13,6 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -57,38 +56,24 @@ final class StyleCommand implements Runnable {
       StyleReading reading = StyleFile.check(Path.of(named));
       reading.findings().forEach(finding -> out.println(named + ", " + finding));
       found += reading.findings().size();
-      if (reading.findings().stream().anyMatch(StyleReading.Finding::isWrong)) {
+      if (reading.findings().stream().anyMatch(Finding::isWrong)) {
         return Main.MENDABLE;
       }
       style = ChosenStyle.of(named, shipped);
     }
     Cascade cascade = shipped.with(style).cascade(style.name());
-    found += tell(out, "", PaletteCheck.of(cascade));
+    found += tell(out, "", cascade);
     if (!style.screen().roles().isEmpty()) {
-      found += tell(out, "on a screen, ", PaletteCheck.of(cascade.onScreen()));
+      found += tell(out, "on a screen, ", cascade.onScreen());
     }
     out.println(found == 0 ? style.name() + " passes all checks." : found + " found.");
     return found == 0 ? 0 : Main.FINDINGS;
   }
 
-  private static int tell(PrintWriter out, String where, List<PaletteCheck.Pair> pairs) {
-    int found = 0;
-    for (PaletteCheck.Pair pair : pairs) {
-      for (Map.Entry<Sight, Double> fails : pair.failing().entrySet()) {
-        String how =
-            pair.wanted() > 0
-                ? String.format(
-                    Locale.ROOT, "%.2f : 1, not %.1f : 1", fails.getValue(), pair.wanted())
-                : "they look alike";
-        String mend =
-            pair.nearest().map(colour -> "; " + colour + " would pass").orElse("; no ink passes");
-        String on = pair.wanted() > 0 ? " on " : " and ";
-        String sight = fails.getKey().label().toLowerCase(Locale.ROOT);
-        out.println(where + pair.ink() + on + pair.fill() + ", " + sight + ": " + how + mend);
-        found++;
-      }
-    }
-    return found;
+  private static int tell(PrintWriter out, String where, Cascade cascade) {
+    List<Finding> findings = new InksRead().findings(Checked.NOTHING.dressedBy(cascade));
+    findings.forEach(finding -> out.println(where + finding.sentence()));
+    return findings.size();
   }
 
   /// `finish style from`.

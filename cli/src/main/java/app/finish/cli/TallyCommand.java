@@ -1,5 +1,6 @@
 package app.finish.cli;
 
+import app.finish.core.check.Checked;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -234,7 +235,9 @@ final class TallyCommand implements Callable<Integer> {
             tally.table().withWords(finish.wordsOver(tally.table().words())),
             "it was counted from " + tally.records().label());
     if (json) {
-      print.println(RecognitionJson.write(tally.records().label(), List.of(known)));
+      print.println(
+          RecognitionJson.write(
+              tally.records().label(), List.of(Checked.NOTHING.recognised(known))));
     } else {
       new TextTable(known.table()).print(print);
     }

@@ -318,16 +318,16 @@ public class DressTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#leaf-paper");
     settle();
-    waitFor(() -> shows("#remedy-smaller"));
-    click("#remedy-smaller");
+    waitFor(() -> shows("#mend-smaller"));
+    click("#mend-smaller");
     settle();
-    waitFor(() -> !shows("#remedy-smaller"));
+    waitFor(() -> !shows("#mend-smaller"));
     assertThat(finish().touches().count()).isEqualTo(1);
     press(KeyCode.CONTROL, KeyCode.Z);
     settle();
-    waitFor(() -> shows("#remedy-turned"));
-    click("#remedy-turned");
-    waitFor(() -> !shows("#remedy-turned"));
+    waitFor(() -> shows("#mend-turned"));
+    click("#mend-turned");
+    waitFor(() -> !shows("#mend-turned"));
     @SuppressWarnings("unchecked")
     ChoiceBox<Sight> sights = (ChoiceBox<Sight>) window.scene().lookup("#paper-sight");
     robot.interact(() -> sights.setValue(Sight.DEUTAN));

@@ -3,6 +3,8 @@ package app.finish.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.core.check.Checked;
+import app.finish.core.check.Checks;
 import app.finish.core.grid.Grid;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
@@ -145,10 +147,11 @@ public class OddFilesTest {
               sheet.getRow(3).createCell(1).setCellFormula("SUM(B2:B3)");
               sheet.getRow(3).createCell(2).setCellValue(5);
             });
-    Recognition read = Recogniser.recognise(Sources.read(file).getFirst().grid(), Corrections.NONE);
+    Grid grid = Sources.read(file).getFirst().grid();
+    Recognition read = Recogniser.recognise(grid, Corrections.NONE);
     assertThat(read.table().body().at(2, 0))
         .isEqualTo(new Value.Missing(Value.Reason.ERROR, "=SUM(B2:B3)"));
-    assertThat(read.findings()).isEmpty();
+    assertThat(Checks.ALL.of(Checked.of(read, grid))).isEmpty();
   }
 
   @Test

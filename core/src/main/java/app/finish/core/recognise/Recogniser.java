@@ -1,8 +1,6 @@
 package app.finish.core.recognise;
 
 import app.finish.core.grid.Grid;
-import app.finish.core.grid.GridPlace;
-import app.finish.core.number.NumberFormat;
 import app.finish.core.recognise.axis.AxisReader;
 import app.finish.core.recognise.axis.Blanks;
 import app.finish.core.recognise.axis.LineReasons;
@@ -10,7 +8,6 @@ import app.finish.core.recognise.axis.MarkPlacer;
 import app.finish.core.recognise.found.Anchors;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.FigureCount;
-import app.finish.core.recognise.found.Finding;
 import app.finish.core.recognise.found.Places;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.found.SourceRow;
@@ -29,7 +26,6 @@ import app.finish.core.recognise.sheet.FrameFinder;
 import app.finish.core.recognise.sheet.Placed;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.recognise.sheet.WordsReader;
-import app.finish.core.recognise.total.TotalCheck;
 import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
@@ -152,8 +148,9 @@ public final class Recogniser {
             .anchors()
             .orElseGet(() -> Anchors.of(grid.grid(), sourceRows, table, frame.valueColumns())),
         evidence,
-        findings(table, figures),
         figures,
+        saysRounded(),
+        covers(table),
         unplaced(measures));
   }
 
@@ -167,48 +164,6 @@ public final class Recogniser {
       }
     }
     return unplaced;
-  }
-
-  private List<Finding> findings(Table table, FigureCount figures) {
-    List<Finding> findings = new ArrayList<>();
-    for (String place : figures.placeless()) {
-      findings.add(
-          new Finding(
-              place,
-              "",
-              "",
-              "The figure in "
-                  + place
-                  + " has no place in the table. Say how many rows of heads and columns of stub"
-                  + " there are, or leave its row out."));
-    }
-    for (TotalCheck.Miss miss : new TotalCheck(table, saysRounded(), covers(table)).misses()) {
-      int row = rows.lines().get(miss.row()).place();
-      int column = frame.valueColumns().get(miss.column());
-      String place = new GridPlace(grid.grid().top() + row, grid.grid().left() + column).toString();
-      String claimed = table.body().at(miss.row(), miss.column()).written();
-      String found = NumberFormat.PLAIN.withDecimals(miss.decimals()).write(miss.sum(), "");
-      String members =
-          miss.down()
-              ? rowsInWords(
-                  rows.lines().get(miss.first()).place(), rows.lines().get(miss.last()).place())
-              : columnsInWords(miss.first(), miss.last());
-      findings.add(
-          new Finding(
-              place,
-              claimed,
-              found,
-              "The total in "
-                  + place
-                  + " says "
-                  + claimed
-                  + ", but the figures that it totals, in "
-                  + members
-                  + ", add up to "
-                  + found
-                  + "."));
-    }
-    return findings;
   }
 
   /// Whether words around the table say that figures are rounded.

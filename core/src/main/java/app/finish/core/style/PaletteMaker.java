@@ -2,6 +2,7 @@ package app.finish.core.style;
 
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.NearestInk;
 import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,22 +30,22 @@ public final class PaletteMaker {
     List<Colour> strong = new ArrayList<>(main);
     strong.removeIf(colour -> strength(colour) < 0.04);
     Colour accent = strong.isEmpty() ? darkest(main) : strong.getFirst();
-    Colour reading = PaletteCheck.nearest(accent, WHITE, TEXT).orElse(accent);
+    Colour reading = NearestInk.on(WHITE, accent, TEXT).orElse(accent);
     double[] hue = Light.oklab(reading);
     Colour ink = Light.ofOklab(0.25, hue[1] * 0.25, hue[2] * 0.25);
     Colour soft = Light.ofOklab(0.45, hue[1] * 0.25, hue[2] * 0.25);
     Colour second = strong.size() > 1 ? strong.get(1) : Light.ofOklab(0.55, 0.05, 0.11);
     return Palette.NONE
         .with("ink", ink)
-        .with("soft", PaletteCheck.nearest(soft, reading.mixedInto(WHITE, 10), TEXT).orElse(soft))
+        .with("soft", NearestInk.on(reading.mixedInto(WHITE, 10), soft, TEXT).orElse(soft))
         .with("paper", WHITE)
         .with("accent", reading)
-        .with("onAccent", PaletteCheck.nearest(WHITE, reading, TEXT).orElse(ink))
+        .with("onAccent", NearestInk.on(reading, WHITE, TEXT).orElse(ink))
         .with("mist", reading.mixedInto(WHITE, 10))
         .with("rule", reading.mixedInto(WHITE, 45))
         .with("good", Colour.parse("#17805a"))
         .with("bad", Colour.parse("#8a1f12"))
-        .with("signal", PaletteCheck.nearest(second, WHITE, TEXT).orElse(second));
+        .with("signal", NearestInk.on(WHITE, second, TEXT).orElse(second));
   }
 
   private static double strength(Colour colour) {

@@ -5,12 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.RandomStyles;
 import app.finish.core.RandomTables;
+import app.finish.core.check.Fit;
+import app.finish.core.check.Mend;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
-import app.finish.core.layout.sheet.Fit;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
@@ -174,9 +175,12 @@ public class StyledLayoutTest {
       Dresser.Ready ready = Dresser.ready(table);
       Fit fit = Fit.of(ready, cascade, 1, Paper.A4, FONTS);
       assertThat(fit.fits()).isEqualTo(fit.proof().paper().equals(Paper.A4));
-      for (Fit.Remedy remedy : fit.remedies()) {
-        Paper paper = remedy instanceof Fit.Remedy.Turned ? Paper.A4.turned() : Paper.A4;
-        Touches touches = Fit.touches(remedy, Touches.NONE);
+      for (Mend remedy : fit.mends()) {
+        Paper paper = remedy instanceof Mend.TurnPage ? Paper.A4.turned() : Paper.A4;
+        Touches touches =
+            remedy instanceof Mend.Touch touch
+                ? Touches.NONE.with(touch.selector(), touch.property(), touch.setting())
+                : Touches.NONE;
         Fit after = Fit.of(ready, cascade.touched(touches), 1, paper, FONTS);
         assertThat(after.proof().paper()).as(seed + " " + remedy).isEqualTo(paper);
         mended++;

@@ -3,6 +3,7 @@ package app.finish.core.recognise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
+import app.finish.core.check.Found;
 import app.finish.core.grid.Grid;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.found.SourceRow;
@@ -38,9 +39,7 @@ public class RoundTripTest {
     assertThat(read.marks()).as(form).isEqualTo(expected.marks());
     assertThat(read.words()).as(form).isEqualTo(expected.words());
     assertThat(read.measures()).as(form).isEqualTo(expected.measures());
-    assertThat(Recogniser.recognise(grids.getFirst(), Corrections.NONE).findings())
-        .as(form)
-        .isEmpty();
+    assertThat(Found.in(grids.getFirst(), Corrections.NONE)).as(form).isEmpty();
   }
 
   @Test(dataProvider = "seeds")

@@ -3,6 +3,7 @@ package app.finish.core.recognise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.TestStyles;
+import app.finish.core.check.Found;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
@@ -161,10 +162,10 @@ public class SignsTest {
   public void aPersonSaysWhatATotalTotalsAndWhatIsAName() {
     String[] lines = {"Cargo | Tonnes", "Coal | 640", "Peat | 1511", "Stock | 900", "Total | 2151"};
     Recognition plain = read(Corrections.NONE, lines);
-    assertThat(plain.findings()).hasSize(1);
+    assertThat(Found.in(lines)).hasSize(1);
     List<Anchor> rows = plain.anchors().rows();
     Corrections said = Corrections.NONE.withCover(rows.get(4), List.of(rows.get(1), rows.get(2)));
-    assertThat(read(said, lines).findings()).isEmpty();
+    assertThat(Found.in(Grid.ofText(lines), said)).isEmpty();
     String[] named = {
       " | Paid with fares |", "Place | Coin | Card", "Hale | 3 | 5", "Orrin | 4 | 8"
     };
@@ -205,14 +206,11 @@ public class SignsTest {
 
   @Test
   public void aTotalThatMostlyAddsUpIsNotSaidToAddUp() {
-    Recognition read =
-        read(
-            Corrections.NONE,
-            "Place | A | B | C",
-            "Hale | 10 | 20 | 30",
-            "Orrin | 1 | 2 | 3",
-            "Total | 11 | 22 | 34");
-    assertThat(read.findings()).hasSize(1);
+    String[] lines = {
+      "Place | A | B | C", "Hale | 10 | 20 | 30", "Orrin | 1 | 2 | 3", "Total | 11 | 22 | 34"
+    };
+    Recognition read = read(Corrections.NONE, lines);
+    assertThat(Found.in(lines)).hasSize(1);
     assertThat(read.evidence())
         .filteredOn(one -> one.said().equals("grandTotalRow"))
         .allSatisfy(one -> assertThat(one.because().getFirst()).startsWith("most of its figures"));

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.RandomStyles;
 import app.finish.core.TestStyles;
+import app.finish.core.check.InkPairs;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.NearestInk;
 import app.finish.core.style.colour.Palette;
 import app.finish.core.style.colour.Sight;
 import java.util.List;
@@ -73,7 +75,7 @@ public class PaletteTest {
     for (int i = 0; i < 60; i++) {
       Colour ink = new Colour(random.nextInt(0x1000000));
       Colour ground = new Colour(random.nextInt(0x1000000));
-      Optional<Colour> nearest = PaletteCheck.nearest(ink, ground, 4.5);
+      Optional<Colour> nearest = NearestInk.on(ground, ink, 4.5);
       if (nearest.isPresent()) {
         for (Sight sight : Sight.values()) {
           assertThat(Light.contrast(sight.of(nearest.get()), sight.of(ground)))
@@ -82,25 +84,24 @@ public class PaletteTest {
         assertThat(Light.distance(ink, nearest.get())).isLessThan(0.8);
       }
     }
-    assertThat(PaletteCheck.nearest(new Colour(0), WHITE, 4.5)).contains(new Colour(0));
+    assertThat(NearestInk.on(WHITE, new Colour(0), 4.5)).contains(new Colour(0));
   }
 
   @Test
   public void aPairThatFailsIsNamedWithWhatWouldPass() {
     StyleBook book = TestStyles.book().inked(Palette.NONE.with("accent", Colour.parse("#d8e4e0")));
-    List<PaletteCheck.Pair> pairs = PaletteCheck.of(book.cascade("House"));
-    PaletteCheck.Pair pair =
+    List<InkPairs.Pair> pairs = InkPairs.of(book.cascade("House"));
+    InkPairs.Pair pair =
         pairs.stream().filter(one -> one.fill().equals("accent")).findFirst().orElseThrow();
     assertThat(pair.ink()).isEqualTo("paper");
     assertThat(pair.passes()).isFalse();
     assertThat(pair.failing()).containsKey(Sight.FULL);
     assertThat(pair.where()).contains("grand total row");
     Palette mended = book.over().with("paper", pair.nearest().orElseThrow());
-    assertThat(PaletteCheck.of(TestStyles.book().inked(mended).cascade("House")))
+    assertThat(InkPairs.of(TestStyles.book().inked(mended).cascade("House")))
         .filteredOn(one -> one.fill().equals("accent"))
-        .allMatch(PaletteCheck.Pair::passes);
-    assertThat(PaletteCheck.of(TestStyles.book().cascade("House")))
-        .allMatch(PaletteCheck.Pair::passes);
+        .allMatch(InkPairs.Pair::passes);
+    assertThat(InkPairs.of(TestStyles.book().cascade("House"))).allMatch(InkPairs.Pair::passes);
   }
 
   @Test

@@ -1,8 +1,8 @@
 package app.finish.desktop.bringin;
 
+import app.finish.core.check.Finding;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.FigureCount;
-import app.finish.core.recognise.found.Finding;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.PartName;
 import app.finish.core.table.MeasureKind;
@@ -52,7 +52,7 @@ public final class EvidencePanel {
         });
     Benches.replace(evidence, nodes);
     showFindings(
-        recognition.map(Recognition::findings).orElse(List.of()),
+        bench.shownProperty().get().map(Shown::findings).orElse(List.of()),
         recognition.map(Recognition::figures).orElse(FigureCount.NONE));
   }
 

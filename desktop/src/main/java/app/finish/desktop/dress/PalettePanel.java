@@ -1,7 +1,9 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.check.InkPairs;
+import app.finish.core.check.InksRead;
+import app.finish.core.check.Mend;
 import app.finish.core.style.Cascade;
-import app.finish.core.style.PaletteCheck;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
 import app.finish.core.style.colour.Sight;
@@ -78,7 +80,7 @@ public final class PalettePanel {
     cascade.palette().roles().forEach((role, colour) -> nodes.add(role(role, colour)));
     Benches.replace(roles, nodes);
     List<Node> told = new ArrayList<>();
-    List<PaletteCheck.Pair> pairs = PaletteCheck.of(cascade);
+    List<InkPairs.Pair> pairs = InkPairs.of(cascade);
     long failing = pairs.stream().filter(pair -> !pair.passes()).count();
     Label summary =
         Benches.caption(
@@ -130,7 +132,7 @@ public final class PalettePanel {
     }
   }
 
-  private Node pair(PaletteCheck.Pair pair) {
+  private Node pair(InkPairs.Pair pair) {
     Label sample = new Label("Ab 12");
     sample.getStyleClass().add("pair-sample");
     sample.setStyle(
@@ -154,7 +156,7 @@ public final class PalettePanel {
     return all;
   }
 
-  private static Node beside(PaletteCheck.Pair pair) {
+  private static Node beside(InkPairs.Pair pair) {
     HBox both = new HBox();
     for (Colour colour : List.of(pair.inkColour(), pair.fillColour())) {
       Region half = new Region();
@@ -165,7 +167,7 @@ public final class PalettePanel {
     return both;
   }
 
-  private Node failing(PaletteCheck.Pair pair) {
+  private Node failing(InkPairs.Pair pair) {
     String sights =
         pair.failing().entrySet().stream()
             .map(fails -> sight(fails, pair.wanted() > 0))
@@ -174,16 +176,14 @@ public final class PalettePanel {
     words.setWrapText(true);
     words.getStyleClass().add("finding");
     VBox box = new VBox(3, words);
-    pair.nearest()
-        .filter(nearest -> pair.ink().matches("[a-zA-Z]+"))
-        .ifPresent(
-            nearest -> {
-              Button take = new Button(Texts.of("palette.take", worded(pair.ink()), nearest));
-              take.setId("take-" + pair.ink() + "-on-" + pair.fill().replaceAll("[ %]", ""));
-              take.getStyleClass().add("quiet-link");
-              take.setOnAction(event -> dressing.ink(pair.ink(), nearest));
-              box.getChildren().add(take);
-            });
+    for (Mend mend : InksRead.mends(pair)) {
+      Button take =
+          new Button(Texts.of("palette.take", worded(pair.ink()), pair.nearest().orElseThrow()));
+      take.setId("take-" + pair.ink() + "-on-" + pair.fill().replaceAll("[ %]", ""));
+      take.getStyleClass().add("quiet-link");
+      take.setOnAction(event -> bench.mend(mend));
+      box.getChildren().add(take);
+    }
     return box;
   }
 

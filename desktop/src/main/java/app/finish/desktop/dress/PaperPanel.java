@@ -1,11 +1,11 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.check.Fit;
+import app.finish.core.check.Mend;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.sheet.Fit;
 import app.finish.core.style.colour.Sight;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.PaperView;
 import java.util.ArrayList;
@@ -151,34 +151,26 @@ public final class PaperPanel {
       if (pages > 1) {
         nodes.add(Benches.caption(Texts.of("paper.repeats")));
       }
-      for (Fit.Remedy remedy : fit.get().remedies()) {
-        nodes.add(remedy(remedy));
+      for (Mend mend : fit.get().mends()) {
+        nodes.add(mend(mend));
       }
-      if (!fits && fit.get().remedies().isEmpty()) {
+      if (!fits && fit.get().mends().isEmpty()) {
         nodes.add(Benches.caption(Texts.of("paper.nothing")));
       }
     }
     Benches.replace(advice, nodes);
   }
 
-  private Node remedy(Fit.Remedy remedy) {
-    String words =
-        switch (remedy) {
-          case Fit.Remedy.Turned one -> Texts.of("remedy.turned");
-          case Fit.Remedy.Smaller one -> Texts.of("remedy.smaller", one.share());
-          case Fit.Remedy.Closer one -> Texts.of("remedy.closer");
-          case Fit.Remedy.BrokenHeads one -> Texts.of("remedy.heads");
-        };
-    Button take = new Button(words);
-    take.setId("remedy-" + remedy.getClass().getSimpleName().toLowerCase(Locale.ROOT));
+  private Node mend(Mend mend) {
+    Button take = new Button(mend.words());
+    take.setId("mend-" + mend.id());
     take.setOnAction(
         event -> {
-          if (remedy instanceof Fit.Remedy.Turned) {
+          if (mend instanceof Mend.TurnPage) {
             turned = true;
             show();
           } else {
-            Dressing dressing = bench.dressing();
-            dressing.touch(words, Fit.touches(remedy, dressing.touches()));
+            bench.mend(mend);
           }
         });
     return take;

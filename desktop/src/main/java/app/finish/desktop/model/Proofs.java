@@ -4,6 +4,10 @@ import app.finish.core.Finishing;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.check.Checked;
+import app.finish.core.check.Checks;
+import app.finish.core.check.Finding;
+import app.finish.core.check.Fit;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
@@ -11,7 +15,6 @@ import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
-import app.finish.core.layout.sheet.Fit;
 import app.finish.core.layout.sheet.Glimpse;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.found.Recognition;
@@ -21,6 +24,7 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Words;
 import app.finish.formats.Sending;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
@@ -52,18 +56,21 @@ public final class Proofs {
       Arranged arranged,
       Dresser.Ready dresser) {}
 
+  /// A table as it was recognised, and what does not hold of it.
+  private record Known(Recognition recognition, List<Finding> findings) {}
+
   private record Last(Document document, Shown shown) {}
 
   private final AtomicReference<Optional<Last>> last = new AtomicReference<>(Optional.empty());
   private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
   private final Fonts fonts;
   private final Sending sending;
-  private final Map<Key, Recognition> recognised =
+  private final Map<Key, Known> recognised =
       new LinkedHashMap<>(KEPT, 0.75f, true) {
         private static final long serialVersionUID = 1;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Recognition> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Key, Known> eldest) {
           return size() > KEPT;
         }
       };
@@ -163,7 +170,14 @@ public final class Proofs {
             .flatMap(shown -> shown.scroll().reordered(seen))
             .orElseGet(() -> Scroll.of(seen, fonts, paper));
     return new Shown(
-        table, document.number(place), finish, recognition, arranged, scroll, dresser.naming());
+        table,
+        document.number(place),
+        finish,
+        recognition,
+        known(table.source(), finish.corrections()).findings,
+        arranged,
+        scroll,
+        dresser.naming());
   }
 
   private Dresser.Seen seen(
@@ -214,16 +228,25 @@ public final class Proofs {
   }
 
   Recognition recognition(Source source, Corrections corrections) {
+    return known(source, corrections).recognition;
+  }
+
+  private Known known(Source source, Corrections corrections) {
     Key key = new Key(source, corrections);
     synchronized (recognised) {
-      Recognition known = recognised.get(key);
+      Known known = recognised.get(key);
       if (known != null) {
         return known;
       }
     }
-    Recognition fresh = Finishing.recognition(source, corrections);
+    Recognition recognition = Finishing.recognition(source, corrections);
+    Checked checked =
+        source.tally().isPresent()
+            ? Checked.NOTHING.recognised(recognition)
+            : Checked.of(recognition, source.grid());
+    Known fresh = new Known(recognition, Checks.ALL.of(checked));
     synchronized (recognised) {
-      Recognition meanwhile = recognised.putIfAbsent(key, fresh);
+      Known meanwhile = recognised.putIfAbsent(key, fresh);
       return meanwhile == null ? fresh : meanwhile;
     }
   }

@@ -1,6 +1,7 @@
 package app.finish.desktop.model;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.check.Finding;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.Dressed;
@@ -8,6 +9,7 @@ import app.finish.core.dress.Naming;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.table.Table;
+import java.util.List;
 
 /// A table as it is shown: its recognition, its arrangement and its sheet.
 ///
@@ -15,6 +17,7 @@ import app.finish.core.table.Table;
 /// @param number its number
 /// @param finish the finish that it is shown in
 /// @param recognition what was recognised
+/// @param findings what does not hold of it
 /// @param arranged the table in its arrangement
 /// @param scroll how it looks, laid out as it comes in sight
 /// @param naming the labels by which touches know its places
@@ -23,6 +26,7 @@ public record Shown(
     int number,
     Finish finish,
     Recognition recognition,
+    List<Finding> findings,
     Arranged arranged,
     Scroll scroll,
     Naming naming) {

@@ -1,6 +1,7 @@
 package app.finish.desktop.model;
 
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.check.Mend;
 import app.finish.core.document.Cutting;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
@@ -152,8 +153,9 @@ public final class Workbench {
 
   /// The table at hand, if there is one.
   public Optional<DocumentTable> table() {
-    List<DocumentTable> tables = document().tables();
-    return place.get() < tables.size() ? Optional.of(tables.get(place.get())) : Optional.empty();
+    return place.get() < document().items().size()
+        ? Optional.of(document().table(place.get()))
+        : Optional.empty();
   }
 
   public StyleBook styles() {
@@ -174,6 +176,11 @@ public final class Workbench {
   /// Makes a change that can be undone.
   public void change(String label, Document changed) {
     history.set(history.get().with(label, changed));
+  }
+
+  /// Mends what a check found of the table at hand.
+  public void mend(Mend mend) {
+    change(mend.words(), mend.on(document(), place.get()));
   }
 
   public void undo() {

@@ -1,9 +1,9 @@
 package app.finish.desktop.proof;
 
+import app.finish.core.check.Fit;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
-import app.finish.core.layout.sheet.Fit;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Sight;
 import app.finish.desktop.kit.ProofPainter;

@@ -1,9 +1,11 @@
 package app.finish.formats.json;
 
+import app.finish.core.check.Checked;
+import app.finish.core.check.Checks;
+import app.finish.core.check.Finding;
 import app.finish.core.number.NumberReader;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.FigureCount;
-import app.finish.core.recognise.found.Finding;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.recognise.words.PairedCells;
@@ -30,11 +32,11 @@ public final class RecognitionJson {
   /// The tables of a file as JSON text.
   ///
   /// @param source the file as it was named
-  public static String write(String source, List<Recognition> recognitions) {
+  public static String write(String source, List<Checked> read) {
     ObjectNode root = JSON.createObjectNode();
     root.put("source", source);
     ArrayNode tables = root.putArray("tables");
-    recognitions.forEach(recognition -> tables.add(table(recognition)));
+    read.forEach(one -> tables.add(table(one)));
     try {
       return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     } catch (JsonProcessingException e) {
@@ -42,7 +44,8 @@ public final class RecognitionJson {
     }
   }
 
-  private static ObjectNode table(Recognition recognition) {
+  private static ObjectNode table(Checked read) {
+    Recognition recognition = read.recognition().orElseThrow();
     Table table = recognition.table();
     ObjectNode node = JSON.createObjectNode();
     node.put("title", table.words().title());
@@ -66,7 +69,7 @@ public final class RecognitionJson {
     ArrayNode evidence = node.putArray("evidence");
     recognition.evidence().forEach(one -> evidence.add(evidence(one)));
     ArrayNode findings = node.putArray("findings");
-    recognition.findings().forEach(one -> findings.add(finding(one)));
+    Checks.ALL.of(read).forEach(one -> findings.add(finding(one)));
     node.set("figures", figures(recognition.figures()));
     return node;
   }
@@ -205,9 +208,10 @@ public final class RecognitionJson {
 
   private static ObjectNode finding(Finding finding) {
     ObjectNode node = JSON.createObjectNode();
-    node.put("place", finding.place());
-    node.put("claimed", finding.claimed());
-    node.put("found", finding.found());
+    node.put("check", finding.check());
+    node.put("place", finding.where().words());
+    node.put("claimed", finding.is());
+    node.put("found", finding.should());
     node.put("sentence", finding.sentence());
     return node;
   }

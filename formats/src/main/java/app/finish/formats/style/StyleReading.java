@@ -1,5 +1,7 @@
 package app.finish.formats.style;
 
+import app.finish.core.check.Finding;
+import app.finish.core.check.Where;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -41,19 +43,6 @@ public final class StyleReading {
     this.fileName = fileName;
   }
 
-  /// Something about a style file.
-  ///
-  /// @param place where it is: "looks › title › weight"
-  /// @param line the line of the file, 0 if none can be named
-  /// @param sentence what it is
-  /// @param isWrong whether the file can't be used as it is; otherwise it is only not known here
-  public record Finding(String place, int line, String sentence, boolean isWrong) {
-    @Override
-    public String toString() {
-      return (line > 0 ? "line " + line + ", " : "") + place + ": " + sentence;
-    }
-  }
-
   static StyleReading of(String text, String fileName, boolean shipped) throws Problem {
     StyleReading reading = new StyleReading(fileName);
     JsonNode root;
@@ -92,7 +81,7 @@ public final class StyleReading {
 
   HouseStyle orThrow() throws Problem {
     for (Finding finding : findings) {
-      if (finding.isWrong) {
+      if (finding.isWrong()) {
         throw new Problem(fileName + ", " + finding);
       }
     }
@@ -118,7 +107,15 @@ public final class StyleReading {
       pointer.append('/').append(key.replace("~", "~0").replace("/", "~1"));
     }
     int line = lines.getOrDefault(pointer.toString(), 0);
-    findings.add(new Finding(String.join(" › ", keys), line, sentence, wrong));
+    findings.add(
+        new Finding(
+            "style.reads",
+            new Where.Key(String.join(" › ", keys), line),
+            "",
+            "",
+            sentence,
+            wrong,
+            List.of()));
   }
 
   private void keep(JsonNode node, String sentence, String... keys) {

@@ -1,5 +1,8 @@
 package app.finish.formats.corpus;
 
+import app.finish.core.check.Checked;
+import app.finish.core.check.Checks;
+import app.finish.core.check.Finding;
 import app.finish.core.document.Source;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
@@ -63,8 +66,10 @@ final class Corpus {
   static Read read(Path file, List<TrueTable> truth) throws IOException {
     Facts facts = new Facts();
     List<Recognition> found = new ArrayList<>();
+    List<List<Finding>> findings = new ArrayList<>();
     for (Source source : Sources.read(file)) {
       found.add(Recogniser.recognise(source.grid(), Corrections.NONE));
+      findings.add(Checks.ALL.of(Checked.of(found.getLast(), source.grid())));
     }
     facts.count(
         Of.TABLES, found.size() == truth.size(), found.size() + " tables for " + truth.size());
@@ -78,8 +83,8 @@ final class Corpus {
       facts.wrong().addAll(compared.wrong());
       wanted.addAll(truth.get(i).numbers());
       int wrong = truth.get(i).json().path("wrong").asInt(0);
-      if (table != null && found.get(i).findings().size() != wrong) {
-        alarms.add(wrong + " wrong totals, but " + found.get(i).findings());
+      if (table != null && findings.get(i).size() != wrong) {
+        alarms.add(wrong + " wrong totals, but " + findings.get(i));
       }
     }
     found.forEach(one -> given.addAll(numbers(one.table())));

@@ -2,6 +2,7 @@ package app.finish.formats.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.check.Checked;
 import app.finish.core.grid.Grid;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
@@ -14,9 +15,10 @@ import org.testng.annotations.Test;
 
 public class RecognitionJsonTest {
   private static JsonNode json(String... lines) throws IOException {
+    Grid grid = Grid.ofText(lines);
     String text =
         RecognitionJson.write(
-            "fares.csv", List.of(Recogniser.recognise(Grid.ofText(lines), Corrections.NONE)));
+            "fares.csv", List.of(Checked.of(Recogniser.recognise(grid, Corrections.NONE), grid)));
     return new ObjectMapper().readTree(text);
   }
 

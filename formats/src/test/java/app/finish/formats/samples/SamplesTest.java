@@ -3,6 +3,8 @@ package app.finish.formats.samples;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.Finishing;
+import app.finish.core.check.Checked;
+import app.finish.core.check.Checks;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.Recognition;
@@ -280,7 +282,8 @@ public class SamplesTest {
     assertThat(rows(read)).isEqualTo(rows);
     assertThat(columns(read.table())).isEqualTo(columns);
     assertThat(kinds(read.table())).isEqualTo(kinds);
-    assertThat(read.findings()).isEmpty();
+    assertThat(Checks.ALL.of(Checked.of(read, Samples.read(sample).get(number - 1).grid())))
+        .isEmpty();
     assertThat(read.evidence()).noneMatch(Evidence::isDoubtful);
   }
 
@@ -335,7 +338,11 @@ public class SamplesTest {
         .hasSize(14)
         .allSatisfy(
             table ->
-                assertThat(Finishing.recognition(table.source(), Corrections.NONE).findings())
+                assertThat(
+                        Checks.ALL.of(
+                            Checked.of(
+                                Finishing.recognition(table.source(), Corrections.NONE),
+                                table.source().grid())))
                     .isEmpty());
   }
 

@@ -3,12 +3,13 @@ package app.finish.formats.style;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.core.check.Finding;
+import app.finish.core.check.InkPairs;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.PaletteCheck;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -57,15 +58,15 @@ public class StyleFileTest {
   }
 
   @Test
-  public void everyShippedStylePassesThePaletteChecks() {
+  public void everyShippedStylePassesTheInkPairss() {
     StyleBook shipped = StyleFile.shipped();
     assertThat(shipped.styles()).hasSize(8);
     for (HouseStyle style : shipped.styles()) {
       Cascade cascade = shipped.cascade(style.name());
-      assertThat(PaletteCheck.of(cascade)).as(style.name()).allMatch(PaletteCheck.Pair::passes);
-      assertThat(PaletteCheck.of(cascade.onScreen()))
+      assertThat(InkPairs.of(cascade)).as(style.name()).allMatch(InkPairs.Pair::passes);
+      assertThat(InkPairs.of(cascade.onScreen()))
           .as(style.name() + " on a screen")
-          .allMatch(PaletteCheck.Pair::passes);
+          .allMatch(InkPairs.Pair::passes);
       assertThat(cascade.palette().roles().size()).isBetween(8, 12);
       double paper = Light.luminance(cascade.palette().colour("paper"));
       assertThat(paper).as(style.name() + " prints light").isGreaterThan(0.9);
@@ -135,14 +136,14 @@ public class StyleFileTest {
             """);
     StyleReading reading = StyleFile.check(file);
     assertThat(reading.findings())
-        .extracting(StyleReading.Finding::toString)
+        .extracting(Finding::toString)
         .containsExactly(
             "line 4, shine: This is not known here. It is kept, and does nothing.",
             "line 8, looks › title › sparkle: There is no property of this name. It is kept, and"
                 + " does nothing.",
             "line 10, looks › gutter: There is no part of this name. It is kept, and does"
                 + " nothing.");
-    assertThat(reading.findings()).noneMatch(StyleReading.Finding::isWrong);
+    assertThat(reading.findings()).noneMatch(Finding::isWrong);
     String written = StyleFile.write(StyleFile.read(file));
     JsonNode root = new ObjectMapper().readTree(written);
     assertThat(root.path("shine").asInt()).isEqualTo(3);

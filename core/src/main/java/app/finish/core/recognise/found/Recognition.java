@@ -6,6 +6,7 @@ import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -24,8 +25,9 @@ import java.util.OptionalInt;
 /// @param stubColumns how many columns of stub there are
 /// @param anchors what the rows and columns of the grid are called
 /// @param evidence every decision with its reasons, in reading order
-/// @param findings what does not hold
 /// @param figures how many figures the source has, and where each went
+/// @param rounded whether words around it say that figures are rounded and may not add up
+/// @param covers for a leaf down that is a total, the leaves that a person said it totals
 /// @param unplaced rows, columns and measures of which a person said something and which the source
 ///   does not have
 public record Recognition(
@@ -36,15 +38,16 @@ public record Recognition(
     int stubColumns,
     Anchors anchors,
     List<Evidence> evidence,
-    List<Finding> findings,
     FigureCount figures,
+    boolean rounded,
+    Map<Integer, List<Integer>> covers,
     List<Anchor> unplaced) {
   /// Copies the lists.
   public Recognition {
     rows = List.copyOf(rows);
     valueColumns = List.copyOf(valueColumns);
     evidence = List.copyOf(evidence);
-    findings = List.copyOf(findings);
+    covers = Map.copyOf(covers);
     unplaced = List.copyOf(unplaced);
   }
 
@@ -72,8 +75,9 @@ public record Recognition(
         0,
         new Anchors(List.of(), List.of()),
         List.of(evidence),
-        List.of(),
         FigureCount.NONE,
+        false,
+        Map.of(),
         List.of());
   }
 

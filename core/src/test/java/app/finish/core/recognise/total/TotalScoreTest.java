@@ -2,10 +2,9 @@ package app.finish.core.recognise.total;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.check.Finding;
+import app.finish.core.check.Found;
 import app.finish.core.grid.Grid;
-import app.finish.core.recognise.Recogniser;
-import app.finish.core.recognise.found.Finding;
-import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
 import java.util.ArrayList;
 import java.util.List;
@@ -333,9 +332,9 @@ public class TotalScoreTest {
     int said = 0;
     for (int i = 0; broken < TABLES; i++) {
       Sound sound = table(i, random);
-      Recognition plain = Recogniser.recognise(sound.grid(), Corrections.NONE);
-      if (!plain.findings().isEmpty()) {
-        alarms.add(SampleText.of(sound.grid()) + plain.findings());
+      List<Finding> plain = Found.in(sound.grid(), Corrections.NONE);
+      if (!plain.isEmpty()) {
+        alarms.add(SampleText.of(sound.grid()) + plain);
       }
       if (sound.totals.isEmpty()) {
         continue;
@@ -344,7 +343,7 @@ public class TotalScoreTest {
       String[] row = sound.rows.get(at[0]);
       row[at[1]] = wrong(row[at[1]], sound.slack, random);
       broken++;
-      List<Finding> findings = Recogniser.recognise(sound.grid(), Corrections.NONE).findings();
+      List<Finding> findings = Found.in(sound.grid(), Corrections.NONE);
       said += findings.isEmpty() ? 0 : 1;
       if (findings.isEmpty()) {
         missed.add(SampleText.of(sound.grid()) + "wrong at " + at[0] + ", " + at[1]);

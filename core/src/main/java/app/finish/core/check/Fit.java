@@ -1,4 +1,4 @@
-package app.finish.core.layout.sheet;
+package app.finish.core.check;
 
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
@@ -6,11 +6,11 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
-import app.finish.core.style.Touches;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,37 +20,20 @@ import java.util.Optional;
 /// ```java
 /// Fit fit = Fit.of(Dresser.ready(table), cascade, 1, Paper.A4, fonts);
 /// fit.fits(); // false
-/// fit.remedies().getFirst(); // Smaller[share=85]
+/// fit.mends().getFirst().words(); // "Set it at 85 % of its size"
 /// ```
 ///
 /// @param proof the table laid out on the page, or on the wider one that it needs
 /// @param asked the page that was asked for
 /// @param whole whether the whole table was laid out; of a very long one it is the beginning
-/// @param remedies what would make it fit
-public record Fit(Proof proof, Paper asked, boolean whole, List<Remedy> remedies) {
+/// @param mends what would make it fit
+public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
   private static final int MOST = 4000;
   private static final Selector TABLE = Selector.of(PartName.TABLE);
 
   /// Copies the list.
   public Fit {
-    remedies = List.copyOf(remedies);
-  }
-
-  /// Something that makes a table fit a page.
-  public sealed interface Remedy {
-    /// The page turned to its side.
-    record Turned() implements Remedy {}
-
-    /// A smaller face, no smaller than the style allows.
-    ///
-    /// @param share the share of the sizes as they are, in percent
-    record Smaller(int share) implements Remedy {}
-
-    /// Less space at the sides of the columns, 2 pt.
-    record Closer() implements Remedy {}
-
-    /// Columns of figures no wider than their figures, with their heads broken.
-    record BrokenHeads() implements Remedy {}
+    mends = List.copyOf(mends);
   }
 
   /// Lays a table out on a page and looks for what makes it fit.
@@ -62,34 +45,51 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Remedy> remedies
     if (proof.paper().equals(paper)) {
       return new Fit(proof, paper, whole, List.of());
     }
-    List<Remedy> remedies = new ArrayList<>();
+    List<Mend> mends = new ArrayList<>();
     if (paper.height() > paper.width() && proof.paper().equals(paper.turned())) {
-      remedies.add(new Remedy.Turned());
+      mends.add(new Mend.TurnPage("Turn the page"));
     }
-    Touches touches = cascade.touches();
-    smaller(table, cascade, number, paper, fonts).ifPresent(remedies::add);
-    Touches closer = touches.with(TABLE, Property.PADDING_SIDES, "2 pt");
-    if (fits(table.seen(cascade.touched(closer), number), paper, fonts)) {
-      remedies.add(new Remedy.Closer());
+    smaller(table, cascade, number, paper, fonts).ifPresent(mends::add);
+    Mend.Touch closer =
+        new Mend.Touch("closer", "Move the columns closer", TABLE, Property.PADDING_SIDES, "2 pt");
+    if (fits(table.seen(touched(cascade, closer), number), paper, fonts)) {
+      mends.add(closer);
     }
-    Touches broken = touches.with(TABLE, Property.COLUMN_WIDTH, "1 pt");
-    if (fits(table.seen(cascade.touched(broken), number), paper, fonts)) {
-      remedies.add(new Remedy.BrokenHeads());
+    Mend.Touch broken =
+        new Mend.Touch(
+            "brokenheads",
+            "Break the heads over narrower columns",
+            TABLE,
+            Property.COLUMN_WIDTH,
+            "1 pt");
+    if (fits(table.seen(touched(cascade, broken), number), paper, fonts)) {
+      mends.add(broken);
     }
-    return new Fit(proof, paper, whole, remedies);
+    return new Fit(proof, paper, whole, mends);
   }
 
-  private static Optional<Remedy> smaller(
+  private static Optional<Mend> smaller(
       Dresser.Ready table, Cascade cascade, int number, Paper paper, Fonts fonts) {
     double size = cascade.look(List.of(TABLE)).size();
     double least = cascade.look(List.of(TABLE)).points(Property.LEAST_SIZE);
     for (int share = 95; share >= 50 && size * share / 100 >= least; share -= 5) {
-      Touches touches = cascade.touches().with(TABLE, Property.SIZE, share + "%");
-      if (fits(table.seen(cascade.touched(touches), number), paper, fonts)) {
-        return Optional.of(new Remedy.Smaller(share));
+      Mend.Touch smaller =
+          new Mend.Touch(
+              "smaller",
+              "Set it at " + share + " % of its size",
+              TABLE,
+              Property.SIZE,
+              share + "%");
+      if (fits(table.seen(touched(cascade, smaller), number), paper, fonts)) {
+        return Optional.of(smaller);
       }
     }
     return Optional.empty();
+  }
+
+  private static Cascade touched(Cascade cascade, Mend.Touch touch) {
+    return cascade.touched(
+        cascade.touches().with(touch.selector(), touch.property(), touch.setting()));
   }
 
   /// Only the widest rows are measured for that.
@@ -114,16 +114,6 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Remedy> remedies
 
   /// Whether the table fits the page that was asked for.
   public boolean fits() {
-    return remedies.isEmpty() && proof.paper().equals(asked);
-  }
-
-  /// The touches that a remedy makes; a turned page needs none.
-  public static Touches touches(Remedy remedy, Touches touches) {
-    return switch (remedy) {
-      case Remedy.Turned turned -> touches;
-      case Remedy.Smaller smaller -> touches.with(TABLE, Property.SIZE, smaller.share + "%");
-      case Remedy.Closer closer -> touches.with(TABLE, Property.PADDING_SIDES, "2 pt");
-      case Remedy.BrokenHeads heads -> touches.with(TABLE, Property.COLUMN_WIDTH, "1 pt");
-    };
+    return mends.isEmpty() && proof.paper().equals(asked);
   }
 }

@@ -1,4 +1,4 @@
-package app.finish.core.recognise.total;
+package app.finish.core.check;
 
 import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Axis;

@@ -1,7 +1,14 @@
-package app.finish.core.style;
+package app.finish.core.check;
 
+import app.finish.core.style.Cascade;
+import app.finish.core.style.Look;
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.NearestInk;
 import app.finish.core.style.colour.Palette;
 import app.finish.core.style.colour.Sight;
 import java.util.ArrayList;
@@ -11,21 +18,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 
-/// Checks the inks of a style on the fills that they stand on: as they are, in grey print and as
-/// people with colour blindness see them. WCAG 2.2, 1.4.3, asks for a contrast of 4.5, and of 3 for
-/// large text.
+/// The inks of a style on the fills that they stand on: as they are, in grey print and as people
+/// with colour blindness see them. WCAG 2.2, 1.4.3, asks for a contrast of 4.5, and of 3 for large
+/// text.
 ///
 /// ```java
-/// PaletteCheck.of(cascade).stream().filter(pair -> !pair.passes()).toList();
+/// InkPairs.of(cascade).stream().filter(pair -> !pair.passes()).toList();
 /// ```
-public final class PaletteCheck {
+public final class InkPairs {
   private static final double TEXT = 4.5;
   private static final double LARGE_TEXT = 3;
   private static final double APART = 0.08;
 
-  private PaletteCheck() {}
+  private InkPairs() {}
 
   /// An ink on a fill, or two inks that must look different.
   ///
@@ -125,18 +131,11 @@ public final class PaletteCheck {
       }
     }
     Optional<Colour> nearest =
-        failing.isEmpty() ? Optional.empty() : nearest(ink, one -> reads(one, fill, use.wanted));
+        failing.isEmpty()
+            ? Optional.empty()
+            : NearestInk.of(ink, one -> NearestInk.reads(one, fill, use.wanted));
     return new Pair(
         key.ink, key.fill, List.copyOf(use.where), ink, fill, use.wanted, failing, nearest);
-  }
-
-  private static boolean reads(Colour ink, Colour fill, double wanted) {
-    for (Sight sight : Sight.values()) {
-      if (Light.contrast(sight.of(ink), sight.of(fill)) < wanted) {
-        return false;
-      }
-    }
-    return true;
   }
 
   /// Two inks that mean opposite things must look different, unless a palette has one ink for both.
@@ -157,7 +156,8 @@ public final class PaletteCheck {
     Optional<Colour> nearest =
         failing.isEmpty()
             ? Optional.empty()
-            : nearest(first, ink -> differs(ink, second) && reads(ink, paper, TEXT));
+            : NearestInk.of(
+                first, ink -> differs(ink, second) && NearestInk.reads(ink, paper, TEXT));
     return Optional.of(new Pair(one, other, List.of(), first, second, 0, failing, nearest));
   }
 
@@ -168,41 +168,5 @@ public final class PaletteCheck {
       }
     }
     return true;
-  }
-
-  /// The colour that reads on a ground and is nearest to another.
-  ///
-  /// @param wanted the contrast that is asked for
-  public static Optional<Colour> nearest(Colour ink, Colour ground, double wanted) {
-    return nearest(ink, one -> reads(one, ground, wanted));
-  }
-
-  /// How far a colour is moved; to make it weaker weighs more than to make it lighter or darker,
-  /// since a brand is known by its hue.
-  private static double shift(double[] from, double[] to) {
-    double weaker = Math.hypot(from[1], from[2]) - Math.hypot(to[1], to[2]);
-    return Math.abs(from[0] - to[0]) + 3 * Math.abs(weaker);
-  }
-
-  /// The nearest colour of the same hue that passes: lighter or darker, and as strong as can be.
-  private static Optional<Colour> nearest(Colour from, Predicate<Colour> passes) {
-    if (passes.test(from)) {
-      return Optional.of(from);
-    }
-    double[] lab = Light.oklab(from);
-    Optional<Colour> best = Optional.empty();
-    double least = Double.MAX_VALUE;
-    for (int step = 0; step <= 200; step++) {
-      for (int strength = 10; strength >= 0; strength -= 2) {
-        double share = strength / 10.0;
-        Colour colour = Light.ofOklab(step / 200.0, lab[1] * share, lab[2] * share);
-        double distance = shift(lab, Light.oklab(colour));
-        if (distance < least && passes.test(colour)) {
-          least = distance;
-          best = Optional.of(colour);
-        }
-      }
-    }
-    return best;
   }
 }

@@ -1,0 +1,110 @@
+package app.finish.core.check;
+
+import app.finish.core.arrange.move.Move;
+import app.finish.core.document.Document;
+import app.finish.core.document.Finish;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.style.colour.Colour;
+import java.util.function.UnaryOperator;
+
+/// Something that mends what was found: an edit of the document that can be undone as any other.
+///
+/// ```java
+/// Document mended = finding.mends().getFirst().on(document, place);
+/// ```
+public sealed interface Mend {
+  /// A word for it, one for each kind, as the window's texts and tests name it.
+  String id();
+
+  /// What it does, as a button says it.
+  String words();
+
+  /// The document with it, under the table in a place.
+  Document on(Document document, int place);
+
+  private static Document finished(Document document, int place, UnaryOperator<Finish> change) {
+    return document.withFinish(place, change.apply(document.table(place).finish()));
+  }
+
+  /// A setting by hand.
+  record Touch(String id, String words, Selector selector, Property property, String setting)
+      implements Mend {
+    @Override
+    public Document on(Document document, int place) {
+      return finished(
+          document,
+          place,
+          finish -> finish.withTouches(finish.touches().with(selector, property, setting)));
+    }
+  }
+
+  /// Another colour for a role of the palette.
+  record Ink(String words, String role, Colour colour) implements Mend {
+    @Override
+    public String id() {
+      return "ink";
+    }
+
+    @Override
+    public Document on(Document document, int place) {
+      return document.withPalette(document.palette().with(role, colour));
+    }
+  }
+
+  /// A move more.
+  record Arrange(String words, Move move) implements Mend {
+    @Override
+    public String id() {
+      return "arrange";
+    }
+
+    @Override
+    public Document on(Document document, int place) {
+      return finished(
+          document, place, finish -> finish.withArrangement(finish.arrangement().with(move)));
+    }
+  }
+
+  /// Another reading of the source.
+  record Correct(String words, UnaryOperator<Corrections> change) implements Mend {
+    @Override
+    public String id() {
+      return "correct";
+    }
+
+    @Override
+    public Document on(Document document, int place) {
+      return finished(
+          document, place, finish -> finish.withCorrections(change.apply(finish.corrections())));
+    }
+  }
+
+  /// Other words in the place of the source's.
+  record Reword(String words, PartName part, String text) implements Mend {
+    @Override
+    public String id() {
+      return "reword";
+    }
+
+    @Override
+    public Document on(Document document, int place) {
+      return finished(document, place, finish -> finish.withWord(part, text));
+    }
+  }
+
+  /// The page turned to its side. The page is chosen when a document is sent, and is no part of it.
+  record TurnPage(String words) implements Mend {
+    @Override
+    public String id() {
+      return "turned";
+    }
+
+    @Override
+    public Document on(Document document, int place) {
+      return document;
+    }
+  }
+}
