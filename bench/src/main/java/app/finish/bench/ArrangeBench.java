@@ -3,9 +3,14 @@ package app.finish.bench;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.Reverse;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Table;
@@ -67,32 +72,32 @@ public class ArrangeBench {
     Arrangement none =
         turn % 2 == 0
             ? Arrangement.NONE
-            : Arrangement.of(new Move.Reverse(Side.DOWN, 0)).withSwitched(0, false);
+            : Arrangement.of(new Reverse(Side.DOWN, 0)).withSwitched(0, false);
     return ready.arrange(none.with(move));
   }
 
   /// Swaps the axes.
   @Benchmark
   public Arranged swapAxes() {
-    return made(new Move.SwapAxes());
+    return made(new SwapAxes());
   }
 
   /// Orders the rows by a column.
   @Benchmark
   public Arranged sort() {
-    return made(new Move.ByFigure(Side.DOWN, 1, first, true));
+    return made(new ByFigure(Side.DOWN, 1, first, true));
   }
 
   /// Keeps ten rows of each group.
   @Benchmark
   public Arranged keepTop() {
-    return made(new Move.KeepTop(Side.DOWN, 1, 10, first, false, true));
+    return made(new KeepTop(Side.DOWN, 1, 10, first, false, true));
   }
 
   /// Folds all groups to their subtotals.
   @Benchmark
   public Arranged fold() {
-    return made(new Move.FoldLevel(Side.DOWN, 0));
+    return made(new FoldLevel(Side.DOWN, 0));
   }
 
   /// Copies every tenth row of an array, texts and all.

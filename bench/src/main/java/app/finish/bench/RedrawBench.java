@@ -3,9 +3,10 @@ package app.finish.bench;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.make.ByFigure;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.Dresser;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
@@ -78,7 +79,7 @@ public class RedrawBench {
     first = table.across().leaves().getFirst().labels();
     last = table.across().leaves().getLast().labels();
     ready = Arranger.ready(table, Formulas.NONE);
-    order = Arrangement.NONE.with(new Move.ByFigure(Side.DOWN, 1, first, true));
+    order = Arrangement.NONE.with(new ByFigure(Side.DOWN, 1, first, true));
     house = StyleFile.shipped().cascade("Marram house");
     other = StyleFile.shipped().cascade("APA 7");
     dresser = Dresser.ready(ready.arrange(order).table());
@@ -114,7 +115,7 @@ public class RedrawBench {
   /// The rows in another order than before.
   private Arrangement next() {
     turn++;
-    Move move = new Move.ByFigure(Side.DOWN, 1, turn % 2 == 0 ? first : last, turn % 4 < 2);
+    Move move = new ByFigure(Side.DOWN, 1, turn % 2 == 0 ? first : last, turn % 4 < 2);
     return Arrangement.of(move);
   }
 

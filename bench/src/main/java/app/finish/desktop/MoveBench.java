@@ -1,9 +1,29 @@
 package app.finish.desktop;
 
+import app.finish.core.arrange.make.AddTotals;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
+import app.finish.core.arrange.make.Calculate;
+import app.finish.core.arrange.make.FillEmpty;
+import app.finish.core.arrange.make.Fold;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.Gather;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.NameLevel;
+import app.finish.core.arrange.make.PlaceLevel;
+import app.finish.core.arrange.make.ReadNumbers;
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.RenameMember;
+import app.finish.core.arrange.make.Reverse;
+import app.finish.core.arrange.make.SetAside;
+import app.finish.core.arrange.make.SetMemberAside;
+import app.finish.core.arrange.make.Shift;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Quota;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Quota;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -82,7 +102,7 @@ public class MoveBench {
     public void make(MoveBench bench) throws Exception {
       bench.startOver();
       if (move == Kind.TAKE_BACK) {
-        bench.arrange(of(new Move.Reverse(Side.DOWN, 0)));
+        bench.arrange(of(new Reverse(Side.DOWN, 0)));
       }
     }
   }
@@ -180,7 +200,7 @@ public class MoveBench {
     if (!last.arranged().unplaced().isEmpty()) {
       throw new IllegalStateException(last.arranged().unplaced().toString());
     }
-    arrange(of(new Move.NameLevel(Side.DOWN, 0, "Landing")));
+    arrange(of(new NameLevel(Side.DOWN, 0, "Landing")));
     arrange(Arrangement.NONE);
   }
 
@@ -280,35 +300,35 @@ public class MoveBench {
     List<String> pier = List.of("Pier 1");
     Quota ten = new Quota.Count(10);
     return switch (move) {
-      case ORDER_BY_FIGURE -> of(new Move.ByFigure(Side.DOWN, 1, fares, true));
-      case ORDER_BY_LABEL -> of(new Move.ByLabel(Side.DOWN, 1, true));
-      case ORDER_BY_FIGURE_OVER_ALL -> of(new Move.ByFigure(Side.DOWN, 1, fares, true, true));
-      case REVERSE -> of(new Move.Reverse(Side.DOWN, 1));
-      case SHIFT -> of(new Move.Shift(Side.DOWN, day, 1));
-      case SET_ASIDE -> of(new Move.SetAside(Side.DOWN, day));
-      case SET_MEMBER_ASIDE -> of(new Move.SetMemberAside(Side.DOWN, 1, "Day 3"));
-      case SET_COLUMN_ASIDE -> of(new Move.SetAside(Side.ACROSS, passengers));
-      case RENAME -> of(new Move.Rename(Side.DOWN, day, "Day off"));
-      case RENAME_MEMBER -> of(new Move.RenameMember(Side.DOWN, 1, "Day 3", "Day off"));
-      case NAME_LEVEL -> of(new Move.NameLevel(Side.DOWN, 1, "When"));
-      case KEEP_TOP_TEN -> of(new Move.KeepTop(Side.DOWN, 1, ten, fares, false, true, false));
+      case ORDER_BY_FIGURE -> of(new ByFigure(Side.DOWN, 1, fares, true));
+      case ORDER_BY_LABEL -> of(new ByLabel(Side.DOWN, 1, true));
+      case ORDER_BY_FIGURE_OVER_ALL -> of(new ByFigure(Side.DOWN, 1, fares, true, true));
+      case REVERSE -> of(new Reverse(Side.DOWN, 1));
+      case SHIFT -> of(new Shift(Side.DOWN, day, 1));
+      case SET_ASIDE -> of(new SetAside(Side.DOWN, day));
+      case SET_MEMBER_ASIDE -> of(new SetMemberAside(Side.DOWN, 1, "Day 3"));
+      case SET_COLUMN_ASIDE -> of(new SetAside(Side.ACROSS, passengers));
+      case RENAME -> of(new Rename(Side.DOWN, day, "Day off"));
+      case RENAME_MEMBER -> of(new RenameMember(Side.DOWN, 1, "Day 3", "Day off"));
+      case NAME_LEVEL -> of(new NameLevel(Side.DOWN, 1, "When"));
+      case KEEP_TOP_TEN -> of(new KeepTop(Side.DOWN, 1, ten, fares, false, true, false));
       case KEEP_TOP_TEN_GATHER_THE_REST ->
-          of(new Move.KeepTop(Side.DOWN, 1, ten, fares, false, true, true));
-      case KEEP_TOP_THREE_OF_EACH -> of(new Move.KeepTop(Side.DOWN, 1, 3, fares, false, false));
-      case FOLD -> of(new Move.Fold(Side.DOWN, pier));
-      case FOLD_ALL -> of(new Move.FoldLevel(Side.DOWN, 0));
-      case SWAP_AXES -> of(new Move.SwapAxes());
-      case ADD_GRAND_TOTAL -> of(new Move.AddTotals(Side.DOWN, 0, "All", false));
-      case ADD_GRAND_TOTAL_FIRST -> of(new Move.AddTotals(Side.DOWN, 0, "All", true));
-      case ADD_SUBTOTALS -> of(new Move.AddTotals(Side.DOWN, 1, "All days", false));
-      case CALCULATE -> of(new Move.Calculate("Each", "Fares / Passengers", MeasureKind.MEAN, 1));
-      case FILL_EMPTY -> of(new Move.FillEmpty(Side.DOWN, List.of(), "0"));
-      case READ_NUMBERS -> of(new Move.ReadNumbers(Side.DOWN, List.of()));
-      case GATHER -> of(new Move.Gather(Side.DOWN, List.of(pier, List.of("Pier 2")), "Both"));
-      case HOLD -> of(new Move.Hold(Side.DOWN, 1, "Day 3"));
-      case PLACE_OUTERMOST -> of(new Move.Place(Side.DOWN, 1, Side.DOWN, 0));
-      case PLACE_ACROSS -> of(new Move.Place(Side.DOWN, 1, Side.ACROSS, 0));
-      case PLACE_MEASURES_DOWN -> of(new Move.Place(Side.ACROSS, 0, Side.DOWN, 1));
+          of(new KeepTop(Side.DOWN, 1, ten, fares, false, true, true));
+      case KEEP_TOP_THREE_OF_EACH -> of(new KeepTop(Side.DOWN, 1, 3, fares, false, false));
+      case FOLD -> of(new Fold(Side.DOWN, pier));
+      case FOLD_ALL -> of(new FoldLevel(Side.DOWN, 0));
+      case SWAP_AXES -> of(new SwapAxes());
+      case ADD_GRAND_TOTAL -> of(new AddTotals(Side.DOWN, 0, "All", false));
+      case ADD_GRAND_TOTAL_FIRST -> of(new AddTotals(Side.DOWN, 0, "All", true));
+      case ADD_SUBTOTALS -> of(new AddTotals(Side.DOWN, 1, "All days", false));
+      case CALCULATE -> of(new Calculate("Each", "Fares / Passengers", MeasureKind.MEAN, 1));
+      case FILL_EMPTY -> of(new FillEmpty(Side.DOWN, List.of(), "0"));
+      case READ_NUMBERS -> of(new ReadNumbers(Side.DOWN, List.of()));
+      case GATHER -> of(new Gather(Side.DOWN, List.of(pier, List.of("Pier 2")), "Both"));
+      case HOLD -> of(new Hold(Side.DOWN, 1, "Day 3"));
+      case PLACE_OUTERMOST -> of(new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0));
+      case PLACE_ACROSS -> of(new PlaceLevel(Side.DOWN, 1, Side.ACROSS, 0));
+      case PLACE_MEASURES_DOWN -> of(new PlaceLevel(Side.ACROSS, 0, Side.DOWN, 1));
       case TAKE_BACK -> Arrangement.NONE;
     };
   }

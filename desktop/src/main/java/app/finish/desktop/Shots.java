@@ -1,8 +1,10 @@
 package app.finish.desktop;
 
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.SetAside;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.document.Document;
 import app.finish.core.dress.Place;
 import app.finish.core.style.Part;
@@ -128,9 +130,9 @@ public final class Shots {
     bench.arrange(
         "arrange",
         Arrangement.NONE
-            .with(new Move.ByFigure(Side.DOWN, 1, List.of("2026", "Fares"), true))
-            .with(new Move.SetAside(Side.DOWN, List.of("Skell–Tamsay")))
-            .with(new Move.Rename(Side.DOWN, List.of("Hale–Orrin"), "Hale and Orrin")));
+            .with(new ByFigure(Side.DOWN, 1, List.of("2026", "Fares"), true))
+            .with(new SetAside(Side.DOWN, List.of("Skell–Tamsay")))
+            .with(new Rename(Side.DOWN, List.of("Hale–Orrin"), "Hale and Orrin")));
   }
 
   private void example(int table) {

@@ -2,8 +2,8 @@ package app.finish.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.make.Reverse;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.Place;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Showing;
@@ -142,7 +142,7 @@ public class LongTableTest extends WindowTest {
                       atOnce.add(window.bench().pickProperty().get());
                     }
                   });
-          window.bench().arranging().make(new Move.Reverse(Side.DOWN, 0));
+          window.bench().arranging().make(new Reverse(Side.DOWN, 0));
         });
     settle();
     WaitForAsyncUtils.waitForFxEvents();
@@ -189,7 +189,7 @@ public class LongTableTest extends WindowTest {
     robot.interact(
         () -> {
           for (int i = 0; i < 9; i++) {
-            window.bench().arranging().make(new Move.Reverse(Side.DOWN, 0));
+            window.bench().arranging().make(new Reverse(Side.DOWN, 0));
           }
         });
     settle();

@@ -5,9 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.make.AddTotals;
+import app.finish.core.arrange.make.Calculate;
+import app.finish.core.arrange.make.DropTotals;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -133,7 +138,7 @@ public class MeasureFormulasTest {
   }
 
   private static Move calculate(String expression) {
-    return new Move.Calculate("New", expression, MeasureKind.RATIO, 1);
+    return new Calculate("New", expression, MeasureKind.RATIO, 1);
   }
 
   @Test(dataProvider = "formulas")
@@ -152,13 +157,13 @@ public class MeasureFormulasTest {
             .isCloseTo(wanted[row], org.assertj.core.data.Offset.offset(1e-9));
       }
     }
-    Arranged swapped = arranged(calculate(expression), new Move.SwapAxes());
+    Arranged swapped = arranged(calculate(expression), new SwapAxes());
     assertThat(swapped.table().body().at(2, 1)).isEqualTo(arranged.table().body().at(1, 2));
   }
 
   @Test
   public void inTotalsItIsCalculatedFromTotals() {
-    Move top = new Move.KeepTop(Side.DOWN, 1, 1, List.of("Marram", "Fares"), false, true);
+    Move top = new KeepTop(Side.DOWN, 1, 1, List.of("Marram", "Fares"), false, true);
     Table ratio = arranged(calculate("Fares / Cost"), top).table();
     assertThat(ratio.down().leaves().get(1).labels()).containsExactly("Hale", "Other (2)");
     assertThat(at(ratio, 1, 2)).isEqualTo(3);
@@ -168,15 +173,15 @@ public class MeasureFormulasTest {
     assertThat(at(rank, 1, 2)).isNaN();
     Table added =
         arranged(
-                new Move.DropTotals(Side.DOWN, 1),
+                new DropTotals(Side.DOWN, 1),
                 calculate("Fares / Cost"),
-                new Move.AddTotals(Side.DOWN, 1, "Sum", false))
+                new AddTotals(Side.DOWN, 1, "Sum", false))
             .table();
     assertThat(at(added, 3, 2)).isEqualTo(6);
     Table parted =
         arranged(
-                new Move.DropTotals(Side.DOWN, 0),
-                new Move.DropTotals(Side.DOWN, 1),
+                new DropTotals(Side.DOWN, 0),
+                new DropTotals(Side.DOWN, 1),
                 calculate("share_of_column(Fares)"))
             .table();
     assertThat(at(parted, 0, 2)).as("without a total, of the sum").isEqualTo(6.25);
@@ -195,8 +200,8 @@ public class MeasureFormulasTest {
             Marks.NONE);
     Arrangement moves =
         Arrangement.NONE
-            .with(new Move.Calculate("Share", "share_of_row(Value)", MeasureKind.PERCENT, 1))
-            .with(new Move.Calculate("Half", "Value / 2", MeasureKind.RATIO, 1));
+            .with(new Calculate("Share", "share_of_row(Value)", MeasureKind.PERCENT, 1))
+            .with(new Calculate("Half", "Value / 2", MeasureKind.RATIO, 1));
     Arranged arranged = Arranger.arrange(one, moves, new MeasureFormulas());
     assertThat(arranged.unplaced()).isEmpty();
     assertThat(arranged.table().across().leaves().stream().map(Leaf::labels))
@@ -217,7 +222,7 @@ public class MeasureFormulasTest {
   public void whatIsWrongIsSaidWithItsPlace() {
     assertThat(arranged(calculate("Fares / Costs")).unplaced().get(0))
         .contains("“Costs”", "place 9");
-    assertThat(arranged(new Move.Calculate("Fares", "Cost", MeasureKind.SUM, 0)).unplaced())
+    assertThat(arranged(new Calculate("Fares", "Cost", MeasureKind.SUM, 0)).unplaced())
         .containsEntry(0, "there is a measure called “Fares” already");
     List<String> names = List.of("Fares");
     assertThatThrownBy(() -> new MeasureFormulas().read("1 + rank(Fares * 2)", names))

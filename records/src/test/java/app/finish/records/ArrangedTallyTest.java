@@ -4,9 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
+import app.finish.core.arrange.make.Calculate;
+import app.finish.core.arrange.make.DropTotals;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.PlaceLevel;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
@@ -99,10 +106,10 @@ public class ArrangedTallyTest {
   public void aTallyFoldedToItsOtherLevelIsTheCoarserOne() throws SQLException {
     Arranged arranged =
         arranged(
-            new Move.Place(Side.DOWN, 1, Side.DOWN, 0),
-            new Move.FoldLevel(Side.DOWN, 0),
-            new Move.DropTotals(Side.DOWN, 0),
-            new Move.ByLabel(Side.DOWN, 0, false));
+            new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0),
+            new FoldLevel(Side.DOWN, 0),
+            new DropTotals(Side.DOWN, 0),
+            new ByLabel(Side.DOWN, 0, false));
     assertSame(column(arranged, 1), asked("Vessel, sum(Fares)", "group by Vessel order by Vessel"));
   }
 
@@ -110,11 +117,11 @@ public class ArrangedTallyTest {
   public void ratiosAndSharesAreThoseOfTheRecords() throws SQLException {
     Arranged arranged =
         arranged(
-            new Move.FoldLevel(Side.DOWN, 0),
-            new Move.DropTotals(Side.DOWN, 0),
-            new Move.Calculate("Share", "share_of_total(Fares)", MeasureKind.PERCENT, 1),
-            new Move.Calculate("Recovery", "Fares / Running cost", MeasureKind.RATIO, 2),
-            new Move.ByFigure(Side.DOWN, 0, FARES, true));
+            new FoldLevel(Side.DOWN, 0),
+            new DropTotals(Side.DOWN, 0),
+            new Calculate("Share", "share_of_total(Fares)", MeasureKind.PERCENT, 1),
+            new Calculate("Recovery", "Fares / Running cost", MeasureKind.RATIO, 2),
+            new ByFigure(Side.DOWN, 0, FARES, true));
     String by = "group by Route order by sum(Fares) desc";
     assertSame(column(arranged, 3), asked("Route, sum(Fares) / sum(sum(Fares)) over () * 100", by));
     assertSame(column(arranged, 4), asked("Route, sum(Fares) / sum(\"Running cost\")", by));
@@ -124,11 +131,11 @@ public class ArrangedTallyTest {
   public void theRestIsWhatTheOtherRecordsSumTo() throws SQLException {
     Arranged arranged =
         arranged(
-            new Move.Place(Side.DOWN, 1, Side.DOWN, 0),
-            new Move.FoldLevel(Side.DOWN, 0),
-            new Move.DropTotals(Side.DOWN, 0),
-            new Move.Calculate("Recovery", "Fares / Running cost", MeasureKind.RATIO, 2),
-            new Move.KeepTop(Side.DOWN, 0, 1, FARES, false, true));
+            new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0),
+            new FoldLevel(Side.DOWN, 0),
+            new DropTotals(Side.DOWN, 0),
+            new Calculate("Recovery", "Fares / Running cost", MeasureKind.RATIO, 2),
+            new KeepTop(Side.DOWN, 0, 1, FARES, false, true));
     String best =
         "(select Vessel from read_csv('"
             + records

@@ -1,10 +1,10 @@
 package app.finish.core.arrange;
 
 import app.finish.core.arrange.make.Calculating;
-import app.finish.core.arrange.move.Aside;
-import app.finish.core.arrange.move.Level;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Aside;
 import app.finish.core.arrange.tree.Branches;
+import app.finish.core.arrange.tree.Level;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.arrange.tree.Ways;
 import app.finish.core.table.Spot;

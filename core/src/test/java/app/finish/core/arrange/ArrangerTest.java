@@ -4,11 +4,29 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomTables;
 import app.finish.core.Seeds;
+import app.finish.core.arrange.make.AddTotals;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
+import app.finish.core.arrange.make.DropTotals;
+import app.finish.core.arrange.make.Fold;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.Gather;
+import app.finish.core.arrange.make.HideLevel;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.NameTotals;
+import app.finish.core.arrange.make.Only;
+import app.finish.core.arrange.make.PlaceLevel;
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.SetAside;
+import app.finish.core.arrange.make.SetMemberAside;
+import app.finish.core.arrange.make.Shift;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Aside;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Aside;
 import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -84,15 +102,15 @@ public class ArrangerTest {
 
   @Test
   public void axesAreSwapped() {
-    Table turned = arranged(new Move.SwapAxes()).table();
+    Table turned = arranged(new SwapAxes()).table();
     assertThat(turned.across()).isEqualTo(SAILINGS.down());
     assertThat(at(turned, 0, 4)).isEqualTo(40);
-    assertThat(arranged(new Move.SwapAxes(), new Move.SwapAxes()).table()).isEqualTo(SAILINGS);
+    assertThat(arranged(new SwapAxes(), new SwapAxes()).table()).isEqualTo(SAILINGS);
   }
 
   @Test
   public void whatIsSetAsideIsListedAndComesBack() {
-    Move out = new Move.SetAside(Side.DOWN, List.of("Hale–Orrin", "Winter"));
+    Move out = new SetAside(Side.DOWN, List.of("Hale–Orrin", "Winter"));
     Arranged arranged = arranged(out);
     assertThat(rows(arranged)).hasSize(6).doesNotContain("Hale–Orrin/Winter");
     assertThat(arranged.aside())
@@ -104,48 +122,47 @@ public class ArrangerTest {
 
   @Test
   public void membersAreOrderedAndTotalsStay() {
-    assertThat(rows(arranged(new Move.ByLabel(Side.DOWN, 1, false))))
+    assertThat(rows(arranged(new ByLabel(Side.DOWN, 1, false))))
         .startsWith("Hale–Orrin/Summer", "Hale–Orrin/Winter", "Hale–Orrin/Total")
         .endsWith("All");
-    assertThat(rows(arranged(new Move.ByFigure(Side.DOWN, 0, List.of("Sea Holly"), true))))
+    assertThat(rows(arranged(new ByFigure(Side.DOWN, 0, List.of("Sea Holly"), true))))
         .startsWith("Orrin–Skell/Winter")
         .endsWith("All");
-    assertThat(rows(arranged(new Move.ByFigure(Side.DOWN, 0, List.of("Marram"), true))))
+    assertThat(rows(arranged(new ByFigure(Side.DOWN, 0, List.of("Marram"), true))))
         .startsWith("Hale–Orrin/Winter");
-    Table across = arranged(new Move.ByFigure(Side.ACROSS, 0, List.of("All"), false)).table();
+    Table across = arranged(new ByFigure(Side.ACROSS, 0, List.of("All"), false)).table();
     assertThat(across.across().headings().getFirst().label()).isEqualTo("Marram");
     assertThat(across.across().headings().getLast().label()).isEqualTo("Both");
-    assertThat(rows(arranged(new Move.Shift(Side.DOWN, List.of("Orrin–Skell"), -1))))
+    assertThat(rows(arranged(new Shift(Side.DOWN, List.of("Orrin–Skell"), -1))))
         .startsWith("Orrin–Skell/Winter");
   }
 
   @Test
   public void theRestIsSetAsideOrGathered() {
-    Arranged kept = arranged(new Move.KeepTop(Side.DOWN, 0, 1, List.of("Both"), false, false));
+    Arranged kept = arranged(new KeepTop(Side.DOWN, 0, 1, List.of("Both"), false, false));
     assertThat(rows(kept))
         .containsExactly("Orrin–Skell/Winter", "Orrin–Skell/Summer", "Orrin–Skell/Total", "All");
     assertThat(kept.aside()).hasSize(1);
-    Arranged gathered = arranged(new Move.KeepTop(Side.DOWN, 1, 1, List.of("Both"), true, true));
+    Arranged gathered = arranged(new KeepTop(Side.DOWN, 1, 1, List.of("Both"), true, true));
     assertThat(rows(gathered))
         .startsWith("Hale–Orrin/Winter", "Hale–Orrin/Other (1)", "Hale–Orrin/Total");
     assertThat(at(gathered.table(), 1, 0)).isEqualTo(10);
-    Arranged both = arranged(new Move.KeepTop(Side.ACROSS, 0, 1, List.of("All"), false, true));
+    Arranged both = arranged(new KeepTop(Side.ACROSS, 0, 1, List.of("All"), false, true));
     assertThat(both.table().across().headings().get(1).label()).isEqualTo("Other (1)");
   }
 
   @Test
   public void groupsAreFoldedToTheirSubtotals() {
-    Arranged one = arranged(new Move.Fold(Side.DOWN, List.of("Hale–Orrin")));
+    Arranged one = arranged(new Fold(Side.DOWN, List.of("Hale–Orrin")));
     assertThat(rows(one)).startsWith("Hale–Orrin", "Orrin–Skell/Winter");
     assertThat(at(one.table(), 0, 1)).isEqualTo(24);
     Arranged all =
         arranged(
-            new Move.Fold(Side.DOWN, List.of("Hale–Orrin")),
-            new Move.Fold(Side.DOWN, List.of("Orrin–Skell")));
+            new Fold(Side.DOWN, List.of("Hale–Orrin")),
+            new Fold(Side.DOWN, List.of("Orrin–Skell")));
     assertThat(all.table().down().dimensions()).containsExactly("Route");
     Arranged none =
-        arranged(
-            new Move.DropTotals(Side.DOWN, 1), new Move.Fold(Side.DOWN, List.of("Orrin–Skell")));
+        arranged(new DropTotals(Side.DOWN, 1), new Fold(Side.DOWN, List.of("Orrin–Skell")));
     assertThat(at(none.table(), 2, 0)).isEqualTo(45);
     assertThat(none.aside()).hasSize(2);
   }
@@ -154,28 +171,28 @@ public class ArrangerTest {
   public void namesFollowTheThing() {
     Arranged arranged =
         arranged(
-            new Move.Rename(Side.DOWN, List.of("Orrin–Skell", "Winter"), "Cold"),
-            new Move.ByFigure(Side.DOWN, 0, List.of("Sea Holly"), true),
-            new Move.SetAside(Side.DOWN, List.of("Orrin–Skell", "Summer")));
+            new Rename(Side.DOWN, List.of("Orrin–Skell", "Winter"), "Cold"),
+            new ByFigure(Side.DOWN, 0, List.of("Sea Holly"), true),
+            new SetAside(Side.DOWN, List.of("Orrin–Skell", "Summer")));
     assertThat(rows(arranged)).startsWith("Orrin–Skell/Cold", "Orrin–Skell/Total");
     assertThat(arranged.unplaced()).isEmpty();
   }
 
   @Test
   public void aLevelIsHeldAtAMember() {
-    Arranged route = arranged(new Move.Hold(Side.DOWN, 0, "Orrin–Skell"));
+    Arranged route = arranged(new Hold(Side.DOWN, 0, "Orrin–Skell"));
     assertThat(rows(route)).containsExactly("Winter", "Summer", "Total");
     assertThat(route.table().down().leaves().getLast().role()).isEqualTo(Role.GRAND_TOTAL);
     assertThat(route.table().held().toString()).isEqualTo("[Route: Orrin–Skell]");
     assertThat(at(route.table(), 1, 0)).isEqualTo(40);
-    Arranged season = arranged(new Move.Hold(Side.DOWN, 1, "Summer"));
+    Arranged season = arranged(new Hold(Side.DOWN, 1, "Summer"));
     assertThat(rows(season)).containsExactly("Hale–Orrin", "Orrin–Skell");
     assertThat(at(season.table(), 1, 2)).isEqualTo(42);
     assertThat(season.table().down().dimensions()).containsExactly("Route");
-    Arranged vessel = arranged(new Move.Hold(Side.ACROSS, 0, "Marram"));
+    Arranged vessel = arranged(new Hold(Side.ACROSS, 0, "Marram"));
     assertThat(vessel.table().across().leaves()).hasSize(1);
     assertThat(at(vessel.table(), 6, 0)).isEqualTo(27);
-    assertThat(arranged(new Move.Hold(Side.DOWN, 1, "Autumn")).unplaced())
+    assertThat(arranged(new Hold(Side.DOWN, 1, "Autumn")).unplaced())
         .containsEntry(0, "there is no “Autumn” at this level now");
   }
 
@@ -183,12 +200,12 @@ public class ArrangerTest {
   public void totalsAreDroppedAndComputedAgain() {
     Arranged bare =
         arranged(
-            new Move.DropTotals(Side.DOWN, 0),
-            new Move.DropTotals(Side.DOWN, 1),
-            new Move.DropTotals(Side.ACROSS, 0),
-            new Move.AddTotals(Side.DOWN, 1, "Total", false),
-            new Move.AddTotals(Side.DOWN, 0, "All", false),
-            new Move.AddTotals(Side.ACROSS, 0, "Both", false));
+            new DropTotals(Side.DOWN, 0),
+            new DropTotals(Side.DOWN, 1),
+            new DropTotals(Side.ACROSS, 0),
+            new AddTotals(Side.DOWN, 1, "Total", false),
+            new AddTotals(Side.DOWN, 0, "All", false),
+            new AddTotals(Side.ACROSS, 0, "Both", false));
     assertThat(bare.unplaced()).isEmpty();
     assertThat(bare.table().down()).isEqualTo(SAILINGS.down());
     assertThat(bare.table().across()).isEqualTo(SAILINGS.across());
@@ -197,17 +214,17 @@ public class ArrangerTest {
         assertThat(at(bare.table(), row, column)).isEqualTo(at(SAILINGS, row, column));
       }
     }
-    assertThat(arranged(new Move.AddTotals(Side.DOWN, 0, "All", false)).unplaced())
+    assertThat(arranged(new AddTotals(Side.DOWN, 0, "All", false)).unplaced())
         .containsEntry(0, "there are totals at this level already, or no members");
     Arranged first =
-        arranged(new Move.DropTotals(Side.DOWN, 0), new Move.AddTotals(Side.DOWN, 0, "All", true));
+        arranged(new DropTotals(Side.DOWN, 0), new AddTotals(Side.DOWN, 0, "All", true));
     assertThat(rows(first)).startsWith("All", "Hale–Orrin/Winter");
     assertThat(at(first.table(), 0, 0)).isEqualTo(58);
   }
 
   @Test
   public void aLevelIsTurnedToTheOtherSide() {
-    Arranged arranged = arranged(new Move.Place(Side.DOWN, 1, Side.ACROSS, 9));
+    Arranged arranged = arranged(new PlaceLevel(Side.DOWN, 1, Side.ACROSS, 9));
     Table table = arranged.table();
     assertThat(rows(arranged)).containsExactly("Hale–Orrin", "Orrin–Skell", "All");
     assertThat(table.down().dimensions()).containsExactly("Route");
@@ -229,16 +246,16 @@ public class ArrangerTest {
     assertThat(table.body().at(2, 0)).isEqualTo(Value.BLANK);
     Arranged renamed =
         arranged(
-            new Move.Rename(Side.DOWN, List.of("Hale–Orrin"), "North"),
-            new Move.Place(Side.DOWN, 0, Side.ACROSS, 9));
+            new Rename(Side.DOWN, List.of("Hale–Orrin"), "North"),
+            new PlaceLevel(Side.DOWN, 0, Side.ACROSS, 9));
     assertThat(rows(renamed)).containsExactly("Winter", "Summer", "Total");
     assertThat(renamed.table().across().leaves().get(0).labels())
         .containsExactly("Sea Holly", "North");
     assertThat(at(renamed.table(), 2, 2)).isEqualTo(58);
     Arranged both =
         arranged(
-            new Move.Place(Side.DOWN, 0, Side.ACROSS, 9),
-            new Move.Place(Side.DOWN, 0, Side.ACROSS, 9));
+            new PlaceLevel(Side.DOWN, 0, Side.ACROSS, 9),
+            new PlaceLevel(Side.DOWN, 0, Side.ACROSS, 9));
     assertThat(rows(both)).containsExactly("All");
   }
 
@@ -246,10 +263,10 @@ public class ArrangerTest {
   public void whatHasNoPlaceIsSaidWithTheReason() {
     Arranged arranged =
         arranged(
-            new Move.SetAside(Side.DOWN, List.of("Tamsay")),
-            new Move.Fold(Side.DOWN, List.of("Hale–Orrin", "Winter")),
-            new Move.HideLevel(Side.DOWN, 0),
-            new Move.DropTotals(Side.ACROSS, 1));
+            new SetAside(Side.DOWN, List.of("Tamsay")),
+            new Fold(Side.DOWN, List.of("Hale–Orrin", "Winter")),
+            new HideLevel(Side.DOWN, 0),
+            new DropTotals(Side.ACROSS, 1));
     assertThat(arranged.table()).isEqualTo(SAILINGS);
     assertThat(arranged.unplaced())
         .containsEntry(0, "there is no “Tamsay” now")
@@ -265,8 +282,7 @@ public class ArrangerTest {
             List.of(Heading.group("2025", Heading.member("Hale"), Heading.member("Orrin"))),
             List.of(Heading.member("Marram")),
             new double[][] {{1}, {2}});
-    Arranged hidden =
-        Arranger.arrange(one, Arrangement.NONE.with(new Move.HideLevel(Side.DOWN, 0)));
+    Arranged hidden = Arranger.arrange(one, Arrangement.NONE.with(new HideLevel(Side.DOWN, 0)));
     assertThat(rows(hidden)).containsExactly("Hale", "Orrin");
     assertThat(hidden.table().down().dimensions()).containsExactly("Route");
   }
@@ -282,7 +298,7 @@ public class ArrangerTest {
             List.of(),
             Words.NONE,
             Marks.NONE);
-    Move gather = new Move.KeepTop(Side.DOWN, 0, 1, List.of("Both"), false, true);
+    Move gather = new KeepTop(Side.DOWN, 0, 1, List.of("Both"), false, true);
     Table gathered = Arranger.arrange(means, Arrangement.NONE.with(gather)).table();
     int other = -1;
     for (Leaf leaf : gathered.down().leaves()) {
@@ -291,8 +307,8 @@ public class ArrangerTest {
     assertThat(gathered.body().at(other, 0)).isEqualTo(value(means, 0, 0));
     Arrangement bare =
         Arrangement.NONE
-            .with(new Move.DropTotals(Side.DOWN, 1))
-            .with(new Move.Fold(Side.DOWN, List.of("Hale–Orrin")));
+            .with(new DropTotals(Side.DOWN, 1))
+            .with(new Fold(Side.DOWN, List.of("Hale–Orrin")));
     assertThat(Arranger.arrange(means, bare).unplaced().get(1))
         .isEqualTo("“Hale–Orrin” has no subtotal, and its figures can't be added up");
   }
@@ -324,7 +340,7 @@ public class ArrangerTest {
         Table off = Arranger.arrange(table, arrangement.withSwitched(at, false)).table();
         assertThat(off).isEqualTo(Arranger.arrange(table, arrangement.without(at)).table());
       }
-      Arrangement twice = arrangement.with(new Move.SwapAxes()).with(new Move.SwapAxes());
+      Arrangement twice = arrangement.with(new SwapAxes()).with(new SwapAxes());
       assertThat(Arranger.arrange(table, twice).table()).isEqualTo(arranged.table());
     }
   }
@@ -334,12 +350,12 @@ public class ArrangerTest {
   private static void sumsAreKept(Table table, Arrangement arrangement) {
     Arrangement kept = Arrangement.NONE;
     for (Arrangement.Entry entry : arrangement.entries()) {
-      boolean takesOut = entry.move() instanceof Move.SetAside;
-      boolean cuts = entry.move() instanceof Move.KeepTop top && !top.gathered();
-      boolean folds = entry.move() instanceof Move.Fold || entry.move() instanceof Move.DropTotals;
-      folds |= entry.move() instanceof Move.FoldLevel;
-      takesOut |= entry.move() instanceof Move.SetMemberAside;
-      takesOut |= entry.move() instanceof Move.Only || entry.move() instanceof Move.Hold;
+      boolean takesOut = entry.move() instanceof SetAside;
+      boolean cuts = entry.move() instanceof KeepTop top && !top.gathered();
+      boolean folds = entry.move() instanceof Fold || entry.move() instanceof DropTotals;
+      folds |= entry.move() instanceof FoldLevel;
+      takesOut |= entry.move() instanceof SetMemberAside;
+      takesOut |= entry.move() instanceof Only || entry.move() instanceof Hold;
       kept = takesOut || cuts || folds ? kept : kept.with(entry.move());
     }
     Assertions.assertThat(sum(Arranger.arrange(table, kept).table()))
@@ -370,14 +386,14 @@ public class ArrangerTest {
         arrangement.entries().stream()
             .anyMatch(
                 one ->
-                    one.move() instanceof Move.Fold
-                        || one.move() instanceof Move.Place
-                        || one.move() instanceof Move.AddTotals
-                        || one.move() instanceof Move.FoldLevel
-                        || one.move() instanceof Move.NameTotals
-                        || one.move() instanceof Move.Gather
-                        || one.move() instanceof Move.Hold
-                        || one.move() instanceof Move.KeepTop top && top.gathered());
+                    one.move() instanceof Fold
+                        || one.move() instanceof PlaceLevel
+                        || one.move() instanceof AddTotals
+                        || one.move() instanceof FoldLevel
+                        || one.move() instanceof NameTotals
+                        || one.move() instanceof Gather
+                        || one.move() instanceof Hold
+                        || one.move() instanceof KeepTop top && top.gathered());
     if (made) {
       return;
     }
@@ -432,9 +448,9 @@ public class ArrangerTest {
             Marks.NONE);
     Arrangement order =
         Arrangement.NONE
-            .with(new Move.ByLabel(Side.DOWN, 0, true))
+            .with(new ByLabel(Side.DOWN, 0, true))
             .with(
-                new Move.KeepTop(
+                new KeepTop(
                     Side.DOWN, 0, 2, table.across().leaves().getFirst().labels(), false, false));
     Table one = Arranger.arrange(table, order).table();
     Table other = Arranger.arrange(permuted, order).table();

@@ -3,10 +3,20 @@ package app.finish.core.arrange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.Seeds;
+import app.finish.core.arrange.make.Fold;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.NameLevel;
+import app.finish.core.arrange.make.Only;
+import app.finish.core.arrange.make.PlaceLevel;
+import app.finish.core.arrange.make.ReadNumbers;
+import app.finish.core.arrange.make.SetMemberAside;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Quota;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.move.Reach;
+import app.finish.core.arrange.tree.Quota;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
@@ -198,19 +208,19 @@ public class FirstRowsTest {
     Map<Integer, Heading> other = Map.of(25, pier(25, Heading.member("Day 3")));
     Map<Integer, Heading> deep = Map.of(0, deeper(0, "Open"), 25, deeper(25, "Shut"));
     Map<Integer, Heading> total = Map.of(0, Heading.grandTotal("All"));
-    Move up = new Move.Place(Side.DOWN, 1, Side.DOWN, 0);
+    Move up = new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0);
     Quota half = new Quota.Share(50);
     return new Object[][] {
-      {piers(MeasureKind.PERCENT, totals, -1), of(new Move.FoldLevel(Side.DOWN, 0))},
-      {piers(MeasureKind.SUM, other, -1), of(new Move.Place(Side.DOWN, 1, Side.ACROSS, 0))},
+      {piers(MeasureKind.PERCENT, totals, -1), of(new FoldLevel(Side.DOWN, 0))},
+      {piers(MeasureKind.SUM, other, -1), of(new PlaceLevel(Side.DOWN, 1, Side.ACROSS, 0))},
       {
         piers(MeasureKind.SUM, Map.of(), 55),
-        of(new Move.KeepTop(Side.DOWN, 1, half, fares, false, false, false))
+        of(new KeepTop(Side.DOWN, 1, half, fares, false, false, false))
       },
-      {piers(MeasureKind.SUM, deep, -1), of(new Move.SetMemberAside(Side.DOWN, 1, "Open"))},
-      {piers(MeasureKind.SUM, Map.of(), -1), of(new Move.Fold(Side.DOWN, List.of("Pier 0")))},
-      {piers(MeasureKind.SUM, Map.of(), -1), of(new Move.Fold(Side.DOWN, last), up)},
-      {piers(MeasureKind.SUM, total, -1), of(new Move.NameLevel(Side.DOWN, 0, "Landing"))},
+      {piers(MeasureKind.SUM, deep, -1), of(new SetMemberAside(Side.DOWN, 1, "Open"))},
+      {piers(MeasureKind.SUM, Map.of(), -1), of(new Fold(Side.DOWN, List.of("Pier 0")))},
+      {piers(MeasureKind.SUM, Map.of(), -1), of(new Fold(Side.DOWN, last), up)},
+      {piers(MeasureKind.SUM, total, -1), of(new NameLevel(Side.DOWN, 0, "Landing"))},
     };
   }
 
@@ -263,12 +273,11 @@ public class FirstRowsTest {
       Table table = table(random);
       Move move = RandomMoves.any(table, random);
       Trees trees = Trees.of(table);
-      boolean suffices =
-          FirstGroups.suffice(trees, Arrangement.of(move).entries(), RandomMoves.FORMULAS);
+      boolean suffices = move.reach(trees, RandomMoves.FORMULAS).needs() != Reach.Needs.WHOLE;
       kinds.merge(move.getClass(), suffices ? 1 : 0, Integer::sum);
     }
     assertThat(kinds).hasSizeGreaterThan(24);
-    kinds.keySet().removeAll(List.of(Move.SwapAxes.class, Move.Only.class, Move.ReadNumbers.class));
+    kinds.keySet().removeAll(List.of(SwapAxes.class, Only.class, ReadNumbers.class));
     assertThat(kinds.values()).allMatch(count -> count > 3);
   }
 }

@@ -2,7 +2,7 @@ package app.finish.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -26,7 +26,7 @@ public class MendTest {
   public Object[] ofTables() {
     return new Object[] {
       new Mend.Touch("smaller", "", Selector.of(PartName.TABLE), Property.SIZE, "80%"),
-      new Mend.Arrange("", new Move.SwapAxes()),
+      new Mend.Arrange("", new SwapAxes()),
       new Mend.Correct("", said -> said.withHeadRows(2)),
       new Mend.Reword("", PartName.TITLE, "Fares")
     };

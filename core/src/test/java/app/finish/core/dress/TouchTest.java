@@ -7,9 +7,13 @@ import app.finish.core.RandomTables;
 import app.finish.core.TestStyles;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.Reverse;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Look;
@@ -59,16 +63,15 @@ public class TouchTest {
       Side side = random.nextBoolean() ? Side.DOWN : Side.ACROSS;
       some =
           switch (random.nextInt(5)) {
-            case 0 -> some.with(new Move.SwapAxes());
-            case 1 -> some.with(new Move.Reverse(side, random.nextInt(2)));
-            case 2 -> some.with(new Move.ByLabel(side, 0, random.nextBoolean()));
+            case 0 -> some.with(new SwapAxes());
+            case 1 -> some.with(new Reverse(side, random.nextInt(2)));
+            case 2 -> some.with(new ByLabel(side, 0, random.nextBoolean()));
             case 3 ->
                 some.with(
-                    new Move.ByFigure(Side.DOWN, 1, paths.get(random.nextInt(paths.size())), true));
+                    new ByFigure(Side.DOWN, 1, paths.get(random.nextInt(paths.size())), true));
             default ->
                 some.with(
-                    new Move.Rename(
-                        Side.ACROSS, paths.getFirst().subList(0, 1), "Called otherwise"));
+                    new Rename(Side.ACROSS, paths.getFirst().subList(0, 1), "Called otherwise"));
           };
     }
     return Arranger.arrange(table, some);
@@ -106,7 +109,7 @@ public class TouchTest {
   public void aTouchKnowsTheSideOfItsLabels() {
     List<Heading> islands = List.of(Heading.member("Hale"), Heading.member("Orrin"));
     Table table = RandomTables.counts(islands, islands);
-    Arranged swapped = Arranger.arrange(table, Arrangement.NONE.with(new Move.SwapAxes()));
+    Arranged swapped = Arranger.arrange(table, Arrangement.NONE.with(new SwapAxes()));
     Selector.OfPlace there = new Selector.OfPlace(List.of("Hale"), List.of("Orrin"), false);
     Selector.OfPlace line = new Selector.OfPlace(List.of("Hale"), List.of(), true);
     Cascade cascade =

@@ -1,7 +1,7 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
@@ -54,7 +54,9 @@ public final class ArrangeBench {
     Button swap = button(Texts.of("arrange.swap"), "swap-axes");
     swap.setOnAction(
         event ->
-            bench.arrange(Texts.of("move.swap"), bench.arrangement().with(new Move.SwapAxes())));
+            bench.arrange(
+                new SwapAxes().words(app.finish.core.arrange.move.Levels.NUMBERED),
+                bench.arrangement().with(new SwapAxes())));
     Button over = button(Texts.of("arrange.over"), "start-over");
     over.setDisable(bench.arrangement().isEmpty());
     over.setOnAction(event -> bench.arrange(Texts.of("change.startOver"), Arrangement.NONE));

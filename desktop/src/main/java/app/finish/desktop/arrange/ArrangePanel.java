@@ -1,15 +1,16 @@
 package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.KeepTop;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Quota;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.Place;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Quotas;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
@@ -102,11 +103,11 @@ public final class ArrangePanel {
             button(
                 "arrange.largest",
                 id + "-largest",
-                () -> make(new Move.ByFigure(side, level, at, true, overAll.isSelected()))),
+                () -> make(new ByFigure(side, level, at, true, overAll.isSelected()))),
             button(
                 "arrange.smallest",
                 id + "-smallest",
-                () -> make(new Move.ByFigure(side, level, at, false, overAll.isSelected()))));
+                () -> make(new ByFigure(side, level, at, false, overAll.isSelected()))));
     TextField count = TallyPanel.field(id + "-count", TEN, Texts.of("arrange.count"));
     count.getStyleClass().add("well-words");
     count.setPrefColumnCount(4);
@@ -118,7 +119,7 @@ public final class ArrangePanel {
     HBox keeps = new HBox(6, count, button("arrange.keep", id + "-keep", keep), gather);
     keeps.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
     return Benches.section(
-        Texts.of(down ? "arrange.column" : "arrange.row", MoveWords.path(at)),
+        Texts.of(down ? "arrange.column" : "arrange.row", Shown.path(at)),
         Benches.caption(Texts.of(down ? "arrange.orderRows" : "arrange.orderColumns")),
         order,
         Benches.caption(Texts.of(down ? "arrange.keepRows" : "arrange.keepColumns")),
@@ -129,7 +130,7 @@ public final class ArrangePanel {
   private void keep(
       Side side, int level, String text, List<String> at, boolean overAll, boolean gathered) {
     try {
-      make(new Move.KeepTop(side, level, Quotas.read(text), at, false, overAll, gathered));
+      make(new KeepTop(side, level, Quota.of(text), at, false, overAll, gathered));
     } catch (IllegalArgumentException e) {
       bench.tell(e);
     }

@@ -1,11 +1,11 @@
 package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Aside;
 import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.tree.Aside;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.MoveWords;
+import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -63,7 +63,7 @@ public final class AsidePanel {
 
     void add(Aside one) {
       if (count++ < LISTED) {
-        first.add(MoveWords.path(one.path()));
+        first.add(Shown.path(one.path()));
       }
     }
   }

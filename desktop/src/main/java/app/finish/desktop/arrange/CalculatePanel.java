@@ -1,11 +1,11 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.make.Calculate;
+import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.MoveWords;
-import app.finish.desktop.model.Quotas;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 import app.finish.expressions.BadExpression;
@@ -211,11 +211,11 @@ public final class CalculatePanel {
         name.getText().isBlank() ? expression.getText().strip() : name.getText().strip();
     try {
       MeasureKind kind = percent.isSelected() ? MeasureKind.PERCENT : MeasureKind.RATIO;
-      int places = Quotas.decimals(decimals.getText());
-      Move move = Move.Calculate.asked(called, expression.getText(), kind, places);
+      int places = Calculate.decimals(decimals.getText());
+      Move move = Calculate.asked(called, expression.getText(), kind, places);
       expression.clear();
       name.clear();
-      bench.arrange(MoveWords.of(move), bench.arrangement().with(move));
+      bench.arrange(move.words(Levels.NUMBERED), bench.arrangement().with(move));
     } catch (IllegalArgumentException e) {
       bench.tell(e);
     }

@@ -1,9 +1,25 @@
 package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.AddTotals;
+import app.finish.core.arrange.make.ByLabel;
+import app.finish.core.arrange.make.DropTotals;
+import app.finish.core.arrange.make.FillEmpty;
+import app.finish.core.arrange.make.Fold;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.Gather;
+import app.finish.core.arrange.make.HideLevel;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.NameTotals;
+import app.finish.core.arrange.make.PlaceLevel;
+import app.finish.core.arrange.make.PlaceTotals;
+import app.finish.core.arrange.make.ReadNumbers;
+import app.finish.core.arrange.make.Reverse;
+import app.finish.core.arrange.make.SetAside;
+import app.finish.core.arrange.make.SetMemberAside;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.Place;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
@@ -12,8 +28,8 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Renaming;
+import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.HeadingKeys;
@@ -62,7 +78,7 @@ public final class HeadingPanel {
 
   Node build() {
     String name = side == Side.DOWN ? "arrange.row" : "arrange.column";
-    VBox section = Benches.section(Texts.of(name, MoveWords.path(path)));
+    VBox section = Benches.section(Texts.of(name, Shown.path(path)));
     TextField rename =
         TallyPanel.field("rename", at.labels().get(level), Texts.of("arrange.rename"));
     rename.getStyleClass().add("well-words");
@@ -89,41 +105,39 @@ public final class HeadingPanel {
 
   private Node buttons() {
     List<Node> all = new ArrayList<>();
-    all.add(button("arrange.setAside", "set-aside", new Move.SetAside(side, path)));
+    all.add(button("arrange.setAside", "set-aside", new SetAside(side, path)));
     if (arranged.isEverywhere(side, level, path.getLast())) {
-      Move everywhere = new Move.SetMemberAside(side, level, path.getLast());
+      Move everywhere = new SetMemberAside(side, level, path.getLast());
       all.add(button("arrange.setAllAside", "set-all-aside", everywhere));
     }
     all.add(shift("arrange.earlier", "earlier", -1));
     all.add(shift("arrange.later", "later", 1));
     boolean isGroup = level < at.path().size() - 1 && at.path().getLast().measure().isEmpty();
     if (isGroup) {
-      all.add(button("arrange.fold", "fold", new Move.Fold(side, path)));
-      all.add(button("arrange.foldAll", "fold-level", new Move.FoldLevel(side, level)));
+      all.add(button("arrange.fold", "fold", new Fold(side, path)));
+      all.add(button("arrange.foldAll", "fold-level", new FoldLevel(side, level)));
     }
     unfold().ifPresent(all::add);
     if (isTotal()) {
-      all.add(button("arrange.dropTotals", "drop-totals", new Move.DropTotals(side, level)));
-      all.add(
-          button("arrange.totalsFirst", "totals-first", new Move.PlaceTotals(side, level, true)));
-      all.add(
-          button("arrange.totalsLast", "totals-last", new Move.PlaceTotals(side, level, false)));
-      Move named = new Move.NameTotals(side, level, at.labels().get(level));
+      all.add(button("arrange.dropTotals", "drop-totals", new DropTotals(side, level)));
+      all.add(button("arrange.totalsFirst", "totals-first", new PlaceTotals(side, level, true)));
+      all.add(button("arrange.totalsLast", "totals-last", new PlaceTotals(side, level, false)));
+      Move named = new NameTotals(side, level, at.labels().get(level));
       all.add(button("arrange.totalsAlike", "totals-alike", named));
     } else if (!isMeasure()) {
-      all.add(button("arrange.hold", "hold-level", new Move.Hold(side, level, path.getLast())));
+      all.add(button("arrange.hold", "hold-level", new Hold(side, level, path.getLast())));
       if (!hasTotals()) {
-        Move add = new Move.AddTotals(side, level, Texts.of("arrange.total"), false);
+        Move add = new AddTotals(side, level, Texts.of("arrange.total"), false);
         all.add(button("arrange.addTotals", "add-totals", add));
       }
     }
     if (!isMeasure()) {
       Side other = side.other();
-      Move turn = new Move.Place(side, level, other, Tag.innermost(arranged, other));
+      Move turn = new PlaceLevel(side, level, other, Tag.innermost(arranged, other));
       all.add(button("arrange.turn", "turn-level", turn));
     }
     if (isGroup) {
-      all.add(button("arrange.hideLevel", "hide-level", new Move.HideLevel(side, level)));
+      all.add(button("arrange.hideLevel", "hide-level", new HideLevel(side, level)));
     }
     FlowPane flow = new FlowPane(6, 6);
     flow.getChildren().addAll(all);
@@ -142,8 +156,8 @@ public final class HeadingPanel {
     for (int i = entries.size() - 1; i >= 0; i--) {
       Move move = entries.get(i).move();
       boolean folded =
-          move instanceof Move.Fold fold && fold.side() == side && fold.path().equals(path)
-              || move instanceof Move.FoldLevel all && all.side() == side && all.level() == level;
+          move instanceof Fold fold && fold.side() == side && fold.path().equals(path)
+              || move instanceof FoldLevel all && all.side() == side && all.level() == level;
       if (folded && entries.get(i).on() && level == at.path().size() - 1) {
         Button unfold = ArrangeBench.button(Texts.of("arrange.unfold"), "unfold");
         unfold.setOnAction(event -> bench.arranging().takeBack(move));
@@ -165,10 +179,10 @@ public final class HeadingPanel {
     overAll.setVisible(level > 0);
     overAll.setManaged(level > 0);
     Button az = ArrangeBench.button(Texts.of("arrange.az"), "order-az");
-    az.setOnAction(event -> make(new Move.ByLabel(side, level, false, overAll.isSelected())));
+    az.setOnAction(event -> make(new ByLabel(side, level, false, overAll.isSelected())));
     Button za = ArrangeBench.button(Texts.of("arrange.za"), "order-za");
-    za.setOnAction(event -> make(new Move.ByLabel(side, level, true, overAll.isSelected())));
-    Button reverse = button("arrange.reverse", "reverse", new Move.Reverse(side, level));
+    za.setOnAction(event -> make(new ByLabel(side, level, true, overAll.isSelected())));
+    Button reverse = button("arrange.reverse", "reverse", new Reverse(side, level));
     return new FlowPane(6, 6, az, za, reverse, overAll);
   }
 
@@ -194,7 +208,7 @@ public final class HeadingPanel {
     name.setOnAction(
         event -> {
           String said = name.getText().strip();
-          make(new Move.Gather(side, paths, said.isEmpty() ? Texts.of("arrange.group") : said));
+          make(new Gather(side, paths, said.isEmpty() ? Texts.of("arrange.group") : said));
         });
     return Optional.of(
         List.of(Benches.caption(Texts.of("arrange.gatherUnder", paths.size())), name));
@@ -212,17 +226,17 @@ public final class HeadingPanel {
     if (empty) {
       TextField with = TallyPanel.field("fill-with", "0", Texts.of("arrange.fillWith"));
       with.getStyleClass().add("well-words");
-      with.setOnAction(event -> make(new Move.FillEmpty(side, path, with.getText().strip())));
+      with.setOnAction(event -> make(new FillEmpty(side, path, with.getText().strip())));
       Button fill = ArrangeBench.button(Texts.of("arrange.fillHere"), "fill");
-      fill.setOnAction(event -> make(new Move.FillEmpty(side, path, with.getText().strip())));
+      fill.setOnAction(event -> make(new FillEmpty(side, path, with.getText().strip())));
       Button all = ArrangeBench.button(Texts.of("arrange.fillAll"), "fill-all");
-      all.setOnAction(event -> make(new Move.FillEmpty(side, List.of(), with.getText().strip())));
+      all.setOnAction(event -> make(new FillEmpty(side, List.of(), with.getText().strip())));
       nodes.addAll(
           List.of(
               Benches.caption(Texts.of("arrange.fillWith")), with, new FlowPane(6, 6, fill, all)));
     }
     if (texts) {
-      nodes.add(button("arrange.readNumbers", "read-numbers", new Move.ReadNumbers(side, path)));
+      nodes.add(button("arrange.readNumbers", "read-numbers", new ReadNumbers(side, path)));
     }
     return nodes;
   }

@@ -1,9 +1,9 @@
 package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.Setting;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.MoveEdit;
 import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
@@ -16,15 +16,15 @@ import javafx.scene.control.TextField;
 
 /// The fields of a move that can be changed. Enter takes what is written.
 public final class MoveForm {
-  private final MoveEdit edit;
+  private final List<Setting> settings;
   private final String id;
   private final Consumer<Move> take;
   private final Workbench bench;
 
   /// @param id how the ids of the fields begin
   /// @param take what to do with the changed move
-  MoveForm(MoveEdit edit, String id, Consumer<Move> take, Workbench bench) {
-    this.edit = edit;
+  MoveForm(List<Setting> settings, String id, Consumer<Move> take, Workbench bench) {
+    this.settings = settings;
     this.id = id;
     this.take = take;
     this.bench = bench;
@@ -32,31 +32,39 @@ public final class MoveForm {
 
   List<Node> build() {
     List<Node> nodes = new ArrayList<>();
-    int number = 0;
-    for (MoveEdit.Field field : edit.fields()) {
-      TextField text = TallyPanel.field(id + "-field-" + ++number, field.text(), field.name());
-      text.getStyleClass().add("well-words");
-      text.setOnAction(
-          event -> {
-            try {
-              take.accept(field.with().apply(text.getText().strip()));
-            } catch (IllegalArgumentException e) {
-              bench.tell(e);
-            }
-          });
-      Label caption = Benches.caption(Texts.of("edit.enter", field.name()));
-      caption.setLabelFor(text);
-      nodes.add(caption);
-      nodes.add(text);
-    }
-    number = 0;
-    for (MoveEdit.Switch one : edit.switches()) {
-      CheckBox box = new CheckBox(one.name());
-      box.setId(id + "-switch-" + ++number);
-      box.setSelected(one.on());
-      box.setOnAction(event -> take.accept(one.with().apply(box.isSelected())));
-      nodes.add(box);
+    int written = 0;
+    int switched = 0;
+    for (Setting setting : settings) {
+      switch (setting) {
+        case Setting.Written field -> written(field, ++written, nodes);
+        case Setting.Switched box -> nodes.add(box(box, ++switched));
+      }
     }
     return nodes;
+  }
+
+  private void written(Setting.Written field, int number, List<Node> nodes) {
+    TextField text = TallyPanel.field(id + "-field-" + number, field.text(), field.name());
+    text.getStyleClass().add("well-words");
+    text.setOnAction(
+        event -> {
+          try {
+            take.accept(field.with().apply(text.getText().strip()));
+          } catch (IllegalArgumentException e) {
+            bench.tell(e);
+          }
+        });
+    Label caption = Benches.caption(Texts.of("edit.enter", field.name()));
+    caption.setLabelFor(text);
+    nodes.add(caption);
+    nodes.add(text);
+  }
+
+  private CheckBox box(Setting.Switched one, int number) {
+    CheckBox box = new CheckBox(one.name());
+    box.setId(id + "-switch-" + number);
+    box.setSelected(one.on());
+    box.setOnAction(event -> take.accept(one.with().apply(box.isSelected())));
+    return box;
   }
 }

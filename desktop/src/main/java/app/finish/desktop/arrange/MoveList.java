@@ -1,12 +1,12 @@
 package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.Hold;
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.MoveEdit;
-import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
@@ -112,7 +112,7 @@ public final class MoveList {
     Button out = ArrangeBench.small("×", id + "-out", Texts.of("arrange.takeBack", words));
     out.setOnAction(event -> bench.arrange(Texts.of("change.moveOut", words), now.without(place)));
     HBox row = new HBox(4, on);
-    if (MoveEdit.of(entries.get(place).move()).isPresent()) {
+    if (!entries.get(place).move().settings().isEmpty()) {
       row.getChildren().add(edit(place, words));
     }
     row.getChildren().addAll(up, down, out);
@@ -139,15 +139,12 @@ public final class MoveList {
   private Node form(int place, Move move) {
     VBox form = new VBox(6);
     form.getStyleClass().add("move-form");
-    MoveEdit.of(move)
-        .ifPresent(
-            edit ->
-                form.getChildren()
-                    .setAll(
-                        new MoveForm(
-                                edit, "move-" + (place + 1), other -> replace(place, other), bench)
-                            .build()));
-    if (move instanceof Move.Hold hold) {
+    form.getChildren()
+        .setAll(
+            new MoveForm(
+                    move.settings(), "move-" + (place + 1), other -> replace(place, other), bench)
+                .build());
+    if (move instanceof Hold hold) {
       Button each = ArrangeBench.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
       each.setOnAction(event -> bench.arranging().tableForEach(place, hold));
       form.getChildren().add(each);
@@ -157,7 +154,7 @@ public final class MoveList {
 
   private void replace(int place, Move other) {
     bench.arrange(
-        Texts.of("change.changed", MoveWords.of(other)),
+        Texts.of("change.changed", other.words(Levels.NUMBERED)),
         bench.arrangement().withReplaced(place, other));
   }
 }

@@ -1,9 +1,12 @@
 package app.finish.desktop.model;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.Only;
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.Place;
@@ -87,7 +90,7 @@ public final class Arranging {
   /// Makes a move on what is seen. Moves that are held may have turned the table since it was
   /// drawn: then the move is made before those that do, where its headings stand as they are seen.
   public void make(Move move) {
-    arrange(MoveWords.of(move), with(move));
+    arrange(move.words(Levels.NUMBERED), with(move));
   }
 
   private Arrangement with(Move move) {
@@ -99,22 +102,10 @@ public final class Arranging {
         && drawn.get(place).equals(now.entries().get(place))) {
       place++;
     }
-    while (place < now.entries().size() && !turns(now.entries().get(place).move())) {
+    while (place < now.entries().size() && !now.entries().get(place).move().moveKind().turns()) {
       place++;
     }
     return now.withAt(place, move);
-  }
-
-  /// Whether headings stand elsewhere after a move.
-  private static boolean turns(Move move) {
-    return switch (move) {
-      case Move.SwapAxes swap -> true;
-      case Move.Place place -> true;
-      case Move.Hold hold -> true;
-      case Move.HideLevel hide -> true;
-      case Move.Gather gather -> true;
-      default -> false;
-    };
   }
 
   /// The table as the moves leave it, those that are held among them.
@@ -130,7 +121,8 @@ public final class Arranging {
   public void takeBack(Move move) {
     int place = arrangement().placeOf(move);
     if (place >= 0) {
-      arrange(Texts.of("change.moveOut", MoveWords.of(move)), arrangement().without(place));
+      arrange(
+          Texts.of("change.moveOut", move.words(Levels.NUMBERED)), arrangement().without(place));
     }
   }
 
@@ -212,19 +204,18 @@ public final class Arranging {
     Optional<Table> table = bench.shownProperty().get().map(shown -> shown.recognition().table());
     long figures = table.map(one -> (long) one.body().rows() * one.body().columns()).orElse(0L);
     if (figures == 0 || figures > FEW) {
-      return MoveWords.of(move);
+      return move.words(Levels.NUMBERED);
     }
     Arranged then = bench.proofs().after(table.orElseThrow(), arrangement().before(place));
-    return MoveWords.of(
-        move,
+    return move.words(
         (side, level) ->
             level < then.levels(side).size()
                 ? Tag.nameOf(then.levels(side).get(level), level)
-                : Texts.of("move.level", side == Side.DOWN ? 0 : 1, level + 1));
+                : Levels.NUMBERED.name(side, level));
   }
 
   /// The members of a level as they stand before a move holds it at one of them.
-  public List<String> membersBefore(int place, Move.Hold hold) {
+  public List<String> membersBefore(int place, Hold hold) {
     return bench
         .shownProperty()
         .get()
@@ -248,7 +239,7 @@ public final class Arranging {
   }
 
   /// Makes one table of the document for each member at which a move could hold the table at hand.
-  public void tableForEach(int place, Move.Hold hold) {
+  public void tableForEach(int place, Hold hold) {
     Optional<DocumentTable> table = bench.table();
     List<String> members = new ArrayList<>(membersBefore(place, hold));
     members.remove(hold.member());
@@ -258,7 +249,7 @@ public final class Arranging {
     Document document = bench.document();
     int at = bench.placeProperty().get();
     for (int i = 0; i < members.size(); i++) {
-      Move other = new Move.Hold(hold.side(), hold.level(), members.get(i));
+      Move other = new Hold(hold.side(), hold.level(), members.get(i));
       document = added(document, table.get(), arrangement().withReplaced(place, other), at + 1 + i);
     }
     bench.change(Texts.of("change.tableForEach", members.size() + 1), document);
@@ -271,7 +262,7 @@ public final class Arranging {
     if (moved < 0) {
       return;
     }
-    Arrangement others = arrangement().before(moved).with(new Move.Only(move));
+    Arrangement others = arrangement().before(moved).with(new Only(move));
     bench
         .table()
         .ifPresent(

@@ -1,8 +1,12 @@
 package app.finish.desktop.model;
 
+import app.finish.core.arrange.make.NameLevel;
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.RenameMember;
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import java.util.List;
 
 /// Gives headings other names. A heading that was renamed before keeps one move for it.
@@ -24,17 +28,17 @@ public final class Renaming {
     String member = path.getLast();
     if (isEverywhere(side, level, member)) {
       make(
-          new Move.RenameMember(side, level, member, name),
+          new RenameMember(side, level, member, name),
           other ->
-              other instanceof Move.RenameMember one
+              other instanceof RenameMember one
                   && one.side() == side
                   && one.level() == level
                   && one.member().equals(member));
     } else {
       make(
-          new Move.Rename(side, path, name),
+          new Rename(side, path, name),
           other ->
-              other instanceof Move.Rename rename
+              other instanceof Rename rename
                   && rename.side() == side
                   && rename.path().equals(path));
     }
@@ -51,11 +55,11 @@ public final class Renaming {
 
   /// Calls the head of a level of the stub something else.
   public void stubHead(int level, String name) {
-    Move move = new Move.NameLevel(Side.DOWN, level, name);
+    Move move = new NameLevel(Side.DOWN, level, name);
     make(
         move,
         other ->
-            other instanceof Move.NameLevel named
+            other instanceof NameLevel named
                 && named.side() == Side.DOWN
                 && named.level() == level);
   }
@@ -69,7 +73,7 @@ public final class Renaming {
     Arrangement now = bench.arrangement();
     int last = now.entries().size() - 1;
     if (last >= 0 && same.as(now.entries().get(last).move())) {
-      bench.arrange(MoveWords.of(move), now.withReplaced(last, move));
+      bench.arrange(move.words(Levels.NUMBERED), now.withReplaced(last, move));
     } else {
       bench.arranging().make(move);
     }

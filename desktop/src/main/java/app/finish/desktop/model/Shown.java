@@ -38,6 +38,11 @@ public record Shown(
     return Math.max(table.body().rows(), table.body().columns()) > LONG;
   }
 
+  /// Labels as one reads them.
+  public static String path(List<String> path) {
+    return String.join(", ", path.stream().filter(label -> !label.isEmpty()).toList());
+  }
+
   public Dressed dressed() {
     return scroll.dressed();
   }

@@ -1,10 +1,12 @@
 package app.finish.desktop.model;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.PlaceLevel;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Level;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Level;
+import app.finish.core.arrange.tree.Side;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +45,7 @@ public record Tag(
     for (int i = 0; i < arrangement.entries().size(); i++) {
       Arrangement.Entry entry = arrangement.entries().get(i);
       boolean made = entry.on() && !arranged.unplaced().containsKey(i);
-      if (made && entry.move() instanceof Move.Hold hold) {
+      if (made && entry.move() instanceof Hold hold) {
         tags.add(
             new Tag(
                 hold.member(),
@@ -84,7 +86,7 @@ public record Tag(
 
   /// The move that places it.
   public Move placed(Side to, int depth) {
-    return new Move.Place(side, level, to, depth);
+    return new PlaceLevel(side, level, to, depth);
   }
 
   /// As deep as it goes on a side without standing under the measures.

@@ -1,9 +1,11 @@
 package app.finish.desktop.proof;
 
+import app.finish.core.arrange.make.SetAside;
+import app.finish.core.arrange.make.Shift;
+import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.Place;
-import app.finish.desktop.model.MoveWords;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Workbench;
 import java.util.List;
@@ -67,8 +69,8 @@ public final class HeadingKeys {
 
   /// Moves a heading among its neighbours and picks it again.
   public static void shift(Workbench bench, Named heading, int by) {
-    Move move = new Move.Shift(heading.side, heading.path, by);
-    bench.arranging().arrangeAndPick(MoveWords.of(move), move, heading.side, heading.path);
+    Move move = new Shift(heading.side, heading.path, by);
+    bench.arranging().arrangeAndPick(move.words(Levels.NUMBERED), move, heading.side, heading.path);
   }
 
   boolean setAside() {
@@ -76,7 +78,7 @@ public final class HeadingKeys {
         bench.stepProperty().get() == Step.ARRANGE ? picked() : Optional.empty();
     heading.ifPresent(
         one -> {
-          Move move = new Move.SetAside(one.side, one.path);
+          Move move = new SetAside(one.side, one.path);
           bench.arranging().make(move);
         });
     return heading.isPresent();

@@ -1,10 +1,11 @@
 package app.finish.desktop.proof;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.Hold;
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
-import app.finish.desktop.model.MoveWords;
+import app.finish.core.arrange.tree.Side;
 import app.finish.desktop.model.Tag;
 import app.finish.desktop.model.Workbench;
 import java.util.List;
@@ -30,7 +31,7 @@ public final class TagMoves {
   }
 
   private void make(Move move) {
-    bench.arrange(MoveWords.of(move), bench.arrangement().with(move));
+    bench.arrange(move.words(Levels.NUMBERED), bench.arrangement().with(move));
   }
 
   /// Places a dimension on a side at a depth, counted without itself.
@@ -44,7 +45,7 @@ public final class TagMoves {
 
   public void hold(Tag tag) {
     if (!tag.isHeld()) {
-      make(new Move.Hold(tag.side(), tag.level(), tag.member()));
+      make(new Hold(tag.side(), tag.level(), tag.member()));
     }
   }
 
@@ -92,13 +93,13 @@ public final class TagMoves {
   /// Steps from the member that a dimension is held at to its neighbour.
   public void step(Tag tag, int by) {
     int place = tag.heldBy().map(bench.arrangement()::placeOf).orElse(-1);
-    if (place >= 0 && tag.heldBy().orElseThrow() instanceof Move.Hold hold) {
+    if (place >= 0 && tag.heldBy().orElseThrow() instanceof Hold hold) {
       List<String> members = bench.arranging().membersBefore(place, hold);
       int to = members.indexOf(hold.member()) + by;
       if (to >= 0 && to < members.size()) {
-        Move other = new Move.Hold(hold.side(), hold.level(), members.get(to));
+        Move other = new Hold(hold.side(), hold.level(), members.get(to));
         Arrangement now = bench.arrangement();
-        bench.arrange(MoveWords.of(other), now.withReplaced(place, other));
+        bench.arrange(other.words(Levels.NUMBERED), now.withReplaced(place, other));
       }
     }
   }

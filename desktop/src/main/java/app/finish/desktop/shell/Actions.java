@@ -1,7 +1,7 @@
 package app.finish.desktop.shell;
 
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Touches;
@@ -144,7 +144,10 @@ public final class Actions {
         "action.swapAxes",
         "Shortcut+Shift+X",
         table,
-        () -> bench.arrange(Texts.of("move.swap"), bench.arrangement().with(new Move.SwapAxes())));
+        () ->
+            bench.arrange(
+                new SwapAxes().words(app.finish.core.arrange.move.Levels.NUMBERED),
+                bench.arrangement().with(new SwapAxes())));
     add(
         all,
         "action.startOver",

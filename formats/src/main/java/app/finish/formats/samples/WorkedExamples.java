@@ -1,8 +1,19 @@
 package app.finish.formats.samples;
 
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.Calculate;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.HideLevel;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.NameLevel;
+import app.finish.core.arrange.make.PlaceLevel;
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.SetAside;
+import app.finish.core.arrange.make.SetMemberAside;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -42,45 +53,45 @@ public final class WorkedExamples {
   private static Arrangement busiest() {
     List<String> vehicles = List.of("Vehicles");
     return Arrangement.of(
-        new Move.SetAside(Side.ACROSS, List.of("Share")),
-        new Move.Calculate("Share of vehicles", "share_of_total(Vehicles)", MeasureKind.PERCENT, 2),
-        new Move.KeepTop(Side.DOWN, 0, 10, vehicles, false, false),
-        new Move.ByFigure(Side.DOWN, 0, vehicles, true));
+        new SetAside(Side.ACROSS, List.of("Share")),
+        new Calculate("Share of vehicles", "share_of_total(Vehicles)", MeasureKind.PERCENT, 2),
+        new KeepTop(Side.DOWN, 0, 10, vehicles, false, false),
+        new ByFigure(Side.DOWN, 0, vehicles, true));
   }
 
   /// Residence runs across, and of five statistics two are kept.
   private static Arrangement crosstab() {
     return Arrangement.of(
-        new Move.SwapAxes(),
-        new Move.HideLevel(Side.DOWN, 0),
-        new Move.Hold(Side.ACROSS, 1, "Row %"),
-        new Move.Rename(Side.ACROSS, List.of("Islander"), "Islanders"),
-        new Move.Rename(Side.ACROSS, List.of("Visitor"), "Visitors"));
+        new SwapAxes(),
+        new HideLevel(Side.DOWN, 0),
+        new Hold(Side.ACROSS, 1, "Row %"),
+        new Rename(Side.ACROSS, List.of("Islander"), "Islanders"),
+        new Rename(Side.ACROSS, List.of("Visitor"), "Visitors"));
   }
 
   private static Arrangement spread() {
     return Arrangement.of(
-        new Move.Place(Side.DOWN, 0, Side.ACROSS, 0), new Move.Hold(Side.ACROSS, 1, "SD"));
+        new PlaceLevel(Side.DOWN, 0, Side.ACROSS, 0), new Hold(Side.ACROSS, 1, "SD"));
   }
 
   private static Arrangement reported() {
     return Arrangement.of(
-        new Move.SetAside(Side.DOWN, List.of("Missing")),
-        new Move.SetAside(Side.DOWN, List.of("Total")),
-        new Move.HideLevel(Side.DOWN, 0),
-        new Move.SetAside(Side.ACROSS, List.of("%")),
-        new Move.SetAside(Side.ACROSS, List.of("Running %")),
-        new Move.Rename(Side.ACROSS, List.of("% of answers"), "%"),
-        new Move.ByFigure(Side.DOWN, 0, List.of("n"), true),
-        new Move.NameLevel(Side.DOWN, 0, "Ticket"));
+        new SetAside(Side.DOWN, List.of("Missing")),
+        new SetAside(Side.DOWN, List.of("Total")),
+        new HideLevel(Side.DOWN, 0),
+        new SetAside(Side.ACROSS, List.of("%")),
+        new SetAside(Side.ACROSS, List.of("Running %")),
+        new Rename(Side.ACROSS, List.of("% of answers"), "%"),
+        new ByFigure(Side.DOWN, 0, List.of("n"), true),
+        new NameLevel(Side.DOWN, 0, "Ticket"));
   }
 
   /// Seasons are the sums of their routes; cost recovery is calculated from the sums.
   private static Arrangement seasons() {
     return Arrangement.of(
-        new Move.Place(Side.DOWN, 1, Side.DOWN, 0),
-        new Move.FoldLevel(Side.DOWN, 0),
-        new Move.SetMemberAside(Side.ACROSS, 1, "Cost recovery"),
-        new Move.Calculate("Cost recovery", "Fares / Running cost * 100", MeasureKind.PERCENT, 1));
+        new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0),
+        new FoldLevel(Side.DOWN, 0),
+        new SetMemberAside(Side.ACROSS, 1, "Cost recovery"),
+        new Calculate("Cost recovery", "Fares / Running cost * 100", MeasureKind.PERCENT, 1));
   }
 }

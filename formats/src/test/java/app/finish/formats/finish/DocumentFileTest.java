@@ -3,10 +3,34 @@ package app.finish.formats.finish;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.core.arrange.make.AddTotals;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
+import app.finish.core.arrange.make.Calculate;
+import app.finish.core.arrange.make.DropTotals;
+import app.finish.core.arrange.make.FillEmpty;
+import app.finish.core.arrange.make.Fold;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.Gather;
+import app.finish.core.arrange.make.HideLevel;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.NameLevel;
+import app.finish.core.arrange.make.NameTotals;
+import app.finish.core.arrange.make.Only;
+import app.finish.core.arrange.make.PlaceLevel;
+import app.finish.core.arrange.make.PlaceTotals;
+import app.finish.core.arrange.make.ReadNumbers;
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.RenameMember;
+import app.finish.core.arrange.make.Reverse;
+import app.finish.core.arrange.make.SetAside;
+import app.finish.core.arrange.make.SetMemberAside;
+import app.finish.core.arrange.make.Shift;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Quota;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Quota;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.grid.Grid;
@@ -211,34 +235,34 @@ public class DocumentFileTest {
     List<String> path = List.of("Hale–Orrin", "Winter");
     Arrangement all =
         Arrangement.NONE
-            .with(new Move.SwapAxes())
-            .with(new Move.SetAside(Side.ACROSS, path))
-            .with(new Move.Rename(Side.DOWN, path, "Cold"))
-            .with(new Move.ByLabel(Side.DOWN, 1, true))
-            .with(new Move.ByFigure(Side.ACROSS, 0, path, false))
-            .with(new Move.Shift(Side.DOWN, path, -2))
-            .with(new Move.KeepTop(Side.DOWN, 1, 3, path, true, true))
-            .with(new Move.Fold(Side.DOWN, path))
-            .with(new Move.DropTotals(Side.ACROSS, 1))
-            .with(new Move.AddTotals(Side.DOWN, 0, "All", true))
-            .with(new Move.HideLevel(Side.DOWN, 1))
-            .with(new Move.Place(Side.ACROSS, 1, Side.DOWN, 2))
-            .with(new Move.ByLabel(Side.DOWN, 1, true, true))
-            .with(new Move.ByFigure(Side.ACROSS, 0, path, false, true))
-            .with(new Move.KeepTop(Side.DOWN, 1, new Quota.Share(80), path, false, true, false))
-            .with(new Move.FoldLevel(Side.DOWN, 1))
-            .with(new Move.SetMemberAside(Side.DOWN, 1, "Winter"))
-            .with(new Move.RenameMember(Side.ACROSS, 1, "Winter", "Cold"))
-            .with(new Move.Reverse(Side.DOWN, 1))
-            .with(new Move.NameLevel(Side.DOWN, 1, "Season"))
-            .with(new Move.PlaceTotals(Side.DOWN, 1, true))
-            .with(new Move.NameTotals(Side.ACROSS, 0, "Sum"))
-            .with(new Move.Gather(Side.DOWN, List.of(path, path), "Open"))
-            .with(new Move.Only(new Move.SetAside(Side.DOWN, path)))
-            .with(new Move.Calculate("Share", "share_of_row(n)", MeasureKind.PERCENT, 1))
-            .with(new Move.FillEmpty(Side.DOWN, List.of(), "0"))
-            .with(new Move.ReadNumbers(Side.ACROSS, path))
-            .with(new Move.Hold(Side.DOWN, 1, "Winter"))
+            .with(new SwapAxes())
+            .with(new SetAside(Side.ACROSS, path))
+            .with(new Rename(Side.DOWN, path, "Cold"))
+            .with(new ByLabel(Side.DOWN, 1, true))
+            .with(new ByFigure(Side.ACROSS, 0, path, false))
+            .with(new Shift(Side.DOWN, path, -2))
+            .with(new KeepTop(Side.DOWN, 1, 3, path, true, true))
+            .with(new Fold(Side.DOWN, path))
+            .with(new DropTotals(Side.ACROSS, 1))
+            .with(new AddTotals(Side.DOWN, 0, "All", true))
+            .with(new HideLevel(Side.DOWN, 1))
+            .with(new PlaceLevel(Side.ACROSS, 1, Side.DOWN, 2))
+            .with(new ByLabel(Side.DOWN, 1, true, true))
+            .with(new ByFigure(Side.ACROSS, 0, path, false, true))
+            .with(new KeepTop(Side.DOWN, 1, new Quota.Share(80), path, false, true, false))
+            .with(new FoldLevel(Side.DOWN, 1))
+            .with(new SetMemberAside(Side.DOWN, 1, "Winter"))
+            .with(new RenameMember(Side.ACROSS, 1, "Winter", "Cold"))
+            .with(new Reverse(Side.DOWN, 1))
+            .with(new NameLevel(Side.DOWN, 1, "Season"))
+            .with(new PlaceTotals(Side.DOWN, 1, true))
+            .with(new NameTotals(Side.ACROSS, 0, "Sum"))
+            .with(new Gather(Side.DOWN, List.of(path, path), "Open"))
+            .with(new Only(new SetAside(Side.DOWN, path)))
+            .with(new Calculate("Share", "share_of_row(n)", MeasureKind.PERCENT, 1))
+            .with(new FillEmpty(Side.DOWN, List.of(), "0"))
+            .with(new ReadNumbers(Side.ACROSS, path))
+            .with(new Hold(Side.DOWN, 1, "Winter"))
             .withSwitched(3, false);
     Document document = Samples.demo();
     document = document.withFinish(0, document.table(0).finish().withArrangement(all));

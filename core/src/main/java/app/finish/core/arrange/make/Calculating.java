@@ -2,11 +2,10 @@ package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.formula.Formulas;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.NoPlace;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.number.Digits;
 import app.finish.core.table.Axis;
@@ -30,7 +29,7 @@ import java.util.OptionalInt;
 /// Adds a measure that is calculated from others, behind them in each group of measures. A table of
 /// one measure without a heading for it gets headings for both.
 public final class Calculating {
-  private final Move.Calculate move;
+  private final Calculate move;
   private final Trees before;
   private final Table table;
   private final Side side;
@@ -38,7 +37,7 @@ public final class Calculating {
   private final List<Integer> base = new ArrayList<>();
   private final List<Boolean> fresh = new ArrayList<>();
 
-  public Calculating(Trees trees, Move.Calculate move) {
+  public Calculating(Trees trees, Calculate move) {
     this.move = move;
     this.before = new Baking(trees).changed(Baking.KEEP);
     this.table = before.source();

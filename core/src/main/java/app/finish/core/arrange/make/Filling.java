@@ -1,9 +1,9 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.NoPlace;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.arrange.tree.Ways;
 import app.finish.core.number.NumberReader;

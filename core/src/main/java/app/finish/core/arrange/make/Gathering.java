@@ -1,8 +1,7 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
 import app.finish.core.arrange.tree.Branch;
+import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Shape;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
@@ -15,7 +14,7 @@ import java.util.OptionalInt;
 public final class Gathering {
   private Gathering() {}
 
-  public static Trees gathered(Trees trees, Move.Gather move) throws NoPlace {
+  public static Trees gathered(Trees trees, Gather move) throws NoPlace {
     List<Branch> some = new ArrayList<>();
     List<String> group = List.of();
     for (List<String> path : move.paths()) {

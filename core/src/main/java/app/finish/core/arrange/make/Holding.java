@@ -1,10 +1,9 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formula;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Slots;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
@@ -20,10 +19,10 @@ import java.util.OptionalInt;
 /// over the level go too.
 public final class Holding {
   private final Trees trees;
-  private final Move.Hold move;
+  private final Hold move;
   private Optional<String> shown = Optional.empty();
 
-  public Holding(Trees trees, Move.Hold move) {
+  public Holding(Trees trees, Hold move) {
     this.trees = trees;
     this.move = move;
   }

@@ -1,12 +1,12 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Aside;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Quota;
+import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.tree.AllMembers;
+import app.finish.core.arrange.tree.Aside;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Branches;
+import app.finish.core.arrange.tree.NoPlace;
+import app.finish.core.arrange.tree.Quota;
 import app.finish.core.arrange.tree.Ranking;
 import app.finish.core.arrange.tree.Trees;
 import java.util.ArrayList;
@@ -16,16 +16,14 @@ import java.util.List;
 /// Keeps the members with the largest figures of each group, and sets the rest aside or gathers it.
 public final class Keeping {
   private final Trees trees;
-  private final Move.KeepTop top;
-  private final int place;
-  private final List<Aside> aside;
+  private final KeepTop top;
+  private final Making making;
   private final Branch at;
 
-  public Keeping(Trees trees, Move.KeepTop top, int place, List<Aside> aside) throws NoPlace {
-    this.trees = trees;
+  Keeping(KeepTop top, Making making) throws NoPlace {
+    this.trees = making.trees();
     this.top = top;
-    this.place = place;
-    this.aside = aside;
+    this.making = making;
     this.at = trees.leaf(top.side().other(), top.at());
   }
 
@@ -61,7 +59,7 @@ public final class Keeping {
       } else if (!top.gathered()) {
         List<String> path = top.level() == 0 ? List.of() : List.of(roots.get(i).label());
         for (int member = first; member < members.end(i); member++) {
-          aside.add(new Aside(place, top.side(), path, members.label(member)));
+          making.setAside(new Aside(making.place(), top.side(), path, members.label(member)));
         }
       }
     }
@@ -182,6 +180,6 @@ public final class Keeping {
   }
 
   private void setAside(Branch branch, List<String> path) {
-    aside.add(new Aside(place, top.side(), path, branch.label()));
+    making.setAside(new Aside(making.place(), top.side(), path, branch.label()));
   }
 }

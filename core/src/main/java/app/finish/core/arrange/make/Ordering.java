@@ -1,13 +1,13 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Branches;
+import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.OnDemand;
 import app.finish.core.arrange.tree.Order;
 import app.finish.core.arrange.tree.Ranking;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.words.NaturalOrder;
 import java.util.ArrayList;
@@ -19,12 +19,12 @@ import java.util.List;
 public final class Ordering {
   private Ordering() {}
 
-  public static Order byLabel(Move.ByLabel order) {
+  public static Order byLabel(ByLabel order) {
     Comparator<String> labels = NaturalOrder.PLAIN;
     return Order.by(Branch::label, order.descending() ? labels.reversed() : labels);
   }
 
-  public static Order byFigure(Trees trees, Move.ByFigure order) throws NoPlace {
+  public static Order byFigure(Trees trees, ByFigure order) throws NoPlace {
     Branch at = trees.leaf(order.side().other(), order.at());
     return Order.byNumber(
         branches -> {
@@ -37,7 +37,7 @@ public final class Ordering {
   }
 
   /// Each group of a level the other way round.
-  public static Trees reversed(Trees trees, Move.Reverse reverse) throws NoPlace {
+  public static Trees reversed(Trees trees, Reverse reverse) throws NoPlace {
     if (!reaches(trees.roots(reverse.side()), reverse.level())) {
       throw new NoPlace("there is no such level on this side now");
     }
@@ -51,6 +51,19 @@ public final class Ordering {
       }
     }
     return false;
+  }
+
+  /// The members of a level in an order, in each group or over all.
+  static Trees ordered(Making at, Side side, int level, boolean overAll, Order order)
+      throws NoPlace {
+    Trees trees = at.trees();
+    if (!overAll || level == 0) {
+      return sorted(trees, side, level, order);
+    }
+    MembersInOneOrder members = new MembersInOneOrder(side, level, at.place());
+    List<Branch> roots = members.inOrder(trees.roots(side), order, at.most());
+    members.aside().forEach(at::setAside);
+    return trees.with(side, roots);
   }
 
   /// Each group of a level in this order.
@@ -88,7 +101,7 @@ public final class Ordering {
                 : members.branches().get(ranking.at(ranks[place])));
   }
 
-  public static Trees shifted(Trees trees, Move.Shift shift) throws NoPlace {
+  public static Trees shifted(Trees trees, Shift shift) throws NoPlace {
     trees.find(shift.side(), shift.path());
     List<Branch> roots = trees.roots(shift.side());
     return trees.with(shift.side(), shifted(roots, shift.path(), shift.by()));

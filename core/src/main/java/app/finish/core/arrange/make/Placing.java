@@ -1,13 +1,12 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
 import app.finish.core.arrange.tree.Grown;
 import app.finish.core.arrange.tree.Members;
+import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Shape;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Slots;
 import app.finish.core.arrange.tree.Slots.Step;
 import app.finish.core.arrange.tree.Trees;
@@ -34,11 +33,11 @@ public final class Placing {
   private static final long MOST_CELLS = 4_000_000;
 
   private final Trees trees;
-  private final Move.Place move;
+  private final PlaceLevel move;
   private final Slots own;
   private final Map<Spot, String> marks = new HashMap<>();
 
-  public Placing(Trees trees, Move.Place move) throws NoPlace {
+  public Placing(Trees trees, PlaceLevel move) throws NoPlace {
     checkSize(trees, move);
     this.trees = trees;
     this.move = move;
@@ -170,7 +169,7 @@ public final class Placing {
   }
 
   /// Refuses what would plainly be too large before all of it is looked at.
-  private static void checkSize(Trees trees, Move.Place move) throws NoPlace {
+  private static void checkSize(Trees trees, PlaceLevel move) throws NoPlace {
     List<Branch> own = trees.roots(move.side());
     Shape shape = Shape.of(own);
     if (move.to() != move.side() && shape.isEven() && move.level() < shape.levels()) {
@@ -179,7 +178,7 @@ public final class Placing {
     }
   }
 
-  private static void check(Move.Place move, long stays, long others) throws NoPlace {
+  private static void check(PlaceLevel move, long stays, long others) throws NoPlace {
     long most = move.to() == Side.ACROSS ? MOST_ACROSS : MOST_DOWN;
     if (others > most || stays * others > MOST_CELLS) {
       throw new NoPlace("it would make " + others + " headings");

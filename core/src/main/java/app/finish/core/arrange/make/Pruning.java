@@ -1,9 +1,9 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Aside;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
+import app.finish.core.arrange.move.Making;
+import app.finish.core.arrange.tree.Aside;
 import app.finish.core.arrange.tree.Branch;
+import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Measure;
@@ -85,7 +85,7 @@ public final class Pruning {
   }
 
   /// A group in the place of which its subtotal stands, or the sum of its members.
-  public static Trees folded(Trees trees, Move.Fold fold) throws NoPlace {
+  public static Trees folded(Trees trees, Fold fold) throws NoPlace {
     Branch group = trees.find(fold.side(), fold.path());
     Branch folded = folded(trees, group);
     return trees.with(fold.side(), replaced(trees.roots(fold.side()), group, folded));
@@ -118,7 +118,7 @@ public final class Pruning {
   }
 
   /// All groups of a level folded.
-  public static Trees foldedLevel(Trees trees, Move.FoldLevel fold) throws NoPlace {
+  public static Trees foldedLevel(Trees trees, FoldLevel fold) throws NoPlace {
     List<Branch> roots = trees.roots(fold.side());
     List<Branch> folded = foldedLevel(trees, roots, fold.level());
     if (folded.equals(roots)) {
@@ -173,32 +173,25 @@ public final class Pruning {
   }
 
   /// Takes out the totals of a level.
-  public static Trees withoutTotals(Trees trees, Move.DropTotals drop, int place, List<Aside> aside)
-      throws NoPlace {
-    List<Aside> gone = new ArrayList<>();
-    List<Branch> kept = dropTotals(trees.roots(drop.side()), drop, 0, List.of(), place, gone);
-    if (gone.isEmpty()) {
+  static Trees withoutTotals(DropTotals drop, Making at) throws NoPlace {
+    Trees trees = at.trees();
+    List<Branch> kept = dropTotals(trees.roots(drop.side()), drop, 0, List.of(), at);
+    if (at.aside().isEmpty()) {
       throw new NoPlace("there are no totals at this level");
     }
-    aside.addAll(gone);
     return trees.with(drop.side(), kept);
   }
 
   private static List<Branch> dropTotals(
-      List<Branch> branches,
-      Move.DropTotals drop,
-      int level,
-      List<String> path,
-      int place,
-      List<Aside> gone) {
+      List<Branch> branches, DropTotals drop, int level, List<String> path, Making at) {
     List<Branch> kept = new ArrayList<>();
     for (Branch branch : branches) {
       List<String> here = new ArrayList<>(path);
       here.add(branch.label());
       if (level == drop.level() && branch.role() != Role.MEMBER) {
-        gone.add(Aside.at(place, drop.side(), here));
+        at.setAside(Aside.at(at.place(), drop.side(), here));
       } else {
-        List<Branch> under = dropTotals(branch.children(), drop, level + 1, here, place, gone);
+        List<Branch> under = dropTotals(branch.children(), drop, level + 1, here, at);
         kept.add(branch.withChildren(under));
       }
     }
@@ -206,7 +199,7 @@ public final class Pruning {
   }
 
   /// Takes out a level that has one member in each group.
-  public static Trees withoutLevel(Trees trees, Move.HideLevel hide) throws NoPlace {
+  public static Trees withoutLevel(Trees trees, HideLevel hide) throws NoPlace {
     List<Branch> roots = trees.roots(hide.side());
     List<Branch> lifted = lifted(roots, hide.level(), 0);
     return trees

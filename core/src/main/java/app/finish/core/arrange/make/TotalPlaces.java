@@ -1,9 +1,8 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Side;
 import app.finish.core.arrange.tree.Branch;
+import app.finish.core.arrange.tree.NoPlace;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import java.util.ArrayList;
@@ -19,7 +18,7 @@ public final class TotalPlaces {
     this.level = level;
   }
 
-  public static Trees placed(Trees trees, Move.PlaceTotals move) throws NoPlace {
+  public static Trees placed(Trees trees, PlaceTotals move) throws NoPlace {
     return new TotalPlaces(move.level())
         .made(
             trees,
@@ -31,7 +30,7 @@ public final class TotalPlaces {
             });
   }
 
-  public static Trees named(Trees trees, Move.NameTotals move) throws NoPlace {
+  public static Trees named(Trees trees, NameTotals move) throws NoPlace {
     return new TotalPlaces(move.level())
         .made(
             trees,

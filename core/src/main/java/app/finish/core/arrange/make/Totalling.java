@@ -1,9 +1,8 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.NoPlace;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Leaves;
+import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import java.util.ArrayList;
@@ -18,10 +17,10 @@ import java.util.stream.IntStream;
 /// which there are no totals has no figure in them.
 public final class Totalling {
   private final Trees trees;
-  private final Move.AddTotals move;
+  private final AddTotals move;
   private boolean added;
 
-  public Totalling(Trees trees, Move.AddTotals move) {
+  public Totalling(Trees trees, AddTotals move) {
     this.trees = trees;
     this.move = move;
   }

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 /// The moves of a table in the order in which they are made.
 ///
 /// ```java
-/// Arrangement.of(new Move.SwapAxes(), new Move.ByLabel(Side.DOWN, 0, false));
+/// Arrangement.of(new SwapAxes(), new ByLabel(Side.DOWN, 0, false));
 /// ```
 ///
 /// @param entries the moves, each switched on or off
@@ -91,21 +91,10 @@ public record Arrangement(List<Entry> entries) {
 
   private List<Entry> unordered() {
     int end = entries.size();
-    while (end > 0 && (!entries.get(end - 1).on || ordersRows(entries.get(end - 1).move))) {
+    while (end > 0 && (!entries.get(end - 1).on || entries.get(end - 1).move.ordersRows())) {
       end--;
     }
     return entries.subList(0, end);
-  }
-
-  private static boolean ordersRows(Move move) {
-    return switch (move) {
-      case Move.ByLabel order ->
-          order.side() == Side.DOWN && !(order.overAll() && order.level() > 0);
-      case Move.ByFigure order ->
-          order.side() == Side.DOWN && !(order.overAll() && order.level() > 0);
-      case Move.Reverse reverse -> reverse.side() == Side.DOWN;
-      default -> false;
-    };
   }
 
   /// Whether nothing is arranged.

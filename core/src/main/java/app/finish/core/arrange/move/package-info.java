@@ -1,5 +1,4 @@
-/// What can be done to a table. Out: `Move`s by the headings that they concern, in an
-/// `Arrangement`; where they act (`Side`, `Level`), what has no place (`NoPlace`) and what was set
-/// aside (`Aside`). Values only. Begin at `Move`. The window, the file format and the command line
-/// look in.
+/// What a move is: what it does, how far it reaches, its words, how files keep it ([Move]), and the
+/// list of those that were made ([Arrangement]). In: nothing; out: the interface that `make` fills.
+/// Begin at [Move]; to add one see `make`. The document, the window and the formats look in.
 package app.finish.core.arrange.move;

@@ -1,6 +1,5 @@
 package app.finish.core.arrange.tree;
 
-import app.finish.core.arrange.move.Side;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;

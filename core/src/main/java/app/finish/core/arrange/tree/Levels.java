@@ -1,6 +1,5 @@
 package app.finish.core.arrange.tree;
 
-import app.finish.core.arrange.move.Level;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,8 +1,5 @@
 package app.finish.core.arrange.tree;
 
-import app.finish.core.arrange.move.Level;
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Side;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;

@@ -7,8 +7,7 @@ import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.FirstRowsTest;
 import app.finish.core.arrange.RandomMoves;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.List;
@@ -40,8 +39,8 @@ public class FillingTest {
       }
       Arrangement fills =
           before
-              .with(new Move.FillEmpty(Side.DOWN, List.of(), "7"))
-              .with(new Move.ReadNumbers(Side.ACROSS, List.of()));
+              .with(new FillEmpty(Side.DOWN, List.of(), "7"))
+              .with(new ReadNumbers(Side.ACROSS, List.of()));
       Arranged old = Arranger.arrange(table, before, RandomMoves.FORMULAS);
       Arranged now = Arranger.arrange(table, fills, RandomMoves.FORMULAS);
       assertThat(now.table().down().headings()).isEqualTo(old.table().down().headings());

@@ -7,9 +7,9 @@ import app.finish.core.Seeds;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Level;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Level;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -71,7 +71,7 @@ public class PlacingTest {
 
   @Test
   public void aLevelGoesOutermostOnItsOwnSide() {
-    Arranged arranged = placed(new Move.Place(Side.DOWN, 1, Side.DOWN, 0));
+    Arranged arranged = placed(new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0));
     assertThat(labels(arranged.table().down()))
         .containsExactly(
             "Winter/Hale",
@@ -100,7 +100,7 @@ public class PlacingTest {
         RandomTables.counts(
             List.of(shift("Early"), shift("Night")), List.of(Heading.member("Berth")));
     Arranged arranged =
-        Arranger.arrange(table, Arrangement.of(new Move.Place(Side.DOWN, 1, Side.DOWN, 0)));
+        Arranger.arrange(table, Arrangement.of(new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0)));
     assertThat(labels(arranged.table().down()))
         .containsExactly(
             "Petrel/Early",
@@ -115,11 +115,11 @@ public class PlacingTest {
   public void measuresAreALevelLikeAnyOther() {
     assertThat(placed().levels(Side.ACROSS).stream().map(Level::isMeasures))
         .containsExactly(false, true);
-    Arranged outer = placed(new Move.Place(Side.ACROSS, 1, Side.ACROSS, 0));
+    Arranged outer = placed(new PlaceLevel(Side.ACROSS, 1, Side.ACROSS, 0));
     assertThat(labels(outer.table().across()))
         .containsExactly("n/Marram", "n/Samphire", "Mean/Marram", "Mean/Samphire");
     assertThat(outer.table().measureAt(0, 2).name()).isEqualTo("Mean");
-    Arranged down = placed(new Move.Place(Side.ACROSS, 1, Side.DOWN, 1));
+    Arranged down = placed(new PlaceLevel(Side.ACROSS, 1, Side.DOWN, 1));
     assertThat(labels(down.table().down()))
         .startsWith("Hale/n/Winter", "Hale/n/Summer", "Hale/n/Year", "Hale/Mean/Winter")
         .endsWith("All/n", "All/Mean");
@@ -130,7 +130,7 @@ public class PlacingTest {
 
   @Test
   public void aLevelGoesBetweenTheLevelsOfTheOtherSide() {
-    Arranged arranged = placed(new Move.Place(Side.DOWN, 0, Side.ACROSS, 0));
+    Arranged arranged = placed(new PlaceLevel(Side.DOWN, 0, Side.ACROSS, 0));
     assertThat(labels(arranged.table().down()))
         .containsExactly("Winter", "Summer", "Autumn", "Year");
     assertThat(labels(arranged.table().across()))
@@ -158,7 +158,7 @@ public class PlacingTest {
       Side to = random.nextBoolean() ? Side.DOWN : Side.ACROSS;
       arrangement =
           arrangement.with(
-              new Move.Place(side, random.nextInt(levels), to, random.nextInt(levels + 1)));
+              new PlaceLevel(side, random.nextInt(levels), to, random.nextInt(levels + 1)));
     }
     Table after = Arranger.arrange(table, arrangement).table();
     assertThat(members(after)).as(arrangement.toString()).isEqualTo(members(table));
@@ -189,8 +189,8 @@ public class PlacingTest {
   @Test(dataProvider = "seeds")
   public void placesOnDifferentSidesCommute(int seed) {
     Table table = new RandomTables(seed).table();
-    Move down = new Move.Place(Side.DOWN, 0, Side.DOWN, 1);
-    Move across = new Move.Place(Side.ACROSS, 1, Side.ACROSS, 0);
+    Move down = new PlaceLevel(Side.DOWN, 0, Side.DOWN, 1);
+    Move across = new PlaceLevel(Side.ACROSS, 1, Side.ACROSS, 0);
     Table one = Arranger.arrange(table, Arrangement.NONE.with(down).with(across)).table();
     Table other = Arranger.arrange(table, Arrangement.NONE.with(across).with(down)).table();
     assertThat(one).isEqualTo(other);

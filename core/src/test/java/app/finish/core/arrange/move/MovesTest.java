@@ -4,7 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.make.AddTotals;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.DropTotals;
+import app.finish.core.arrange.make.FillEmpty;
+import app.finish.core.arrange.make.Fold;
+import app.finish.core.arrange.make.FoldLevel;
+import app.finish.core.arrange.make.Gather;
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.make.KeepTop;
+import app.finish.core.arrange.make.NameTotals;
+import app.finish.core.arrange.make.Only;
+import app.finish.core.arrange.make.PlaceLevel;
+import app.finish.core.arrange.make.PlaceTotals;
+import app.finish.core.arrange.make.ReadNumbers;
+import app.finish.core.arrange.make.RenameMember;
+import app.finish.core.arrange.make.Reverse;
+import app.finish.core.arrange.make.SetAside;
+import app.finish.core.arrange.make.SetMemberAside;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.Quota;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -79,40 +100,40 @@ public class MovesTest {
 
   @Test
   public void anOrderOverAllPartsGroups() {
-    Arranged arranged = arranged(new Move.ByFigure(Side.DOWN, 1, FARES, true, true));
+    Arranged arranged = arranged(new ByFigure(Side.DOWN, 1, FARES, true, true));
     assertThat(rows(arranged))
         .containsExactly("Hale/Summer", "Orrin/Summer", "Orrin/Winter", "Hale/Winter", "All");
     assertThat(arranged.aside()).hasSize(2);
     Arranged without =
         arranged(
-            new Move.ByFigure(Side.DOWN, 1, FARES, true, true),
-            new Move.SetAside(Side.DOWN, List.of("Hale")));
+            new ByFigure(Side.DOWN, 1, FARES, true, true),
+            new SetAside(Side.DOWN, List.of("Hale")));
     assertThat(rows(without)).containsExactly("Orrin/Summer", "Orrin/Winter", "All");
     Arranged inner =
         arranged(
-            new Move.ByFigure(Side.DOWN, 1, FARES, true, true),
-            new Move.SetAside(Side.DOWN, List.of("Hale", "Winter")));
+            new ByFigure(Side.DOWN, 1, FARES, true, true),
+            new SetAside(Side.DOWN, List.of("Hale", "Winter")));
     assertThat(rows(inner)).containsExactly("Hale/Summer", "Orrin/Summer", "Orrin/Winter", "All");
   }
 
   @Test
   public void membersAreKeptOverAllOrUntilAShareIsReached() {
     Quota two = new Quota.Count(2);
-    Arranged all = arranged(new Move.KeepTop(Side.DOWN, 1, two, FARES, false, true, false));
+    Arranged all = arranged(new KeepTop(Side.DOWN, 1, two, FARES, false, true, false));
     assertThat(rows(all))
         .containsExactly("Hale/Summer", "Hale/Both", "Orrin/Summer", "Orrin/Both", "All");
-    Arranged gathered = arranged(new Move.KeepTop(Side.DOWN, 1, two, FARES, false, true, true));
+    Arranged gathered = arranged(new KeepTop(Side.DOWN, 1, two, FARES, false, true, true));
     assertThat(rows(gathered)).endsWith("Other (2)", "All");
     assertThat(at(gathered, 4, 0)).isEqualTo(30);
     assertThat(at(gathered, 4, 2)).isEqualTo((5 * 2 + 4 * 5) / 7.0, within());
     Quota seventy = new Quota.Share(70);
-    assertThat(rows(arranged(new Move.KeepTop(Side.DOWN, 1, seventy, FARES, false, true, false))))
+    assertThat(rows(arranged(new KeepTop(Side.DOWN, 1, seventy, FARES, false, true, false))))
         .containsExactly("Hale/Summer", "Hale/Both", "Orrin/Summer", "Orrin/Both", "All");
     Quota more = new Quota.Share(70.1);
-    assertThat(rows(arranged(new Move.KeepTop(Side.DOWN, 1, more, FARES, false, true, false))))
+    assertThat(rows(arranged(new KeepTop(Side.DOWN, 1, more, FARES, false, true, false))))
         .contains("Orrin/Winter")
         .doesNotContain("Hale/Winter");
-    assertThat(arranged(new Move.KeepTop(Side.DOWN, 0, more, FARES, true, false, false)).aside())
+    assertThat(arranged(new KeepTop(Side.DOWN, 0, more, FARES, true, false, false)).aside())
         .isEmpty();
   }
 
@@ -122,32 +143,31 @@ public class MovesTest {
 
   @Test
   public void whatIsSetAsideMakesATableOfItsOwn() {
-    Move top = new Move.KeepTop(Side.DOWN, 1, 1, FARES, false, false);
-    assertThat(rows(arranged(new Move.Only(top)))).containsExactly("Hale/Winter", "Orrin/Winter");
-    Move column = new Move.SetAside(Side.ACROSS, List.of("Mean"));
-    Arranged mean = arranged(new Move.Only(column));
+    Move top = new KeepTop(Side.DOWN, 1, 1, FARES, false, false);
+    assertThat(rows(arranged(new Only(top)))).containsExactly("Hale/Winter", "Orrin/Winter");
+    Move column = new SetAside(Side.ACROSS, List.of("Mean"));
+    Arranged mean = arranged(new Only(column));
     assertThat(mean.table().across().leaves()).hasSize(1);
     assertThat(rows(mean)).hasSize(7);
-    assertThat(arranged(new Move.Only(new Move.SwapAxes())).unplaced())
+    assertThat(arranged(new Only(new SwapAxes())).unplaced())
         .containsEntry(0, "nothing is set aside there");
   }
 
   @Test
   public void membersAreGatheredUnderAHeading() {
     Move gather =
-        new Move.Gather(
+        new Gather(
             Side.DOWN, List.of(List.of("Orrin", "Summer"), List.of("Orrin", "Winter")), "Open");
     Arranged arranged = arranged(gather);
     assertThat(rows(arranged))
         .contains("Orrin/Open/Winter", "Orrin/Open/Summer", "Orrin/Both", "Hale/Winter");
     assertThat(arranged.table().down().dimensions()).containsExactly("Route", "", "Season");
-    Arranged folded = arranged(gather, new Move.Fold(Side.DOWN, List.of("Orrin", "Open")));
+    Arranged folded = arranged(gather, new Fold(Side.DOWN, List.of("Orrin", "Open")));
     assertThat(folded.unplaced()).isEmpty();
     assertThat(rows(folded)).contains("Orrin/Open");
     assertThat(at(folded, 3, 0)).isEqualTo(50);
     assertThat(at(folded, 3, 2)).isEqualTo((20 + 30) / 8.0);
-    Move wrong =
-        new Move.Gather(Side.DOWN, List.of(List.of("Orrin", "Summer"), List.of("Hale")), "No");
+    Move wrong = new Gather(Side.DOWN, List.of(List.of("Orrin", "Summer"), List.of("Hale")), "No");
     assertThat(arranged(wrong).unplaced())
         .containsEntry(0, "only members of one group can be gathered");
   }
@@ -156,43 +176,41 @@ public class MovesTest {
   public void totalsArePlacedNamedAndComputedByKind() {
     Arranged first =
         arranged(
-            new Move.PlaceTotals(Side.DOWN, 1, true),
-            new Move.PlaceTotals(Side.DOWN, 0, true),
-            new Move.NameTotals(Side.DOWN, 1, "Year"));
+            new PlaceTotals(Side.DOWN, 1, true),
+            new PlaceTotals(Side.DOWN, 0, true),
+            new NameTotals(Side.DOWN, 1, "Year"));
     assertThat(rows(first)).startsWith("All", "Hale/Year", "Hale/Winter");
     Arranged again =
         arranged(
-            new Move.DropTotals(Side.DOWN, 0),
-            new Move.DropTotals(Side.DOWN, 1),
-            new Move.AddTotals(Side.DOWN, 1, "Both", false),
-            new Move.AddTotals(Side.DOWN, 0, "All", false));
+            new DropTotals(Side.DOWN, 0),
+            new DropTotals(Side.DOWN, 1),
+            new AddTotals(Side.DOWN, 1, "Both", false),
+            new AddTotals(Side.DOWN, 0, "All", false));
     assertThat(again.table().down()).isEqualTo(FARES_TABLE.down());
     assertThat(at(again, 2, 0)).isEqualTo(50);
     assertThat(at(again, 2, 2)).isEqualTo((5 * 2 + 10 * 4) / 6.0, within());
     assertThat(at(again, 6, 2)).isEqualTo((10 + 40 + 20 + 30) / 14.0, within());
-    assertThat(arranged(new Move.PlaceTotals(Side.ACROSS, 0, true)).unplaced())
+    assertThat(arranged(new PlaceTotals(Side.ACROSS, 0, true)).unplaced())
         .containsEntry(0, "there are no totals at this level");
   }
 
   @Test
   public void allGroupsOfALevelAreFolded() {
-    assertThat(rows(arranged(new Move.FoldLevel(Side.DOWN, 0))))
-        .containsExactly("Hale", "Orrin", "All");
-    assertThat(arranged(new Move.FoldLevel(Side.DOWN, 1)).unplaced())
+    assertThat(rows(arranged(new FoldLevel(Side.DOWN, 0)))).containsExactly("Hale", "Orrin", "All");
+    assertThat(arranged(new FoldLevel(Side.DOWN, 1)).unplaced())
         .containsEntry(0, "there are no groups at this level");
   }
 
   @Test
   public void measuresAreHeldAtOneOfThem() {
-    Arranged held = arranged(new Move.Hold(Side.ACROSS, 0, "Mean"));
+    Arranged held = arranged(new Hold(Side.ACROSS, 0, "Mean"));
     assertThat(held.unplaced()).isEmpty();
     assertThat(held.table().across().leaves()).hasSize(1);
     assertThat(held.table().measureAt(0, 0).name()).isEqualTo("Mean");
     assertThat(at(held, 5, 0)).isEqualTo(6.25);
     assertThat(held.table().held().getFirst().member()).isEqualTo("Mean");
     Arranged down =
-        arranged(
-            new Move.Place(Side.ACROSS, 0, Side.DOWN, 0), new Move.Hold(Side.DOWN, 0, "Fares"));
+        arranged(new PlaceLevel(Side.ACROSS, 0, Side.DOWN, 0), new Hold(Side.DOWN, 0, "Fares"));
     assertThat(rows(down)).isEqualTo(rows(arranged()));
     assertThat(at(down, 1, 0)).isEqualTo(40);
   }
@@ -200,7 +218,7 @@ public class MovesTest {
   @Test
   public void aTableIsFoldedToAnotherLevel() {
     Arranged folded =
-        arranged(new Move.Place(Side.DOWN, 1, Side.DOWN, 0), new Move.FoldLevel(Side.DOWN, 0));
+        arranged(new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0), new FoldLevel(Side.DOWN, 0));
     assertThat(rows(folded)).containsExactly("Winter", "Summer", "Both");
     assertThat(at(folded, 0, 0)).isEqualTo(30);
     assertThat(at(folded, 2, 0)).isEqualTo(100);
@@ -211,15 +229,15 @@ public class MovesTest {
   public void aMemberIsRenamedAndSetAsideWhereverItStands() {
     Arranged arranged =
         arranged(
-            new Move.RenameMember(Side.DOWN, 1, "Winter", "Cold"),
-            new Move.SetMemberAside(Side.DOWN, 1, "Summer"),
-            new Move.Reverse(Side.DOWN, 0));
+            new RenameMember(Side.DOWN, 1, "Winter", "Cold"),
+            new SetMemberAside(Side.DOWN, 1, "Summer"),
+            new Reverse(Side.DOWN, 0));
     assertThat(rows(arranged))
         .containsExactly("Orrin/Cold", "Orrin/Both", "Hale/Cold", "Hale/Both", "All");
     assertThat(arranged.aside()).hasSize(2);
-    assertThat(arranged(new Move.Only(new Move.SetMemberAside(Side.DOWN, 1, "Summer"))).table())
+    assertThat(arranged(new Only(new SetMemberAside(Side.DOWN, 1, "Summer"))).table())
         .matches(table -> table.down().leaves().size() == 2);
-    assertThat(arranged(new Move.SetMemberAside(Side.DOWN, 0, "Autumn")).unplaced())
+    assertThat(arranged(new SetMemberAside(Side.DOWN, 0, "Autumn")).unplaced())
         .containsEntry(0, "there is no “Autumn” at this level now");
   }
 
@@ -240,10 +258,10 @@ public class MovesTest {
             Marks.NONE);
     Arrangement moves =
         Arrangement.NONE
-            .with(new Move.FillEmpty(Side.ACROSS, FARES, "0"))
-            .with(new Move.FillEmpty(Side.ACROSS, List.of(), "n/a"))
-            .with(new Move.ReadNumbers(Side.ACROSS, List.of("n")))
-            .with(new Move.FillEmpty(Side.DOWN, List.of("Hale"), "–"));
+            .with(new FillEmpty(Side.ACROSS, FARES, "0"))
+            .with(new FillEmpty(Side.ACROSS, List.of(), "n/a"))
+            .with(new ReadNumbers(Side.ACROSS, List.of("n")))
+            .with(new FillEmpty(Side.DOWN, List.of("Hale"), "–"));
     Arranged arranged = Arranger.arrange(gaps, moves);
     assertThat(arranged.table().body().at(1, 0)).isEqualTo(Value.number(0, "0"));
     assertThat(arranged.table().body().at(0, 2)).isEqualTo(Value.text("n/a"));

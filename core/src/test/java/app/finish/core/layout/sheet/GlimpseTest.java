@@ -8,9 +8,12 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.RandomMoves;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
+import app.finish.core.arrange.make.Reverse;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Dresser;
 import app.finish.core.dress.Place;
@@ -105,9 +108,9 @@ public class GlimpseTest {
     int level = random.nextInt(table.down().depth());
     List<String> at = table.across().leaves().get(random.nextInt(2)).labels();
     return switch (random.nextInt(3)) {
-      case 0 -> new Move.Reverse(Side.DOWN, level);
-      case 1 -> new Move.ByLabel(Side.DOWN, level, random.nextBoolean(), false);
-      default -> new Move.ByFigure(Side.DOWN, level, at, random.nextBoolean());
+      case 0 -> new Reverse(Side.DOWN, level);
+      case 1 -> new ByLabel(Side.DOWN, level, random.nextBoolean(), false);
+      default -> new ByFigure(Side.DOWN, level, at, random.nextBoolean());
     };
   }
 

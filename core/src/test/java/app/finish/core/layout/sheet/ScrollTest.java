@@ -7,8 +7,8 @@ import app.finish.core.RandomTables;
 import app.finish.core.Seeds;
 import app.finish.core.TestStyles;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Move;
 import app.finish.core.dress.Dresser;
 import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
@@ -218,7 +218,7 @@ public class ScrollTest {
   /// the stub with them.
   @Test
   public void ofManyColumnsThoseInSightArePaintedWhereTheyStand() {
-    Table wide = Arranger.arrange(large(60, 12), Arrangement.of(new Move.SwapAxes())).table();
+    Table wide = Arranger.arrange(large(60, 12), Arrangement.of(new SwapAxes())).table();
     for (String name : NAMES) {
       Scroll scroll = scroll(wide, STYLES.cascade(name));
       Proof.Page whole = scroll.between(0, scroll.paper().height());

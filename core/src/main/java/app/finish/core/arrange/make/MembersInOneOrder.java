@@ -1,18 +1,18 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.move.Aside;
-import app.finish.core.arrange.move.NoPlace;
-import app.finish.core.arrange.move.Side;
+import app.finish.core.arrange.tree.Aside;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Branches;
+import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Order;
 import app.finish.core.arrange.tree.Ranking;
+import app.finish.core.arrange.tree.Side;
 import java.util.ArrayList;
 import java.util.List;
 
 /// Puts the members of all groups into one order. A group that is parted by it shows its heading
 /// before each run of its members; subtotals have no place any more and are set aside.
-public final class Mingling {
+public final class MembersInOneOrder {
   private record Member(List<Branch> groups, Branch branch) {}
 
   private final int level;
@@ -24,7 +24,7 @@ public final class Mingling {
   private final List<Aside> aside = new ArrayList<>();
 
   /// @param place the place of the move in the list
-  public Mingling(Side side, int level, int place) {
+  public MembersInOneOrder(Side side, int level, int place) {
     this.side = side;
     this.level = level;
     this.place = place;
@@ -33,7 +33,7 @@ public final class Mingling {
   /// The branches in the order.
   ///
   /// @param most how many members are wanted at most, the first
-  public List<Branch> mingled(List<Branch> roots, Order order, int most) throws NoPlace {
+  List<Branch> inOrder(List<Branch> roots, Order order, int most) throws NoPlace {
     for (Branch root : roots) {
       if (root.isMember() && !(root.isLeaf() && level > 0)) {
         collect(root, List.of(), List.of(root.label()));

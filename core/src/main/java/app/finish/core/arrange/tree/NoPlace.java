@@ -1,4 +1,4 @@
-package app.finish.core.arrange.move;
+package app.finish.core.arrange.tree;
 
 /// Why a move has no place in a table as it stands.
 public final class NoPlace extends Exception {

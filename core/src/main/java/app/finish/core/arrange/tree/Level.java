@@ -1,4 +1,4 @@
-package app.finish.core.arrange.move;
+package app.finish.core.arrange.tree;
 
 import java.util.List;
 

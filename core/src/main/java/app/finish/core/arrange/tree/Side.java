@@ -1,4 +1,4 @@
-package app.finish.core.arrange.move;
+package app.finish.core.arrange.tree;
 
 import app.finish.core.table.Axis;
 import app.finish.core.table.Spot;
