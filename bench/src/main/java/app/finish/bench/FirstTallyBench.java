@@ -8,7 +8,7 @@ import app.finish.core.tally.TallyMeasure;
 import app.finish.records.Tallying;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.BufferedWriter;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -89,7 +89,7 @@ public class FirstTallyBench {
                     TallyMeasure.count(),
                     TallyMeasure.of(TallyFunction.SUM, "Fares"),
                     TallyMeasure.of(TallyFunction.MEAN, "Minutes late")));
-    try (Records records = RecordFile.open(csv, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(csv, Reading.PLAIN, DatabaseQuery.SILENT)) {
       return Tallying.of(records).table(plan);
     }
   }

@@ -11,7 +11,7 @@ import app.finish.core.dress.Dresser;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
-import app.finish.core.layout.sheet.Glimpse;
+import app.finish.core.layout.sheet.FirstScreen;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
@@ -134,14 +134,14 @@ public class RedrawBench {
     }
     Arrangement next = next();
     return painted(
-        Glimpse.of(
+        FirstScreen.of(
                 scroll,
                 Paper.A4,
                 (down, across) ->
                     ready
                         .arrangeFirst(next, down, across)
                         .map(first -> Dresser.ready(first).seen(house, 1)),
-                new Glimpse.Sight(Screen.SIGHT, Screen.SIGHT))
+                new FirstScreen.Area(Screen.SIGHT, Screen.SIGHT))
             .orElseThrow(),
         0);
   }

@@ -8,7 +8,7 @@ import app.finish.records.Tallying;
 import app.finish.records.source.Address;
 import app.finish.records.source.Database;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -89,7 +89,10 @@ public class TallyBench {
     limits.setProperty("duckdb.read_only", "true");
     records =
         Database.open(
-            Address.of("bench", "jdbc:duckdb:" + file, ""), new char[0], "sailings", Asking.SILENT);
+            Address.of("bench", "jdbc:duckdb:" + file, ""),
+            new char[0],
+            "sailings",
+            DatabaseQuery.SILENT);
     byHand = DriverManager.getConnection("jdbc:duckdb:" + file, limits);
     plan =
         Plan.EMPTY

@@ -33,7 +33,7 @@ import app.finish.core.layout.font.Fonts;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.desktop.model.FilePicker;
-import app.finish.desktop.model.Habits;
+import app.finish.desktop.model.LastingChoices;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
 import app.finish.desktop.model.Showing;
@@ -99,10 +99,10 @@ public class MoveBench {
 
     /// What is taken back has been made before.
     @Setup(Level.Invocation)
-    public void make(MoveBench bench) throws Exception {
-      bench.startOver();
+    public void make(MoveBench desk) throws Exception {
+      desk.startOver();
       if (move == Kind.TAKE_BACK) {
-        bench.arrange(of(new Reverse(Side.DOWN, 0)));
+        desk.arrange(of(new Reverse(Side.DOWN, 0)));
       }
     }
   }
@@ -130,14 +130,14 @@ public class MoveBench {
                   sending,
                   new Nobody(),
                   new Recent(none),
-                  new Habits(none),
+                  new LastingChoices(none),
                   () -> {});
           Stage stage = new Stage();
           stage.setScene(window.scene());
           stage.setWidth(1280);
           stage.setHeight(800);
           stage.show();
-          window.bench().arranging().holdAfter(Long.MAX_VALUE);
+          window.desk().arranging().holdAfter(Long.MAX_VALUE);
           started.complete(null);
         });
     started.get();
@@ -146,13 +146,13 @@ public class MoveBench {
     pixels = new WritableImage(1280, 800);
     Platform.runLater(
         () -> {
-          window.bench().change("opened", document);
-          window.bench().show(0);
-          window.bench().stepProperty().set(Step.ARRANGE);
+          window.desk().change("opened", document);
+          window.desk().show(0);
+          window.desk().stepProperty().set(Step.ARRANGE);
           proof = window.scene().getRoot().lookup("#proof");
         });
     settle();
-    Table table = window.bench().shownProperty().get().orElseThrow().arranged().table();
+    Table table = window.desk().shownProperty().get().orElseThrow().arranged().table();
     fares = table.across().leaves().getFirst().labels();
     passengers = table.across().leaves().getLast().labels();
   }
@@ -196,7 +196,7 @@ public class MoveBench {
   /// between, so that nothing of the last one is remembered.
   private void startOver() throws Exception {
     settle();
-    Shown last = window.bench().shownProperty().get().orElseThrow();
+    Shown last = window.desk().shownProperty().get().orElseThrow();
     if (!last.arranged().unplaced().isEmpty()) {
       throw new IllegalStateException(last.arranged().unplaced().toString());
     }
@@ -205,7 +205,7 @@ public class MoveBench {
   }
 
   private void arrange(Arrangement arrangement) throws Exception {
-    Platform.runLater(() -> window.bench().arrange("arranged", arrangement));
+    Platform.runLater(() -> window.desk().arrange("arranged", arrangement));
     settle();
   }
 
@@ -213,7 +213,7 @@ public class MoveBench {
   private void settle() throws Exception {
     for (int i = 0; i < 3; i++) {
       CompletableFuture<Void> done = new CompletableFuture<>();
-      Worker worker = window.bench().worker();
+      Worker worker = window.desk().worker();
       Platform.runLater(
           () ->
               worker.behind(
@@ -239,7 +239,7 @@ public class MoveBench {
     CompletableFuture<WritableImage> done = new CompletableFuture<>();
     Platform.runLater(
         () -> {
-          Showing showing = window.bench().showing();
+          Showing showing = window.desk().showing();
           ChangeListener<Optional<?>> seen =
               (p, before, now) -> {
                 if (now.isPresent()) {
@@ -253,7 +253,7 @@ public class MoveBench {
                 showing.glimpseProperty().removeListener(seen);
                 showing.shownProperty().removeListener(seen);
               });
-          window.bench().arrange("moved", arrangement);
+          window.desk().arrange("moved", arrangement);
         });
     return done.get();
   }
@@ -349,7 +349,7 @@ public class MoveBench {
     CompletableFuture<WritableImage> done = new CompletableFuture<>();
     Platform.runLater(
         () -> {
-          window.bench().pickProperty().set(Optional.empty());
+          window.desk().pickProperty().set(Optional.empty());
           done.complete(painted());
         });
     return done.get();

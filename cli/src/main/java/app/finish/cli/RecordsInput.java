@@ -7,7 +7,7 @@ import app.finish.records.source.BrokenRecords;
 import app.finish.records.source.Database;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.Console;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -71,7 +71,7 @@ final class RecordsInput {
   ///
   /// @param err where to ask for a password
   /// @param wanted whether a column is asked for; the others of a file are not read
-  Records open(PrintWriter err, Asking asking, Predicate<String> wanted) throws IOException {
+  Records open(PrintWriter err, DatabaseQuery asking, Predicate<String> wanted) throws IOException {
     if (records.startsWith("jdbc:")) {
       return database(err, asking);
     }
@@ -94,7 +94,7 @@ final class RecordsInput {
     }
   }
 
-  private Records database(PrintWriter err, Asking asking) throws IOException {
+  private Records database(PrintWriter err, DatabaseQuery asking) throws IOException {
     if (from.isEmpty()) {
       throw new Problem("Say which table of the database holds the records: --from TABLE.");
     }

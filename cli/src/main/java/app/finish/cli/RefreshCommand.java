@@ -5,7 +5,7 @@ import app.finish.core.document.Refresh;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.io.Problem;
 import app.finish.records.Renewal;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
@@ -44,7 +44,7 @@ final class RefreshCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Document document = DocumentFile.read(file);
-    Renewal renewal = Renewal.of(document, fresh, Asking.SILENT);
+    Renewal renewal = Renewal.of(document, fresh, DatabaseQuery.SILENT);
     Refresh.Refreshed refreshed = renewal.refreshed();
     PrintWriter err = spec.commandLine().getErr();
     renewal.said().forEach(err::println);

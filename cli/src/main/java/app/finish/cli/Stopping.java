@@ -1,6 +1,6 @@
 package app.finish.cli;
 
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.PrintStream;
 
 /// Stops a database's work when the person stops the command (Ctrl+C), and shows in a terminal how
@@ -24,8 +24,8 @@ final class Stopping implements AutoCloseable {
   }
 
   /// Asks and shows the time.
-  Asking asking() {
-    return new Asking(this::show);
+  DatabaseQuery asking() {
+    return new DatabaseQuery(this::show);
   }
 
   private void show(double share) {

@@ -27,7 +27,7 @@ import app.finish.formats.style.StyleFile;
 import app.finish.records.Tallying;
 import app.finish.records.question.TooManyCells;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.words.PlanWords;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -164,7 +164,7 @@ final class TallyCommand implements Callable<Integer> {
             || !column.matches("[\\p{L}\\p{N} _.%/()-]+");
   }
 
-  private Plan plan(Records records, Asking asking) throws IOException {
+  private Plan plan(Records records, DatabaseQuery asking) throws IOException {
     PlanWords words = new PlanWords(records.columns());
     List<HeldAt> holding = new ArrayList<>();
     for (String one : held) {

@@ -4,7 +4,7 @@ import app.finish.core.document.Document;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Habits;
+import app.finish.desktop.model.LastingChoices;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
 import app.finish.desktop.shell.WindowPicker;
@@ -73,7 +73,7 @@ public final class FinishApplication {
             sending,
             new WindowPicker(stage),
             new Recent(Preferences.userRoot().node("app/finish")),
-            new Habits(Preferences.userRoot().node("app/finish/habits")),
+            new LastingChoices(Preferences.userRoot().node("app/finish/habits")),
             () -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
     if (arguments.contains("--shots")) {
       Path folder = Path.of(arguments.get(arguments.indexOf("--shots") + 1));
@@ -92,7 +92,7 @@ public final class FinishApplication {
     begin(window);
     stage.show();
     if (arguments.contains("--until-proof")) {
-      window.bench().shownProperty().addListener((p, before, now) -> endAfterNextFrame(window));
+      window.desk().shownProperty().addListener((p, before, now) -> endAfterNextFrame(window));
     }
   }
 
@@ -109,13 +109,13 @@ public final class FinishApplication {
   private void begin(MainWindow window) {
     if (arguments.contains("demo")) {
       window
-          .bench()
+          .desk()
           .worker()
           .run(
               Texts.of("busy.demo"),
               demo::get,
               document -> window.begin(document, DEMO_NAME),
-              window.bench()::tell);
+              window.desk()::tell);
     } else if (!arguments.isEmpty()) {
       window.files().bringIn(Path.of(arguments.getLast()));
     }

@@ -10,17 +10,17 @@ import app.finish.desktop.bringin.PickBoard;
 import app.finish.desktop.dress.DressBench;
 import app.finish.desktop.kit.PaintFonts;
 import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.FilePicker;
 import app.finish.desktop.model.Files;
-import app.finish.desktop.model.Habits;
-import app.finish.desktop.model.Offer;
+import app.finish.desktop.model.LastingChoices;
+import app.finish.desktop.model.OpenRecords;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
-import app.finish.desktop.model.RecordsDesk;
 import app.finish.desktop.model.Step;
+import app.finish.desktop.model.TablesToPick;
 import app.finish.desktop.model.Tallies;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.model.Worker;
 import app.finish.desktop.proof.PaperView;
 import app.finish.desktop.proof.ProofView;
@@ -31,9 +31,9 @@ import app.finish.desktop.shell.Actions;
 import app.finish.desktop.shell.EmptyBoard;
 import app.finish.desktop.shell.FindBar;
 import app.finish.desktop.shell.Galley;
+import app.finish.desktop.shell.InfoLine;
 import app.finish.desktop.shell.LaterInput;
 import app.finish.desktop.shell.NoticeBar;
-import app.finish.desktop.shell.Slug;
 import app.finish.desktop.shell.StepStrip;
 import app.finish.desktop.shell.SystemClip;
 import app.finish.desktop.shell.TopBar;
@@ -62,9 +62,9 @@ public final class MainWindow {
   private static final Preferences CONNECTIONS =
       Preferences.userRoot().node("app/finish/connections");
 
-  private final Workbench bench;
+  private final Desk desk;
   private final Files files;
-  private final RecordsDesk recordsDesk;
+  private final OpenRecords recordsDesk;
   private final Tallies tallies;
   private final ProofPainter painter;
   private final ProofView proof;
@@ -75,10 +75,10 @@ public final class MainWindow {
   private final Map<Step, Supplier<Node>> builders;
   private final Map<Step, Node> benches = new EnumMap<>(Step.class);
   private final BorderPane work = new BorderPane();
-  private final StackPane desk = new StackPane();
+  private final StackPane surface = new StackPane();
   private final Galley galley;
   private final Legend legend;
-  private final Slug slug;
+  private final InfoLine slug;
   private final Scene scene;
   private boolean benchShut;
 
@@ -88,65 +88,57 @@ public final class MainWindow {
       Sending sending,
       FilePicker picker,
       Recent recent,
-      Habits habits,
+      LastingChoices habits,
       Runnable quit) {
     this.painter = new ProofPainter(new PaintFonts(fonts));
-    this.bench = new Workbench(proofs, sending, new Worker(), habits);
-    this.recordsDesk = new RecordsDesk();
-    this.tallies = new Tallies(bench, recordsDesk);
-    this.files = new Files(bench, tallies, picker, new SystemClip(), recent);
-    this.proof = new ProofView(bench, painter);
-    this.findBar = new FindBar(bench, proof);
-    this.paper = new PaperView(bench, painter);
+    this.desk = new Desk(proofs, sending, new Worker(), habits);
+    this.recordsDesk = new OpenRecords();
+    this.tallies = new Tallies(desk, recordsDesk);
+    this.files = new Files(desk, tallies, picker, new SystemClip(), recent);
+    this.proof = new ProofView(desk, painter);
+    this.findBar = new FindBar(desk, proof);
+    this.paper = new PaperView(desk, painter);
     StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
-    SendOutBench sendOut = new SendOutBench(bench, files);
+    SendOutBench sendOut = new SendOutBench(desk, files);
     this.actions =
         new Actions(
-            bench,
-            files,
-            tallies,
-            proof,
-            findBar,
-            this::find,
-            this::shutBench,
-            sendOut::send,
-            quit);
+            desk, files, tallies, proof, findBar, this::find, this::shutBench, sendOut::send, quit);
     this.finder = new ActionFinder(actions::all);
     this.builders =
         Map.of(
-            Step.BRING_IN, new BringInBench(bench, files, tallies)::build,
-            Step.ARRANGE, new ArrangeBench(bench, tallies)::build,
-            Step.DRESS, new DressBench(bench, painter, files, paper)::build,
+            Step.BRING_IN, new BringInBench(desk, files, tallies)::build,
+            Step.ARRANGE, new ArrangeBench(desk, tallies)::build,
+            Step.DRESS, new DressBench(desk, painter, files, paper)::build,
             Step.SEND_OUT, sendOut::build);
-    this.galley = new Galley(bench, painter, files::bringIn);
-    this.slug = new Slug(bench);
-    this.legend = new Legend(bench);
+    this.galley = new Galley(desk, painter, files::bringIn);
+    this.slug = new InfoLine(desk);
+    this.legend = new Legend(desk);
     this.scene = new Scene(build(), 1280, 800);
     scene
         .getStylesheets()
         .add(MainWindow.class.getResource("/app/finish/desktop/finish.css").toExternalForm());
-    new LaterInput(bench.showing()).take(scene);
+    new LaterInput(desk.showing()).take(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     takeDrops();
-    bench.historyProperty().addListener((p, before, now) -> arrange());
-    bench.stepProperty().addListener((p, before, now) -> arrange());
-    bench.dressing().leafProperty().addListener((p, before, now) -> arrange());
-    bench.offerProperty().addListener((p, before, now) -> arrange());
+    desk.historyProperty().addListener((p, before, now) -> arrange());
+    desk.stepProperty().addListener((p, before, now) -> arrange());
+    desk.dressing().leafProperty().addListener((p, before, now) -> arrange());
+    desk.offerProperty().addListener((p, before, now) -> arrange());
     tallies.connectingProperty().addListener((p, before, now) -> arrange());
     arrange();
   }
 
   private Node buildMiddle() {
-    desk.getStyleClass().add("desk");
-    VBox.setVgrow(desk, Priority.ALWAYS);
+    surface.getStyleClass().add("desk");
+    VBox.setVgrow(surface, Priority.ALWAYS);
     return new VBox(
-        new TopBar(bench, files, finder, proof), desk, new NoticeBar(bench), slug, galley);
+        new TopBar(desk, files, finder, proof), surface, new NoticeBar(desk), slug, galley);
   }
 
   private BorderPane build() {
     work.setCenter(buildMiddle());
     BorderPane root = new BorderPane(work);
-    root.setLeft(new StepStrip(bench));
+    root.setLeft(new StepStrip(desk));
     root.getStyleClass().add("window");
     return root;
   }
@@ -155,8 +147,8 @@ public final class MainWindow {
     return scene;
   }
 
-  Workbench bench() {
-    return bench;
+  Desk desk() {
+    return desk;
   }
 
   Tallies tallies() {
@@ -178,34 +170,34 @@ public final class MainWindow {
   }
 
   private void arrange() {
-    boolean empty = bench.isEmpty();
-    Optional<Offer> offer = bench.offerProperty().get();
+    boolean empty = desk.isEmpty();
+    Optional<TablesToPick> offer = desk.offerProperty().get();
     boolean connecting = tallies.connectingProperty().get();
     if (connecting) {
-      ConnectBoard board = new ConnectBoard(tallies, bench, CONNECTIONS);
-      desk.getChildren().setAll(board);
+      ConnectBoard board = new ConnectBoard(tallies, desk, CONNECTIONS);
+      surface.getChildren().setAll(board);
       board.focusFirst();
     } else if (offer.isPresent()) {
-      PickBoard board = new PickBoard(bench, painter, offer.get(), files::offerAgain);
-      desk.getChildren().setAll(board);
+      PickBoard board = new PickBoard(desk, painter, offer.get(), files::offerAgain);
+      surface.getChildren().setAll(board);
       board.focusFirst();
     } else if (empty) {
       EmptyBoard board = new EmptyBoard(files);
-      desk.getChildren().setAll(board);
+      surface.getChildren().setAll(board);
       board.focusFirst();
-    } else if (!desk.getChildren().contains(proof)) {
-      desk.getChildren().setAll(proof, paper, legend, findBar);
+    } else if (!surface.getChildren().contains(proof)) {
+      surface.getChildren().setAll(proof, paper, legend, findBar);
       proof.requestFocus();
     }
     paper.setVisible(
-        bench.stepProperty().get() == Step.DRESS
-            && bench.dressing().leafProperty().get() == Dressing.Leaf.PAPER);
+        desk.stepProperty().get() == Step.DRESS
+            && desk.dressing().leafProperty().get() == Dressing.Leaf.PAPER);
     for (Node node : List.of(galley, slug)) {
       node.setVisible(!empty && offer.isEmpty() && !connecting);
       node.setManaged(!empty && offer.isEmpty() && !connecting);
     }
     boolean shows = !empty && !benchShut && offer.isEmpty() && !connecting;
-    Step step = bench.stepProperty().get();
+    Step step = desk.stepProperty().get();
     if (!shows) {
       work.setLeft(null);
       return;
@@ -242,13 +234,13 @@ public final class MainWindow {
   /// While a style is tried on, Enter keeps it and Esc goes back, wherever the focus is.
   private boolean settlesTryOn(KeyEvent event) {
     Optional<HouseStyle> tried =
-        bench.tryingProperty().get().flatMap(name -> bench.styles().named(name));
+        desk.tryingProperty().get().flatMap(name -> desk.styles().named(name));
     if (tried.isPresent() && event.getCode() == KeyCode.ENTER) {
-      bench.wear(tried.get());
+      desk.wear(tried.get());
       return true;
     }
     if (tried.isPresent() && event.getCode() == KeyCode.ESCAPE) {
-      bench.tryingProperty().set(Optional.empty());
+      desk.tryingProperty().set(Optional.empty());
       return true;
     }
     return false;
@@ -289,7 +281,7 @@ public final class MainWindow {
 
   /// Ends the window's threads.
   void close() {
-    bench.worker().close();
+    desk.worker().close();
     recordsDesk.close();
   }
 }

@@ -6,15 +6,15 @@ import app.finish.core.arrange.make.SetAside;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.document.Document;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.tally.RecordsName;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import app.finish.formats.samples.Samples;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -52,15 +52,15 @@ public final class Shots {
   /// Takes them all.
   void take() {
     makeFolder();
-    Workbench bench = window.bench();
+    Desk desk = window.desk();
     shots.add(new Shot("empty", () -> {}, () -> {}));
     shots.add(new Shot("pick-tables", this::offer, () -> {}));
     shots.add(new Shot("bring-in", this::bringIn, this::pickSubtotals));
     shots.add(
         new Shot(
             "bring-in-statistics",
-            () -> bench.show(5),
-            () -> pick(new Pick(new Place.Body(2, 4), Part.of(PartName.BODY), 0))));
+            () -> desk.show(5),
+            () -> pick(new Pick(new CellMeaning.Body(2, 4), Part.of(PartName.BODY), 0))));
     shots.add(new Shot("dress", () -> wear("Marram house", 0), () -> {}));
     shots.add(new Shot("dress-apa", () -> wear("APA 7", 0), () -> {}));
     shots.add(new Shot("dress-parts", () -> wear("Ledger", 0), this::parts));
@@ -70,12 +70,12 @@ public final class Shots {
         new Shot(
             "dress-compare",
             () -> wear("Marram house", 0),
-            () -> bench.dressing().againstProperty().set(Optional.of("Night"))));
+            () -> desk.dressing().againstProperty().set(Optional.of("Night"))));
     shots.add(
         new Shot(
             "dress-try-on",
             () -> wear("Marram house", 1),
-            () -> bench.tryingProperty().set(Optional.of("APA 7"))));
+            () -> desk.tryingProperty().set(Optional.of("APA 7"))));
     shots.add(
         new Shot(
             "edit-title",
@@ -91,8 +91,8 @@ public final class Shots {
             "send-out",
             () -> {
               window.proof().requestFocus();
-              bench.show(0);
-              bench.stepProperty().set(Step.SEND_OUT);
+              desk.show(0);
+              desk.stepProperty().set(Step.SEND_OUT);
             },
             () -> {}));
     stage.setScene(window.scene());
@@ -124,10 +124,10 @@ public final class Shots {
   }
 
   private void arrange() {
-    Workbench bench = window.bench();
-    bench.show(0);
-    bench.stepProperty().set(Step.ARRANGE);
-    bench.arrange(
+    Desk desk = window.desk();
+    desk.show(0);
+    desk.stepProperty().set(Step.ARRANGE);
+    desk.arrange(
         "arrange",
         Arrangement.NONE
             .with(new ByFigure(Side.DOWN, 1, List.of("2026", "Fares"), true))
@@ -136,19 +136,19 @@ public final class Shots {
   }
 
   private void example(int table) {
-    window.bench().pickProperty().set(Optional.empty());
-    window.bench().show(table);
-    window.bench().stepProperty().set(Step.ARRANGE);
+    window.desk().pickProperty().set(Optional.empty());
+    window.desk().show(table);
+    window.desk().stepProperty().set(Step.ARRANGE);
   }
 
   private void pickAHeading() {
-    pick(new Pick(new Place.Stub(1, 1), new Part(PartName.STUB, 2), 0));
+    pick(new Pick(new CellMeaning.Stub(1, 1), new Part(PartName.STUB, 2), 0));
   }
 
   private void toTally(int table) {
-    window.bench().pickProperty().set(Optional.empty());
-    window.bench().show(table);
-    window.bench().stepProperty().set(Step.BRING_IN);
+    window.desk().pickProperty().set(Optional.empty());
+    window.desk().show(table);
+    window.desk().stepProperty().set(Step.BRING_IN);
   }
 
   private void records() {
@@ -156,46 +156,46 @@ public final class Shots {
   }
 
   private void firstColumn() {
-    window.bench().noticeProperty().set(Optional.empty());
+    window.desk().noticeProperty().set(Optional.empty());
   }
 
   private void pickSubtotals() {
-    pick(new Pick(new Place.Body(4, 0), new Part(PartName.SUBTOTAL_ROW, 1), 1));
+    pick(new Pick(new CellMeaning.Body(4, 0), new Part(PartName.SUBTOTAL_ROW, 1), 1));
   }
 
   private void pickGrandTotal() {
-    pick(new Pick(new Place.Body(15, 0), Part.of(PartName.GRAND_TOTAL_ROW), 1));
+    pick(new Pick(new CellMeaning.Body(15, 0), Part.of(PartName.GRAND_TOTAL_ROW), 1));
   }
 
   private void parts() {
-    window.bench().dressing().leafProperty().set(Dressing.Leaf.PARTS);
+    window.desk().dressing().leafProperty().set(Dressing.Leaf.PARTS);
     pickGrandTotal();
   }
 
   private void palette() {
-    Dressing dressing = window.bench().dressing();
-    window.bench().pickProperty().set(Optional.empty());
+    Dressing dressing = window.desk().dressing();
+    window.desk().pickProperty().set(Optional.empty());
     dressing.ink("accent", Colour.parse("#8fc7bd"));
     dressing.leafProperty().set(Dressing.Leaf.PALETTE);
   }
 
   private void inkedBack() {
-    window.bench().undo();
-    window.bench().dressing().leafProperty().set(Dressing.Leaf.PAPER);
+    window.desk().undo();
+    window.desk().dressing().leafProperty().set(Dressing.Leaf.PAPER);
   }
 
   private void pick(Pick pick) {
-    window.bench().pickProperty().set(Optional.of(pick));
+    window.desk().pickProperty().set(Optional.of(pick));
   }
 
   private void wear(String style, int table) {
-    Workbench bench = window.bench();
-    bench.pickProperty().set(Optional.empty());
-    bench.dressing().leafProperty().set(Dressing.Leaf.TRY_ON);
-    bench.dressing().againstProperty().set(Optional.empty());
-    bench.show(table);
-    bench.stepProperty().set(Step.DRESS);
-    bench.wear(bench.styles().named(style).orElseThrow());
+    Desk desk = window.desk();
+    desk.pickProperty().set(Optional.empty());
+    desk.dressing().leafProperty().set(Dressing.Leaf.TRY_ON);
+    desk.dressing().againstProperty().set(Optional.empty());
+    desk.show(table);
+    desk.stepProperty().set(Step.DRESS);
+    desk.wear(desk.styles().named(style).orElseThrow());
   }
 
   private void next() {
@@ -239,7 +239,7 @@ public final class Shots {
     try {
       ImageIO.write(copy, "png", folder.resolve(name + ".png").toFile());
     } catch (IOException e) {
-      window.bench().tell(e);
+      window.desk().tell(e);
     }
   }
 }

@@ -2,7 +2,7 @@ package app.finish.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.desktop.model.Step;
@@ -20,7 +20,7 @@ import org.testng.annotations.Test;
 /// Moves are made on what is picked, listed, switched off and taken back.
 public class ArrangeTest extends WindowTest {
   private Table table() {
-    return ask(() -> window.bench().shownProperty().get().orElseThrow().arranged().table());
+    return ask(() -> window.desk().shownProperty().get().orElseThrow().arranged().table());
   }
 
   private List<String> rows() {
@@ -40,20 +40,20 @@ public class ArrangeTest extends WindowTest {
     assertThat(table().across()).isEqualTo(before.down());
     press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.X);
     assertThat(table()).isEqualTo(before);
-    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(2);
+    assertThat(ask(() -> window.desk().arrangement().entries())).hasSize(2);
     click("#start-over");
-    assertThat(ask(() -> window.bench().arrangement().isEmpty())).isTrue();
+    assertThat(ask(() -> window.desk().arrangement().isEmpty())).isTrue();
     press(KeyCode.CONTROL, KeyCode.Z);
-    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(2);
+    assertThat(ask(() -> window.desk().arrangement().entries())).hasSize(2);
   }
 
   @Test
   public void rowsAreOrderedByAColumnAndTheTopKept() {
     begin();
-    clickCell(new Place.Body(0, 0));
+    clickCell(new CellMeaning.Body(0, 0));
     click("#rows-largest");
     assertThat(rows()).startsWith("Hale–Orrin/Summer").endsWith("All routes");
-    clickCell(new Place.Body(0, 0));
+    clickCell(new CellMeaning.Body(0, 0));
     robot.interact(() -> ((TextField) window.scene().lookup("#rows-count")).setText("2"));
     click("#rows-keep");
     assertThat(rows()).hasSize(10);
@@ -67,22 +67,22 @@ public class ArrangeTest extends WindowTest {
   @Test
   public void headingsAreSetAsideRenamedAndFolded() throws Exception {
     begin();
-    clickCell(new Place.Stub(1, 1));
+    clickCell(new CellMeaning.Stub(1, 1));
     robot.interact(() -> ((TextField) window.scene().lookup("#rename")).requestFocus());
     robot.interact(() -> ((TextField) window.scene().lookup("#rename")).setText("March to May"));
     press(KeyCode.ENTER);
     assertThat(rows().get(1)).isEqualTo("Hale–Orrin/March to May");
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     click("#set-aside");
     assertThat(rows()).hasSize(15).startsWith("Hale–Orrin/March to May");
-    clickCell(new Place.Stub(0, 4));
+    clickCell(new CellMeaning.Stub(0, 4));
     click("#fold");
     assertThat(rows()).contains("Orrin–Skell").hasSize(11);
     Path file = folder.resolve("arranged.finish");
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.S);
-    waitFor(() -> !window.bench().isEdited());
-    assertThat(DocumentFile.read(file)).isEqualTo(ask(() -> window.bench().document()));
+    waitFor(() -> !window.desk().isEdited());
+    assertThat(DocumentFile.read(file)).isEqualTo(ask(() -> window.desk().document()));
     press(KeyCode.CONTROL, KeyCode.DIGIT1);
     assertThat(dressed().rows().size()).isGreaterThan(16);
     assertThat(rows()).hasSize(16);
@@ -94,14 +94,14 @@ public class ArrangeTest extends WindowTest {
   @Test
   public void aLevelIsTurnedAndTotalsAreDroppedAndAdded() {
     begin();
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     click("#turn-level");
     assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "All routes");
     assertThat(dressed().rows()).isNotEmpty();
-    clickCell(new Place.Stub(0, 3));
+    clickCell(new CellMeaning.Stub(0, 3));
     click("#drop-totals");
     assertThat(rows()).hasSize(3);
-    clickCell(new Place.Stub(0, 0));
+    clickCell(new CellMeaning.Stub(0, 0));
     click("#add-totals");
     assertThat(rows()).endsWith("Total");
     press(KeyCode.CONTROL, KeyCode.Z);
@@ -113,7 +113,7 @@ public class ArrangeTest extends WindowTest {
   @Test
   public void aLevelIsHeldAndItsMembersSteppedThrough() {
     begin();
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     click("#hold-level");
     assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay");
     assertThat(table().held().toString()).contains("Winter");
@@ -123,7 +123,7 @@ public class ArrangeTest extends WindowTest {
     assertThat(first()).isNotEqualTo(winter);
     click("#held-1-previous");
     assertThat(first()).isEqualTo(winter);
-    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(1);
+    assertThat(ask(() -> window.desk().arrangement().entries())).hasSize(1);
   }
 
   private void type(String selector, String text) {
@@ -178,24 +178,24 @@ public class ArrangeTest extends WindowTest {
   @Test
   public void headingsAreDraggedMovedByKeyboardAndRenamedInPlace() {
     begin();
-    Point2D winter = where(new Place.Stub(1, 0));
-    Point2D autumn = where(new Place.Stub(1, 3));
+    Point2D winter = where(new CellMeaning.Stub(1, 0));
+    Point2D autumn = where(new CellMeaning.Stub(1, 3));
     drag(winter, autumn.add(0, -3));
     assertThat(rows()).startsWith("Hale–Orrin/Spring", "Hale–Orrin/Summer", "Hale–Orrin/Winter");
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     press(KeyCode.ALT, KeyCode.DOWN);
     assertThat(rows()).startsWith("Hale–Orrin/Summer", "Hale–Orrin/Spring");
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
-        .isEqualTo(new Place.Stub(1, 1));
+    assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().place()))
+        .isEqualTo(new CellMeaning.Stub(1, 1));
     press(KeyCode.F2);
     type("#edit-in-place", "March to May");
     press(KeyCode.ENTER);
     assertThat(rows().get(1)).isEqualTo("Hale–Orrin/March to May");
-    clickCell(new Place.Stub(1, 1));
+    clickCell(new CellMeaning.Stub(1, 1));
     assertThat(slug()).contains("called “Spring” by the source");
     press(KeyCode.DELETE);
     assertThat(rows()).startsWith("Hale–Orrin/Summer", "Hale–Orrin/Winter");
-    clickCell(new Place.StubHead(0));
+    clickCell(new CellMeaning.StubHead(0));
     press(KeyCode.F2);
     type("#edit-in-place", "Crossing");
     press(KeyCode.ENTER);
@@ -231,43 +231,43 @@ public class ArrangeTest extends WindowTest {
     Table before = table();
     click("#hold-moves");
     click("#swap-axes");
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     click("#set-aside");
     assertThat(table()).isEqualTo(before);
-    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(2);
+    assertThat(ask(() -> window.desk().arrangement().entries())).hasSize(2);
     click("#redraw-moves");
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().arrangement().entries()))
+    assertThat(ask(() -> window.desk().table().orElseThrow().finish().arrangement().entries()))
         .hasSize(2);
     assertThat(table().across().leaves()).hasSize(15);
-    assertThat(ask(() -> window.bench().shownProperty().get().orElseThrow().arranged().unplaced()))
+    assertThat(ask(() -> window.desk().shownProperty().get().orElseThrow().arranged().unplaced()))
         .isEmpty();
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(table()).isEqualTo(before);
     click("#hold-moves");
-    robot.interact(() -> window.bench().arranging().holdAfter(0));
+    robot.interact(() -> window.desk().arranging().holdAfter(0));
     click("#swap-axes");
-    assertThat(ask(() -> window.bench().noticeProperty().get().orElseThrow().sentence()))
+    assertThat(ask(() -> window.desk().noticeProperty().get().orElseThrow().sentence()))
         .contains("longer than 300 ms");
-    assertThat(ask(() -> window.bench().arranging().holdingProperty().get())).isTrue();
+    assertThat(ask(() -> window.desk().arranging().holdingProperty().get())).isTrue();
   }
 
   @Test
   public void tablesComeOfMembersAndOfWhatWasSetAside() {
     begin();
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     click("#hold-level");
     click("#move-1-edit");
     click("#move-1-each");
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(DEMO_TABLES + 3);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(DEMO_TABLES + 3);
     press(KeyCode.CONTROL, KeyCode.PAGE_DOWN);
     assertThat(table().held().toString()).contains("Spring");
     press(KeyCode.CONTROL, KeyCode.Z);
-    robot.interact(() -> window.bench().show(0));
+    robot.interact(() -> window.desk().show(0));
     click("#held-1-out");
-    clickCell(new Place.Body(0, 0));
+    clickCell(new CellMeaning.Body(0, 0));
     type("#rows-count", "a few");
     click("#rows-keep");
-    assertThat(ask(() -> window.bench().noticeProperty().get().orElseThrow().sentence()))
+    assertThat(ask(() -> window.desk().noticeProperty().get().orElseThrow().sentence()))
         .contains("“a few” says neither");
     type("#rows-count", "60 %");
     click("#rows-over-all");
@@ -275,7 +275,7 @@ public class ArrangeTest extends WindowTest {
     assertThat(rows()).hasSizeLessThan(12);
     int kept = rows().size();
     click("#own-table-1");
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(DEMO_TABLES + 1);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(DEMO_TABLES + 1);
     press(KeyCode.CONTROL, KeyCode.PAGE_DOWN);
     assertThat(rows()).hasSize(16 - kept - (kept > 9 ? 0 : 1)).doesNotContain("All routes");
   }
@@ -291,7 +291,7 @@ public class ArrangeTest extends WindowTest {
     }
     Path file = java.nio.file.Files.writeString(folder.resolve("long.csv"), csv);
     robot.interact(() -> window.files().bringIn(file));
-    waitFor(() -> window.bench().shownProperty().get().isPresent());
+    waitFor(() -> window.desk().shownProperty().get().isPresent());
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     int rows = table().body().rows();
@@ -299,9 +299,9 @@ public class ArrangeTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.F);
     type("#find", "sailing 39950");
     press(KeyCode.ENTER);
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
-        .isInstanceOf(Place.Stub.class);
-    Place found = ask(() -> window.bench().pickProperty().get().orElseThrow().place());
+    assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().place()))
+        .isInstanceOf(CellMeaning.Stub.class);
+    CellMeaning found = ask(() -> window.desk().pickProperty().get().orElseThrow().place());
     Point2D at = where(found);
     assertThat(ask(() -> window.proof().localToScreen(window.proof().getLayoutBounds())))
         .matches(bounds -> bounds.contains(at));
@@ -312,13 +312,13 @@ public class ArrangeTest extends WindowTest {
     press(KeyCode.HOME);
     press(KeyCode.END);
     press(KeyCode.DOWN);
-    assertThat(ask(() -> window.bench().pickProperty().get())).isPresent();
+    assertThat(ask(() -> window.desk().pickProperty().get())).isPresent();
   }
 
   @Test
   public void aTalliedTableIsCountedAgainFromHereAndKeepsItsMoves() {
     openDemo();
-    robot.interact(() -> window.bench().show(6));
+    robot.interact(() -> window.desk().show(6));
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     click("#swap-axes");
@@ -341,23 +341,23 @@ public class ArrangeTest extends WindowTest {
                         .withDown(List.of(app.finish.core.tally.TallyDimension.of("Vessel")))));
     waitFor(() -> table().across().dimensions().contains("Vessel"));
     assertThat(table().down().leaves()).hasSize(measures);
-    assertThat(ask(() -> window.bench().arrangement().entries())).hasSize(1);
-    assertThat(ask(() -> window.bench().stepProperty().get())).isEqualTo(Step.ARRANGE);
+    assertThat(ask(() -> window.desk().arrangement().entries())).hasSize(1);
+    assertThat(ask(() -> window.desk().stepProperty().get())).isEqualTo(Step.ARRANGE);
     assertThat(shows("#bench-arrange .tally")).isTrue();
   }
 
   @Test
   public void pickedHeadingsAreGatheredUnderANewOne() {
     begin();
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     press(KeyCode.SHIFT, KeyCode.DOWN);
     type("#gather-name", "First half");
     press(KeyCode.ENTER);
     assertThat(rows()).startsWith("Hale–Orrin/First half/Winter", "Hale–Orrin/First half/Spring");
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     click("#fold");
     assertThat(rows()).startsWith("Hale–Orrin/First half", "Hale–Orrin/Summer");
-    clickCell(new Place.Stub(1, 0));
+    clickCell(new CellMeaning.Stub(1, 0));
     click("#unfold");
     assertThat(rows()).startsWith("Hale–Orrin/First half/Winter");
   }

@@ -2,7 +2,7 @@ package app.finish.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.MeasureKind;
@@ -27,11 +27,11 @@ public class BringInTest extends WindowTest {
       "Pier,2025,2026,Both years\nNorth,12,14,27\nSouth,,9,16\nEast,3,4,7\n";
 
   private Table table() {
-    return ask(() -> window.bench().shownProperty().get().orElseThrow().recognition().table());
+    return ask(() -> window.desk().shownProperty().get().orElseThrow().recognition().table());
   }
 
   private Corrections corrections() {
-    return ask(() -> window.bench().table().orElseThrow().finish().corrections());
+    return ask(() -> window.desk().table().orElseThrow().finish().corrections());
   }
 
   private void bringIn(String name, String text) throws Exception {
@@ -52,7 +52,7 @@ public class BringInTest extends WindowTest {
     robot.interact(() -> window.scene().lookup("#pick-8").requestFocus());
     press(KeyCode.SPACE);
     press(KeyCode.ENTER);
-    assertThat(ask(() -> window.bench().document().tables()))
+    assertThat(ask(() -> window.desk().document().tables()))
         .map(table -> table.source().grid().at(0, 0).text())
         .containsExactly("Residence by ticket", "Tests on all scales");
     assertThat(shows("#bench-bring-in")).isTrue();
@@ -70,8 +70,8 @@ public class BringInTest extends WindowTest {
     press(KeyCode.ESCAPE);
     assertThat(shows("#pick-board")).isFalse();
     assertThat(shows("#galley")).isTrue();
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(DEMO_TABLES);
-    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(DEMO_TABLES);
+    assertThat(ask(() -> window.desk().isEdited())).isFalse();
   }
 
   @Test
@@ -99,19 +99,19 @@ public class BringInTest extends WindowTest {
     waitFor(() -> window.scene().lookup("#pick-2") != null);
     assertThat(shows("#pick-2")).isTrue();
     click("#pick-take");
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(2);
   }
 
   @Test
   public void aColumnIsCorrected() throws Exception {
     bringIn("piers.csv", PIERS);
-    clickCell(new Place.Body(0, 2));
+    clickCell(new CellMeaning.Body(0, 2));
     assertThat(table().across().leaves().get(2).role()).isEqualTo(Role.MEMBER);
     click("#column-role-grand_total");
     assertThat(table().across().leaves().get(2).role()).isEqualTo(Role.GRAND_TOTAL);
     assertThat(corrections().columns()).hasSize(1);
     assertThat(shows(".finding")).isTrue();
-    clickCell(new Place.Head(0, 0, 0));
+    clickCell(new CellMeaning.Head(0, 0, 0));
     click("#column-role-left_out");
     assertThat(table().across().leaves()).hasSize(2);
     press(KeyCode.CONTROL, KeyCode.Z);
@@ -150,7 +150,7 @@ public class BringInTest extends WindowTest {
     press(KeyCode.ENTER);
     assertThat(table().body().number(0, 0)).isEqualTo(-120);
     assertThat(shows(".finding")).isTrue();
-    clickCell(new Place.Stub(0, 3));
+    clickCell(new CellMeaning.Stub(0, 3));
     TextField from = ask(() -> (TextField) window.scene().lookup("#cover-from"));
     assertThat(from.getText()).isEqualTo("2");
     robot.interact(() -> from.setText("x"));
@@ -168,12 +168,12 @@ public class BringInTest extends WindowTest {
   @Test
   public void aTableIsCutBetweenColumnsAndJoinedAgain() throws Exception {
     bringIn("beside.csv", "Pier,2025,2026,Berths,Boats\nNorth,12,14,3,8\nSouth,7,9,2,5\n");
-    clickCell(new Place.Body(0, 2));
+    clickCell(new CellMeaning.Body(0, 2));
     click("#cut-before");
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(2);
     assertThat(table().across().leaves()).hasSize(2);
     click("#join-next");
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(1);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(1);
     assertThat(table().across().leaves()).hasSize(4);
     assertThat(corrections()).isEqualTo(Corrections.NONE);
   }
@@ -182,7 +182,7 @@ public class BringInTest extends WindowTest {
   public void aHeadThatNamesTheLevelBelowIsToldSo() throws Exception {
     bringIn("paid.csv", ",Paid with fares,\nPlace,Coin,Card\nHale,3,5\nOrrin,4,8\n");
     assertThat(table().across().leaves().getFirst().labels()).hasSize(2);
-    clickCell(new Place.Head(0, 0, 1));
+    clickCell(new CellMeaning.Head(0, 0, 1));
     click("#is-name");
     assertThat(table().across().leaves().getFirst().labels()).containsExactly("Coin");
     assertThat(table().across().dimensions()).containsExactly("Paid with fares");
@@ -199,17 +199,17 @@ public class BringInTest extends WindowTest {
   @Test
   public void aTableIsCutInTwoAndJoinedAgain() throws Exception {
     bringIn("two.csv", "Pier,2025,2026\nNorth,12,14\nSouth,7,9\nMate,3,8\nDeckhand,1,20\n");
-    clickCell(new Place.Body(2, 0));
+    clickCell(new CellMeaning.Body(2, 0));
     click("#cut-here");
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(2);
     assertThat(table().down().leaves()).hasSize(2);
     assertThat(shows("#join-next")).isTrue();
     click("#join-next");
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(1);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(1);
     assertThat(table().down().leaves()).hasSize(4);
     assertThat(corrections()).isEqualTo(Corrections.NONE);
     press(KeyCode.CONTROL, KeyCode.Z);
-    assertThat(ask(() -> window.bench().document().tables())).hasSize(2);
+    assertThat(ask(() -> window.desk().document().tables())).hasSize(2);
   }
 
   @Test
@@ -226,9 +226,9 @@ public class BringInTest extends WindowTest {
   @Test
   public void theSlugTellsTheNoteThatAMarkCallsFor() throws Exception {
     openDemo();
-    robot.interact(() -> window.bench().show(4));
+    robot.interact(() -> window.desk().show(4));
     settle();
-    clickCell(new Place.Body(0, 1));
+    clickCell(new CellMeaning.Body(0, 1));
     assertThat(slug()).contains("note **: Correlation is significant at the .01 level");
   }
 
@@ -241,13 +241,13 @@ public class BringInTest extends WindowTest {
     Path large = folder.resolve("large.csv");
     Files.writeString(large, text);
     robot.interact(() -> window.files().bringIn(large));
-    waitFor(() -> !window.bench().worker().busyProperty().get().isEmpty());
+    waitFor(() -> !window.desk().worker().busyProperty().get().isEmpty());
     waitFor(() -> shows("#progress"));
     robot.clickOn("#notice-button");
     Path small = folder.resolve("small.csv");
     Files.writeString(small, PIERS);
     robot.interact(() -> window.files().bringIn(small));
-    waitFor(() -> window.bench().document().items().size() == 1);
+    waitFor(() -> window.desk().document().items().size() == 1);
     settle();
     assertThat(table().down().leaves()).hasSize(3);
   }

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Wear;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
@@ -14,8 +14,8 @@ import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import app.finish.core.style.colour.Colour;
-import app.finish.core.style.colour.Sight;
-import app.finish.desktop.model.Workbench;
+import app.finish.core.style.colour.ColourVision;
+import app.finish.desktop.model.Desk;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.style.StyleFile;
 import java.nio.file.Files;
@@ -32,9 +32,9 @@ import org.testng.annotations.Test;
 
 /// Dresses tables in the real window, with keyboard and mouse.
 public class DressTest extends WindowTest {
-  private static final Place FIGURE = new Place.Body(4, 1);
+  private static final CellMeaning FIGURE = new CellMeaning.Body(4, 1);
 
-  private void openParts(Place place) {
+  private void openParts(CellMeaning place) {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#leaf-parts");
@@ -42,15 +42,15 @@ public class DressTest extends WindowTest {
     settle();
   }
 
-  private Workbench bench() {
-    return window.bench();
+  private Desk desk() {
+    return window.desk();
   }
 
   private Finish finish() {
-    return bench().table().orElseThrow().finish();
+    return desk().table().orElseThrow().finish();
   }
 
-  private DressedCell cell(Place place) {
+  private DressedCell cell(CellMeaning place) {
     return scroll().boxOf(place).map(CellBox::cell).orElseThrow();
   }
 
@@ -150,7 +150,7 @@ public class DressTest extends WindowTest {
     pickHeight("Subtotal row");
     choose("#property-slant", "italic");
     assertThat(cell(FIGURE).look().italic()).isTrue();
-    assertThat(cell(new Place.Body(3, 1)).look().italic()).isFalse();
+    assertThat(cell(new CellMeaning.Body(3, 1)).look().italic()).isFalse();
     assertThat(finish().touches().count()).isEqualTo(1);
     click("#hand-back-slant");
     settle();
@@ -169,16 +169,17 @@ public class DressTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.X);
     settle();
     assertThat(filled()).isEqualTo(1);
-    assertThat(cell(new Place.Body(1, 4)).look().fill()).isPresent();
+    assertThat(cell(new CellMeaning.Body(1, 4)).look().fill()).isPresent();
     click("#leaf-try-on");
     click("#style-marram-house");
     settle();
     assertThat(finish().touches().count()).isEqualTo(1);
-    assertThat(bench().noticeProperty().get().orElseThrow().sentence()).contains("1 touch stays");
+    assertThat(desk().noticeProperty().get().orElseThrow().sentence()).contains("1 touch stays");
     click("#lift-touches");
     settle();
     assertThat(finish().touches().isEmpty()).isTrue();
-    assertThat(cell(new Place.Body(1, 4)).look().setting(Property.FILL)).isNotEqualTo("signal 20%");
+    assertThat(cell(new CellMeaning.Body(1, 4)).look().setting(Property.FILL))
+        .isNotEqualTo("signal 20%");
   }
 
   private long filled() {
@@ -193,7 +194,7 @@ public class DressTest extends WindowTest {
     click("#scope-style");
     pickHeight("Everything");
     write("#property-face", "Times New Roman");
-    HouseStyle own = bench().document().styles().getFirst();
+    HouseStyle own = desk().document().styles().getFirst();
     assertThat(own.name()).isEqualTo("Plain, own");
     assertThat(finish().style()).isEqualTo("Plain, own");
     assertThat(finish().touches().isEmpty()).isTrue();
@@ -203,7 +204,7 @@ public class DressTest extends WindowTest {
                 assertThat(row.cells())
                     .allSatisfy(one -> assertThat(one.look().face()).isEqualTo("Times New Roman")));
     write("#property-size", "8 pt");
-    assertThat(bench().document().styles()).hasSize(1);
+    assertThat(desk().document().styles()).hasSize(1);
     assertThat(dressed().root().size()).isEqualTo(8);
   }
 
@@ -212,7 +213,7 @@ public class DressTest extends WindowTest {
     openParts(FIGURE);
     pickHeight("Subtotal row");
     write("#property-size", "huge");
-    assertThat(bench().noticeProperty().get().orElseThrow().sentence())
+    assertThat(desk().noticeProperty().get().orElseThrow().sentence())
         .contains("Size can't be “huge”")
         .contains("9.5 pt");
     assertThat(finish().touches().isEmpty()).isTrue();
@@ -238,15 +239,15 @@ public class DressTest extends WindowTest {
     waitFor(() -> Files.exists(file));
     assertThat(StyleFile.read(file).name()).isEqualTo("Quiet totals");
     Path out = folder.resolve("shared.finish");
-    DocumentFile.write(bench().document(), out);
-    assertThat(DocumentFile.read(out)).isEqualTo(bench().document());
+    DocumentFile.write(desk().document(), out);
+    assertThat(DocumentFile.read(out)).isEqualTo(desk().document());
     robot.interact(() -> window.begin(Document.EMPTY, "another"));
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     waitFor(() -> window.scene().lookup("#style-quiet-totals") != null);
     click("#style-quiet-totals");
     settle();
-    assertThat(bench().document().styles()).extracting(HouseStyle::name).contains("Quiet totals");
+    assertThat(desk().document().styles()).extracting(HouseStyle::name).contains("Quiet totals");
   }
 
   @Test
@@ -264,9 +265,9 @@ public class DressTest extends WindowTest {
     waitFor(() -> finish().style().equals("Ledger 2"));
     settle();
     assertThat(dressed().root().size()).isEqualTo(13);
-    String said = bench().noticeProperty().get().orElseThrow().sentence();
+    String said = desk().noticeProperty().get().orElseThrow().sentence();
     assertThat(said).contains("Ledger 2").contains("gutter");
-    assertThat(StyleFile.write(bench().document().styles().getFirst())).contains("gutter");
+    assertThat(StyleFile.write(desk().document().styles().getFirst())).contains("gutter");
   }
 
   @Test
@@ -287,7 +288,7 @@ public class DressTest extends WindowTest {
     click("#take-accent-on-paper");
     settle();
     assertThat(shows("#take-accent-on-paper")).isFalse();
-    robot.interact(() -> bench().show(1));
+    robot.interact(() -> desk().show(1));
     settle();
     assertThat(dressed().palette().colour("accent")).isNotEqualTo(Colour.parse("#4a4a4a"));
     click("#palette-back");
@@ -308,7 +309,7 @@ public class DressTest extends WindowTest {
     robot.drag("#compare-slider").moveBy(-200, 0).drop();
     assertThat(window.scene().lookup("#compare-slider").getLayoutX()).isLessThan(before);
     press(KeyCode.ESCAPE);
-    assertThat(bench().dressing().againstProperty().get()).isEqualTo(Optional.empty());
+    assertThat(desk().dressing().againstProperty().get()).isEqualTo(Optional.empty());
     assertThat(finish().style()).isEqualTo("Plain");
   }
 
@@ -329,8 +330,9 @@ public class DressTest extends WindowTest {
     click("#mend-turned");
     waitFor(() -> !shows("#mend-turned"));
     @SuppressWarnings("unchecked")
-    ChoiceBox<Sight> sights = (ChoiceBox<Sight>) window.scene().lookup("#paper-sight");
-    robot.interact(() -> sights.setValue(Sight.DEUTAN));
+    ChoiceBox<ColourVision> sights =
+        (ChoiceBox<ColourVision>) window.scene().lookup("#paper-sight");
+    robot.interact(() -> sights.setValue(ColourVision.DEUTAN));
     settle();
     click("#leaf-try-on");
     assertThat(window.scene().lookup("#paper-view").isVisible()).isFalse();
@@ -357,14 +359,14 @@ public class DressTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     choose("#wear-counts", "Marram house");
     choose("#wear-statistics", "APA 7");
-    assertThat(bench().document().wear().style(Wear.Kind.STATISTICS)).contains("APA 7");
-    var sources = bench().document().tables();
+    assertThat(desk().document().wear().style(Wear.Kind.STATISTICS)).contains("APA 7");
+    var sources = desk().document().tables();
     robot.interact(
-        () -> bench().intake().add(List.of(sources.get(0).source(), sources.get(2).source())));
+        () -> desk().intake().add(List.of(sources.get(0).source(), sources.get(2).source())));
     settle();
-    int last = bench().document().items().size() - 1;
-    assertThat(bench().document().table(last - 1).finish().style()).isEqualTo("Marram house");
-    assertThat(bench().document().table(last).finish().style()).isEqualTo("APA 7");
+    int last = desk().document().items().size() - 1;
+    assertThat(desk().document().table(last - 1).finish().style()).isEqualTo("Marram house");
+    assertThat(desk().document().table(last).finish().style()).isEqualTo("APA 7");
   }
 
   @Test
@@ -380,10 +382,10 @@ public class DressTest extends WindowTest {
     pickHeight("Alternate rows");
     click("#chapter-0");
     write("#property-fill", "mist");
-    assertThat(cell(new Place.Body(1, 0)).look().fill()).isPresent();
-    assertThat(cell(new Place.Body(2, 0)).look().fill()).isEmpty();
+    assertThat(cell(new CellMeaning.Body(1, 0)).look().fill()).isPresent();
+    assertThat(cell(new CellMeaning.Body(2, 0)).look().fill()).isEmpty();
     click("#chapter-5");
     choose("#property-every", "3");
-    assertThat(cell(new Place.Body(2, 0)).look().fill()).isEmpty();
+    assertThat(cell(new CellMeaning.Body(2, 0)).look().fill()).isEmpty();
   }
 }

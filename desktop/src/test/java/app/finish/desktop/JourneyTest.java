@@ -2,20 +2,20 @@ package app.finish.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
-import app.finish.desktop.model.Explained;
 import app.finish.desktop.model.FilePicker;
+import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.shell.EmptyBoard;
-import app.finish.desktop.shell.Slug;
+import app.finish.desktop.shell.InfoLine;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.samples.Samples;
 import java.nio.file.Files;
@@ -41,13 +41,13 @@ public class JourneyTest extends WindowTest {
     settle();
     assertThat(textOf("#pick-title")).isEqualTo("marram-sound.xlsx holds 3 tables");
     press(KeyCode.ENTER);
-    waitFor(() -> window.bench().document().items().size() == 3);
+    waitFor(() -> window.desk().document().items().size() == 3);
     settle();
     assertThat(shows("#bench-bring-in")).isTrue();
     assertThat(textOf("#head-rows")).isEqualTo("2");
     assertThat(textOf("#stub-columns")).isEqualTo("2");
 
-    clickCell(new Place.Body(4, 0));
+    clickCell(new CellMeaning.Body(4, 0));
     assertThat(shows("#role-subtotal")).isTrue();
     assertThat(slug()).startsWith("Subtotal row").contains("bold", "Plain › all totals");
 
@@ -55,7 +55,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#bench-dress")).isTrue();
     click("#style-marram-house");
     assertThat(dressed().style()).isEqualTo("Marram house");
-    clickCell(new Place.Body(15, 1));
+    clickCell(new CellMeaning.Body(15, 1));
     assertThat(slug()).startsWith("Grand total row").contains("Marram house › grand total row");
     click("#style-apa-7");
     assertThat(dressed().style()).isEqualTo("APA 7");
@@ -84,7 +84,7 @@ public class JourneyTest extends WindowTest {
     robot.moveTo("#style-apa-7");
     settle();
     assertThat(dressed().style()).isEqualTo("APA 7");
-    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+    assertThat(ask(() -> window.desk().isEdited())).isFalse();
     robot.moveTo("#proof");
     settle();
     assertThat(dressed().style()).isEqualTo("Plain");
@@ -92,7 +92,7 @@ public class JourneyTest extends WindowTest {
     robot.moveTo("#style-marram-house");
     settle();
     press(KeyCode.ENTER);
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style()))
+    assertThat(ask(() -> window.desk().table().orElseThrow().finish().style()))
         .isEqualTo("Marram house");
     robot.moveTo("#style-apa-7");
     settle();
@@ -113,45 +113,45 @@ public class JourneyTest extends WindowTest {
     assertThat(dressed().style()).isEqualTo("Plain");
     press(KeyCode.LEFT);
     press(KeyCode.ENTER);
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().style()))
+    assertThat(ask(() -> window.desk().table().orElseThrow().finish().style()))
         .isEqualTo("Marram house");
   }
 
   @Test
   public void aSecondClickPicksThePartAndSoOutward() {
     openDemo();
-    Place cell = new Place.Body(15, 2);
+    CellMeaning cell = new CellMeaning.Body(15, 2);
     clickCell(cell);
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().reach())).isZero();
+    assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().reach())).isZero();
     robot.sleep(600);
     clickCell(cell);
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().reach())).isEqualTo(1);
+    assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().reach())).isEqualTo(1);
     press(KeyCode.ENTER);
     press(KeyCode.ENTER);
-    Pick pick = ask(() -> window.bench().pickProperty().get().orElseThrow());
+    Pick pick = ask(() -> window.desk().pickProperty().get().orElseThrow());
     assertThat(pick.circles().get(pick.reach())).isEqualTo("table");
     press(KeyCode.ESCAPE);
-    assertThat(ask(() -> window.bench().pickProperty().get())).isEmpty();
+    assertThat(ask(() -> window.desk().pickProperty().get())).isEmpty();
   }
 
   @Test
   public void arrowKeysWalkOverTheCells() {
     openDemo();
-    clickCell(new Place.Body(0, 0));
+    clickCell(new CellMeaning.Body(0, 0));
     press(KeyCode.RIGHT);
     press(KeyCode.DOWN);
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
-        .isEqualTo(new Place.Body(1, 1));
+    assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().place()))
+        .isEqualTo(new CellMeaning.Body(1, 1));
     press(KeyCode.UP);
     press(KeyCode.UP);
-    assertThat(ask(() -> window.bench().pickProperty().get().orElseThrow().place()))
-        .isEqualTo(new Place.Head(1, 1, 1));
+    assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().place()))
+        .isEqualTo(new CellMeaning.Head(1, 1, 1));
   }
 
   @Test
   public void theTitleIsEditedInPlaceAndUndone() {
     openDemo();
-    robot.doubleClickOn(where(new Place.Word(PartName.TITLE, 0)));
+    robot.doubleClickOn(where(new CellMeaning.Word(PartName.TITLE, 0)));
     settle();
     assertThat(shows("#edit-in-place")).isTrue();
     TextInputControl field = (TextInputControl) window.scene().lookup("#edit-in-place");
@@ -173,7 +173,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.ESCAPE);
     assertThat(shows("#edit-in-place")).isFalse();
     assertThat(title()).startsWith("Fares, running cost");
-    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+    assertThat(ask(() -> window.desk().isEdited())).isFalse();
   }
 
   private String title() {
@@ -187,19 +187,19 @@ public class JourneyTest extends WindowTest {
   @Test
   public void aRowIsCorrectedByHandAndTheCorrectionLifted() {
     openDemo();
-    clickCell(new Place.Body(0, 0));
+    clickCell(new CellMeaning.Body(0, 0));
     click("#role-left_out");
     assertThat(dressed().band(Band.BODY)).hasSize(15);
     assertThat(shows("#lift-corrections")).isTrue();
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(dressed().band(Band.BODY)).hasSize(16);
-    clickCell(new Place.Body(0, 0));
+    clickCell(new CellMeaning.Body(0, 0));
     click("#role-subtotal");
     assertThat(parts()).contains("Subtotal row");
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections().size()))
+    assertThat(ask(() -> window.desk().table().orElseThrow().finish().corrections().size()))
         .isEqualTo(1);
     click("#lift-corrections");
-    assertThat(ask(() -> window.bench().table().orElseThrow().finish().corrections()))
+    assertThat(ask(() -> window.desk().table().orElseThrow().finish().corrections()))
         .isEqualTo(Corrections.NONE);
   }
 
@@ -229,7 +229,7 @@ public class JourneyTest extends WindowTest {
           Clipboard.getSystemClipboard().setContent(content);
         });
     press(KeyCode.CONTROL, KeyCode.V);
-    waitFor(() -> window.bench().document().items().size() == 1);
+    waitFor(() -> window.desk().document().items().size() == 1);
     settle();
     assertThat(parts()).containsExactly("Body", "Body", "Grand total row");
   }
@@ -240,11 +240,11 @@ public class JourneyTest extends WindowTest {
     Files.writeString(first, "Pier,Boats,Passengers\nNorth,12,340\nSouth,7,115\nTotal,19,455\n");
     answers.files.add(first);
     press(KeyCode.CONTROL, KeyCode.I);
-    waitFor(() -> window.bench().document().items().size() == 1);
+    waitFor(() -> window.desk().document().items().size() == 1);
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-apa-7");
-    robot.interact(() -> window.bench().word(PartName.TITLE, "boats at the piers"));
+    robot.interact(() -> window.desk().word(PartName.TITLE, "boats at the piers"));
     settle();
     Path second = folder.resolve("piers-new.csv");
     Files.writeString(
@@ -254,7 +254,7 @@ public class JourneyTest extends WindowTest {
     waitFor(
         () ->
             window
-                .bench()
+                .desk()
                 .noticeProperty()
                 .get()
                 .map(n -> n.sentence().contains("new numbers"))
@@ -275,10 +275,10 @@ public class JourneyTest extends WindowTest {
     Files.writeString(bad, "no workbook");
     answers.files.add(bad);
     press(KeyCode.CONTROL, KeyCode.I);
-    waitFor(() -> window.bench().noticeProperty().get().isPresent());
+    waitFor(() -> window.desk().noticeProperty().get().isPresent());
     assertThat(textOf("#notice-sentence")).startsWith("bad.xlsx is not an XLSX workbook");
-    assertThat(ask(() -> window.bench().document().items().size())).isEqualTo(DEMO_TABLES);
-    assertThat(ask(() -> window.bench().isEdited())).isFalse();
+    assertThat(ask(() -> window.desk().document().items().size())).isEqualTo(DEMO_TABLES);
+    assertThat(ask(() -> window.desk().isEdited())).isFalse();
     click("#notice-button");
     assertThat(shows("#notice-sentence")).isFalse();
   }
@@ -291,15 +291,15 @@ public class JourneyTest extends WindowTest {
     Path file = folder.resolve("year two.finish");
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.S);
-    waitFor(() -> Files.exists(file) && !window.bench().isEdited());
+    waitFor(() -> Files.exists(file) && !window.desk().isEdited());
     assertThat(textOf("#document-name")).isEqualTo("year two");
-    assertThat(DocumentFile.read(file)).isEqualTo(ask(() -> window.bench().document()));
+    assertThat(DocumentFile.read(file)).isEqualTo(ask(() -> window.desk().document()));
 
     press(KeyCode.CONTROL, KeyCode.N);
     assertThat(shows("#empty-board")).isTrue();
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.O);
-    waitFor(() -> window.bench().document().items().size() == DEMO_TABLES);
+    waitFor(() -> window.desk().document().items().size() == DEMO_TABLES);
     settle();
     assertThat(dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.N);
@@ -314,12 +314,12 @@ public class JourneyTest extends WindowTest {
     click("#style-apa-7");
     answers.unsaved.add(FilePicker.Answer.GO_BACK);
     press(KeyCode.CONTROL, KeyCode.N);
-    assertThat(ask(() -> window.bench().document().items().size())).isEqualTo(DEMO_TABLES);
+    assertThat(ask(() -> window.desk().document().items().size())).isEqualTo(DEMO_TABLES);
     Path file = folder.resolve("kept.finish");
     answers.unsaved.add(FilePicker.Answer.SAVE);
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.N);
-    waitFor(() -> window.bench().isEmpty());
+    waitFor(() -> window.desk().isEmpty());
     assertThat(DocumentFile.read(file).tables()).hasSize(DEMO_TABLES);
   }
 
@@ -359,7 +359,7 @@ public class JourneyTest extends WindowTest {
   }
 
   private List<String> ids() {
-    return ask(() -> window.bench().document().tables().stream().map(table -> table.id()).toList());
+    return ask(() -> window.desk().document().tables().stream().map(table -> table.id()).toList());
   }
 
   @Test
@@ -378,13 +378,13 @@ public class JourneyTest extends WindowTest {
   @Test
   public void theOriginInTheSlugLeadsToWhereItIsSet() {
     openDemo();
-    clickCell(new Place.Body(15, 0));
+    clickCell(new CellMeaning.Body(15, 0));
     robot.moveTo("#slug");
     settle();
     Node origin =
         ask(
             () ->
-                ((Slug) window.scene().lookup("#slug"))
+                ((InfoLine) window.scene().lookup("#slug"))
                     .getChildren().stream()
                         .filter(
                             node ->
@@ -394,8 +394,8 @@ public class JourneyTest extends WindowTest {
                         .orElseThrow());
     robot.clickOn(origin);
     settle();
-    assertThat(ask(() -> window.bench().stepProperty().get())).isEqualTo(Step.DRESS);
-    Pick pick = ask(() -> window.bench().pickProperty().get().orElseThrow());
+    assertThat(ask(() -> window.desk().stepProperty().get())).isEqualTo(Step.DRESS);
+    Pick pick = ask(() -> window.desk().pickProperty().get().orElseThrow());
     assertThat(pick.circles().get(pick.reach())).isEqualTo("all totals");
   }
 
@@ -403,7 +403,7 @@ public class JourneyTest extends WindowTest {
   public void everyControlHasANameForThoseWhoDontSeeIt() {
     openDemo();
     for (Step step : Step.values()) {
-      robot.interact(() -> window.bench().stepProperty().set(step));
+      robot.interact(() -> window.desk().stepProperty().set(step));
       settle();
       List<Node> unnamed =
           ask(
@@ -427,12 +427,12 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-marram-house");
     Scroll shown = scroll();
-    var sent = ask(() -> window.bench().sending().proof(window.bench().document(), 0, Paper.A4));
-    Optional<DressedCell> one = Explained.cell(shown, new Place.Body(3, 3));
+    var sent = ask(() -> window.desk().sending().proof(window.desk().document(), 0, Paper.A4));
+    Optional<DressedCell> one = LooksInWords.cell(shown, new CellMeaning.Body(3, 3));
     Optional<DressedCell> other =
         sent.pages().getFirst().boxes().stream()
             .map(CellBox::cell)
-            .filter(cell -> cell.place().equals(new Place.Body(3, 3)))
+            .filter(cell -> cell.place().equals(new CellMeaning.Body(3, 3)))
             .findFirst();
     assertThat(one).isPresent().isEqualTo(other);
     assertThat(shown.columns()).isEqualTo(sent.columns());
@@ -447,6 +447,6 @@ public class JourneyTest extends WindowTest {
     }
     assertThat(shows("#empty-board")).isTrue();
     press(KeyCode.CONTROL, KeyCode.Z);
-    assertThat(ask(() -> window.bench().document().items().size())).isEqualTo(1);
+    assertThat(ask(() -> window.desk().document().items().size())).isEqualTo(1);
   }
 }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.make.Reverse;
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Showing;
 import java.nio.file.Files;
@@ -44,14 +44,14 @@ public class LongTableTest extends WindowTest {
     Files.writeString(file, lines);
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.I);
-    waitFor(() -> window.bench().document().items().size() == 1);
+    waitFor(() -> window.desk().document().items().size() == 1);
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     glimpses.clear();
     robot.interact(
         () ->
             window
-                .bench()
+                .desk()
                 .showing()
                 .glimpseProperty()
                 .addListener(
@@ -82,7 +82,7 @@ public class LongTableTest extends WindowTest {
     return ask(
         () ->
             window
-                .bench()
+                .desk()
                 .shownProperty()
                 .get()
                 .orElseThrow()
@@ -101,18 +101,18 @@ public class LongTableTest extends WindowTest {
     open(40_000);
     Image before = ask(this::painted);
     List<String> asItCame = rows();
-    clickCell(new Place.Body(0, 0));
+    clickCell(new CellMeaning.Body(0, 0));
     click("#rows-largest");
     assertThat(glimpses).hasSize(1);
     assertThat(differences(glimpses.getFirst(), ask(this::painted))).isZero();
     assertThat(differences(glimpses.getFirst(), before)).isPositive();
     List<String> ordered = rows();
-    clickCell(new Place.Stub(0, 3));
+    clickCell(new CellMeaning.Stub(0, 3));
     click("#set-aside");
     assertThat(glimpses).hasSize(2);
     assertThat(differences(glimpses.get(1), ask(this::painted))).isZero();
     assertThat(rows()).startsWith(ordered.get(0), ordered.get(1), ordered.get(2), ordered.get(4));
-    clickCell(new Place.Stub(0, 3));
+    clickCell(new CellMeaning.Stub(0, 3));
     robot.interact(() -> ((TextField) window.scene().lookup("#rename")).setText("Regatta"));
     robot.interact(() -> ((TextField) window.scene().lookup("#rename")).requestFocus());
     press(KeyCode.ENTER);
@@ -128,27 +128,27 @@ public class LongTableTest extends WindowTest {
   @Test
   public void aClickOnWhatIsInSightPicksTheRowThatIsSeen() throws Exception {
     open(40_000);
-    Point2D third = where(new Place.Stub(0, 2));
+    Point2D third = where(new CellMeaning.Stub(0, 2));
     List<Optional<Pick>> atOnce = new ArrayList<>();
     robot.interact(
         () -> {
-          Showing showing = window.bench().showing();
+          Showing showing = window.desk().showing();
           showing
               .glimpseProperty()
               .addListener(
                   (p, before, now) -> {
                     if (now.isPresent() && atOnce.isEmpty()) {
                       clickOn(window.proof(), third);
-                      atOnce.add(window.bench().pickProperty().get());
+                      atOnce.add(window.desk().pickProperty().get());
                     }
                   });
-          window.bench().arranging().make(new Reverse(Side.DOWN, 0));
+          window.desk().arranging().make(new Reverse(Side.DOWN, 0));
         });
     settle();
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(atOnce).containsExactly(Optional.empty());
-    assertThat(ask(() -> window.bench().pickProperty().get().map(Pick::place)))
-        .contains(new Place.Stub(0, 2));
+    assertThat(ask(() -> window.desk().pickProperty().get().map(Pick::place)))
+        .contains(new CellMeaning.Stub(0, 2));
     press(KeyCode.DELETE);
     assertThat(rows()).startsWith("Sailing 39999", "Sailing 39998", "Sailing 39996");
   }
@@ -189,11 +189,11 @@ public class LongTableTest extends WindowTest {
     robot.interact(
         () -> {
           for (int i = 0; i < 9; i++) {
-            window.bench().arranging().make(new Reverse(Side.DOWN, 0));
+            window.desk().arranging().make(new Reverse(Side.DOWN, 0));
           }
         });
     settle();
     assertThat(rows()).startsWith("Sailing 5999", "Sailing 5998");
-    assertThat(ask(() -> window.bench().showing().glimpse().isPresent())).isFalse();
+    assertThat(ask(() -> window.desk().showing().glimpse().isPresent())).isFalse();
   }
 }

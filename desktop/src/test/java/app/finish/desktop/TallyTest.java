@@ -27,7 +27,7 @@ public class TallyTest extends WindowTest {
   }
 
   private Tally tally() {
-    return ask(() -> window.bench().table().flatMap(t -> t.source().tally()).orElseThrow());
+    return ask(() -> window.desk().table().flatMap(t -> t.source().tally()).orElseThrow());
   }
 
   private Plan plan() {
@@ -35,7 +35,7 @@ public class TallyTest extends WindowTest {
   }
 
   private String notice() {
-    return ask(() -> window.bench().noticeProperty().get().map(Notice::sentence).orElse(""));
+    return ask(() -> window.desk().noticeProperty().get().map(Notice::sentence).orElse(""));
   }
 
   private void clickRevealed(String selector) {
@@ -46,7 +46,7 @@ public class TallyTest extends WindowTest {
     window.tallies().holdAfter(60_000);
     answers.files.add(answers());
     press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.I);
-    waitFor(() -> !window.bench().isEmpty());
+    waitFor(() -> !window.desk().isEmpty());
     settle();
   }
 
@@ -117,7 +117,7 @@ public class TallyTest extends WindowTest {
     clickRevealed("#column-4-down");
     assertThat(plan()).isEqualTo(Plan.EMPTY);
     assertThat(ask(() -> window.scene().lookup("#down-2") != null)).isTrue();
-    int edits = ask(() -> window.bench().historyProperty().get().undoLabel().isPresent() ? 1 : 0);
+    int edits = ask(() -> window.desk().historyProperty().get().undoLabel().isPresent() ? 1 : 0);
     press(KeyCode.CONTROL, KeyCode.ENTER);
     assertThat(plan().down()).hasSize(2);
     assertThat(edits).isEqualTo(1);
@@ -166,7 +166,7 @@ public class TallyTest extends WindowTest {
     Path file = folder.resolve("later.finish");
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.S);
-    waitFor(() -> !window.bench().isEdited());
+    waitFor(() -> !window.desk().isEdited());
     assertThat(DocumentFile.read(file).tables().getFirst().source().tally()).contains(tally());
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.O);
@@ -184,11 +184,11 @@ public class TallyTest extends WindowTest {
     Path file = Files.writeString(folder.resolve("broken.csv"), text);
     robot.interact(() -> window.files().bringIn(file));
     settle();
-    waitFor(() -> window.bench().noticeProperty().get().isPresent());
+    waitFor(() -> window.desk().noticeProperty().get().isPresent());
     assertThat(notice()).contains("line 152 (too many values)");
-    assertThat(ask(() -> window.bench().isEmpty())).isTrue();
+    assertThat(ask(() -> window.desk().isEmpty())).isTrue();
     click("#notice-offer");
-    waitFor(() -> !window.bench().isEmpty());
+    waitFor(() -> !window.desk().isEmpty());
     settle();
     assertThat(tally().table().words().generalNote()).isEqualTo("The first 20 of 299 records.");
   }
@@ -213,7 +213,7 @@ public class TallyTest extends WindowTest {
     fill("#connect-url", "jdbc:duckdb:" + file);
     fill("#connect-secret", "tide");
     click("#connect-connect");
-    waitFor(() -> !window.bench().isEmpty());
+    waitFor(() -> !window.desk().isEmpty());
     settle();
     clickRevealed("#column-1-down");
     assertThat(plan().down().getFirst().bins()).isEqualTo(new Bins.Dates(DatePart.MONTH));
@@ -221,7 +221,7 @@ public class TallyTest extends WindowTest {
     Path saved = folder.resolve("sound.finish");
     answers.files.add(saved);
     press(KeyCode.CONTROL, KeyCode.S);
-    waitFor(() -> !window.bench().isEdited());
+    waitFor(() -> !window.desk().isEdited());
     try (java.util.zip.ZipFile zip = new java.util.zip.ZipFile(saved.toFile())) {
       String all =
           new String(zip.getInputStream(zip.getEntry("tables/t1/tally.json")).readAllBytes());
@@ -237,7 +237,7 @@ public class TallyTest extends WindowTest {
   public void aTallyOfTheDemoCanBeChangedFurther() {
     window.tallies().holdAfter(60_000);
     openDemo();
-    robot.interact(() -> window.bench().show(6));
+    robot.interact(() -> window.desk().show(6));
     settle();
     waitFor(() -> window.scene().lookup("#column-1") != null);
     assertThat(shows("#head-rows")).isFalse();
@@ -246,7 +246,7 @@ public class TallyTest extends WindowTest {
     settle();
     assertThat(tally().table().down().leaves().getFirst().labels())
         .containsExactly("Hale–Orrin", "2024");
-    robot.interact(() -> window.bench().show(0));
+    robot.interact(() -> window.desk().show(0));
     settle();
     assertThat(shows("#head-rows")).isTrue();
   }

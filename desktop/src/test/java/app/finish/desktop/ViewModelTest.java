@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.grid.Grid;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
@@ -13,7 +13,7 @@ import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
-import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
@@ -51,19 +51,19 @@ public class ViewModelTest {
     return proofs.shown(document, 0, document.table(0).finish(), Paper.A4.unpaged());
   }
 
-  private static CellBox box(Shown shown, Place place) {
+  private static CellBox box(Shown shown, CellMeaning place) {
     return shown.scroll().boxOf(place).orElseThrow();
   }
 
   @Test
   public void aPickWidensFromTheCellToTheTableAndBack() {
-    Pick pick = new Pick(new Place.Body(2, 0), Part.of(PartName.GRAND_TOTAL_ROW), 0);
+    Pick pick = new Pick(new CellMeaning.Body(2, 0), Part.of(PartName.GRAND_TOTAL_ROW), 0);
     assertThat(pick.circles()).containsExactly("cell", "grand total row", "all totals", "table");
     assertThat(pick.outward().outward().outward().outward()).isEqualTo(pick);
     Shown shown = shown("Plain");
-    CellBox total = box(shown, new Place.Body(2, 0));
-    CellBox beside = box(shown, new Place.Body(2, 1));
-    CellBox body = box(shown, new Place.Body(0, 0));
+    CellBox total = box(shown, new CellMeaning.Body(2, 0));
+    CellBox beside = box(shown, new CellMeaning.Body(2, 1));
+    CellBox body = box(shown, new CellMeaning.Body(0, 0));
     assertThat(pick.covers(total)).isTrue();
     assertThat(pick.covers(beside)).isFalse();
     assertThat(pick.outward().covers(beside)).isTrue();
@@ -75,14 +75,16 @@ public class ViewModelTest {
   public void partsHaveTheirTintAndDoubtIsInBrass() {
     Shown shown = shown("Plain");
     Tints tints = Tints.of(shown);
-    assertThat(tints.of(box(shown, new Place.Body(0, 0)))).isEmpty();
-    assertThat(tints.of(box(shown, new Place.Body(2, 0))))
+    assertThat(tints.of(box(shown, new CellMeaning.Body(0, 0)))).isEmpty();
+    assertThat(tints.of(box(shown, new CellMeaning.Body(2, 0))))
         .contains(Tints.legend().get("Grand totals"));
-    assertThat(tints.of(box(shown, new Place.Head(0, 0, 0)))).contains(Tints.legend().get("Heads"));
-    assertThat(tints.of(box(shown, new Place.Stub(0, 0)))).contains(Tints.legend().get("Stub"));
-    assertThat(tints.of(box(shown, new Place.Word(PartName.UNITS, 0))))
+    assertThat(tints.of(box(shown, new CellMeaning.Head(0, 0, 0))))
+        .contains(Tints.legend().get("Heads"));
+    assertThat(tints.of(box(shown, new CellMeaning.Stub(0, 0))))
+        .contains(Tints.legend().get("Stub"));
+    assertThat(tints.of(box(shown, new CellMeaning.Word(PartName.UNITS, 0))))
         .contains(Tints.legend().get("Doubtful"));
-    assertThat(tints.of(box(shown, new Place.Word(PartName.TITLE, 0)))).isEmpty();
+    assertThat(tints.of(box(shown, new CellMeaning.Word(PartName.TITLE, 0)))).isEmpty();
   }
 
   @Test
@@ -99,9 +101,10 @@ public class ViewModelTest {
 
   @Test
   public void looksAreToldInWords() {
-    assertThat(Explained.words(Property.FILL, "accent")).isEqualTo("on accent");
-    assertThat(Explained.words(Property.RULE_ABOVE, "1 pt ink")).isEqualTo("rule above 1 pt ink");
-    assertThat(Explained.words(Property.WEIGHT, "bold")).isEqualTo("bold");
+    assertThat(LooksInWords.words(Property.FILL, "accent")).isEqualTo("on accent");
+    assertThat(LooksInWords.words(Property.RULE_ABOVE, "1 pt ink"))
+        .isEqualTo("rule above 1 pt ink");
+    assertThat(LooksInWords.words(Property.WEIGHT, "bold")).isEqualTo("bold");
   }
 
   @Test

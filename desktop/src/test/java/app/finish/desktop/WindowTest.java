@@ -1,15 +1,15 @@
 package app.finish.desktop;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.model.FilePicker;
-import app.finish.desktop.model.Habits;
+import app.finish.desktop.model.LastingChoices;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
 import app.finish.desktop.model.Worker;
-import app.finish.desktop.shell.Slug;
+import app.finish.desktop.shell.InfoLine;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
 import app.finish.formats.samples.Samples;
@@ -99,7 +99,7 @@ abstract class WindowTest {
                   new Recent(Preferences.userRoot().node("app/finish/test" + System.nanoTime())),
                   habits(),
                   () -> ended = true);
-          window.bench().arranging().holdAfter(Long.MAX_VALUE);
+          window.desk().arranging().holdAfter(Long.MAX_VALUE);
           shown.setScene(window.scene());
           shown.setWidth(1280);
           shown.setHeight(800);
@@ -109,8 +109,9 @@ abstract class WindowTest {
   }
 
   /// Habits of nobody yet, with a style library of their own.
-  private Habits habits() {
-    Habits habits = new Habits(Preferences.userRoot().node("app/finish/test" + System.nanoTime()));
+  private LastingChoices habits() {
+    LastingChoices habits =
+        new LastingChoices(Preferences.userRoot().node("app/finish/test" + System.nanoTime()));
     habits.keepLibrary(folder.resolve("library"));
     return habits;
   }
@@ -124,11 +125,11 @@ abstract class WindowTest {
   /// Waits until nothing is going on.
   void settle() {
     WaitForAsyncUtils.waitForFxEvents();
-    waitFor(() -> window.bench().worker().busyProperty().get().isEmpty());
+    waitFor(() -> window.desk().worker().busyProperty().get().isEmpty());
     on(
         () -> {
           java.util.concurrent.CountDownLatch latch = new java.util.concurrent.CountDownLatch(2);
-          Worker worker = window.bench().worker();
+          Worker worker = window.desk().worker();
           worker.behind(() -> true, done -> latch.countDown(), failed -> latch.countDown());
           worker.draw(() -> true, done -> latch.countDown(), failed -> latch.countDown());
           return latch;
@@ -229,12 +230,12 @@ abstract class WindowTest {
   }
 
   /// Points at the middle of a cell of the proof and clicks there.
-  void clickCell(Place place) {
+  void clickCell(CellMeaning place) {
     robot.clickOn(where(place));
     settle();
   }
 
-  Point2D where(Place place) {
+  Point2D where(CellMeaning place) {
     return ask(
         () -> {
           Point2D middle =
@@ -267,7 +268,7 @@ abstract class WindowTest {
     return ask(
         () -> {
           StringBuilder text = new StringBuilder();
-          for (Node node : ((Slug) window.scene().lookup("#slug")).getChildren()) {
+          for (Node node : ((InfoLine) window.scene().lookup("#slug")).getChildren()) {
             text.append(((javafx.scene.control.Labeled) node).getText()).append(' ');
           }
           return text.toString().strip();
@@ -275,10 +276,10 @@ abstract class WindowTest {
   }
 
   Scroll scroll() {
-    return ask(() -> window.bench().shownProperty().get().orElseThrow().scroll());
+    return ask(() -> window.desk().shownProperty().get().orElseThrow().scroll());
   }
 
   Dressed dressed() {
-    return ask(() -> window.bench().shownProperty().get().orElseThrow().dressed());
+    return ask(() -> window.desk().shownProperty().get().orElseThrow().dressed());
   }
 }

@@ -10,7 +10,7 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +23,7 @@ public final class FirstRecords {
 
   private FirstRecords() {}
 
-  static Table of(Records records, Asking asking) throws IOException {
+  static Table of(Records records, DatabaseQuery asking) throws IOException {
     List<List<String>> rows = records.first(SHOWN, asking);
     List<Heading> numbers = new ArrayList<>();
     for (int i = 0; i < rows.size(); i++) {

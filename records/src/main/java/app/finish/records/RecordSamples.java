@@ -15,7 +15,7 @@ import app.finish.core.tally.TallyMeasure.Base;
 import app.finish.formats.samples.Samples;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,7 +29,7 @@ public final class RecordSamples {
   private RecordSamples() {}
 
   /// The records of a sample: [Samples#SAILINGS] or [Samples#ANSWERS].
-  public static Records open(RecordsName.Sample sample, Asking asking) throws IOException {
+  public static Records open(RecordsName.Sample sample, DatabaseQuery asking) throws IOException {
     Path folder = Files.createTempDirectory("finish-sample");
     Path file = Samples.copy(sample.name(), folder);
     try {

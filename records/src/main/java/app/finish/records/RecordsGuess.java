@@ -13,7 +13,7 @@ import java.util.Set;
 public final class RecordsGuess {
   private static final int LEAST_ROWS = 100;
   private static final int LEAST_COLUMNS = 3;
-  private static final int FEW = 20;
+  private static final int FEW_MEMBERS = 20;
 
   private RecordsGuess() {}
 
@@ -40,7 +40,7 @@ public final class RecordsGuess {
           labels.add(text);
         }
       }
-      if (column >= width && filled * FEW > grid.rows()) {
+      if (column >= width && filled * FEW_MEMBERS > grid.rows()) {
         return false;
       }
       comesAgain |= texts > grid.rows() / 2 && labels.size() * 5 < texts;

@@ -13,7 +13,7 @@ import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -40,7 +40,7 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
   ///
   /// @throws Problem if the file can't be read, in words for the person
   /// @throws java.io.InterruptedIOException if the thread was interrupted
-  public static Renewal of(Document document, Path file, Asking asking) throws IOException {
+  public static Renewal of(Document document, Path file, DatabaseQuery asking) throws IOException {
     boolean tallies = document.tables().stream().anyMatch(t -> t.source().tally().isPresent());
     boolean cells = document.tables().stream().anyMatch(t -> t.source().tally().isEmpty());
     List<String> said = new ArrayList<>();
@@ -71,7 +71,8 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
   }
 
   private static Refresh.Refreshed recounted(
-      Refresh.Refreshed before, Path file, Asking asking, List<String> said) throws IOException {
+      Refresh.Refreshed before, Path file, DatabaseQuery asking, List<String> said)
+      throws IOException {
     Document document = before.document();
     List<Refresh.Change> changes = new ArrayList<>(before.changes());
     TreeSet<Integer> untouched = new TreeSet<>(before.untouched());

@@ -13,7 +13,7 @@ import app.finish.records.question.Describing;
 import app.finish.records.question.Groups;
 import app.finish.records.question.Testing;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.words.TallyWords;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -29,10 +29,10 @@ public final class Tallying {
   public static final long CELLS = Groups.CELLS;
 
   private final Records records;
-  private final Asking asking;
+  private final DatabaseQuery asking;
   private final long mostCells;
 
-  private Tallying(Records records, Asking asking, long mostCells) {
+  private Tallying(Records records, DatabaseQuery asking, long mostCells) {
     this.records = records;
     this.asking = asking;
     this.mostCells = mostCells;
@@ -40,11 +40,11 @@ public final class Tallying {
 
   /// Tallies these records.
   public static Tallying of(Records records) {
-    return new Tallying(records, Asking.SILENT, CELLS);
+    return new Tallying(records, DatabaseQuery.SILENT, CELLS);
   }
 
   /// The same, telling how far it is.
-  public Tallying asking(Asking other) {
+  public Tallying asking(DatabaseQuery other) {
     return new Tallying(records, other, mostCells);
   }
 

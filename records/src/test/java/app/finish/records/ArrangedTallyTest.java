@@ -25,7 +25,7 @@ import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.samples.Samples;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -60,7 +60,7 @@ public class ArrangedTallyTest {
                     TallyMeasure.of(TallyFunction.SUM, "Fares"),
                     TallyMeasure.of(TallyFunction.SUM, "Running cost")));
     RecordsName.Sample sample = new RecordsName.Sample(Samples.SAILINGS);
-    try (Records open = RecordSamples.open(sample, Asking.SILENT)) {
+    try (Records open = RecordSamples.open(sample, DatabaseQuery.SILENT)) {
       tallied = Tallying.of(open).tally(plan).table();
     }
   }

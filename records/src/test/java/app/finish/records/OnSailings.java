@@ -3,7 +3,7 @@ package app.finish.records;
 import app.finish.core.tally.Reading;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,7 +25,7 @@ abstract class OnSailings {
   public void read() throws IOException {
     file = Files.createTempFile("sailings", ".csv");
     Files.writeString(file, Sailing.csv(sailings));
-    records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT);
+    records = RecordFile.open(file, Reading.PLAIN, DatabaseQuery.SILENT);
   }
 
   @AfterClass

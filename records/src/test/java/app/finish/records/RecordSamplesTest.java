@@ -7,7 +7,7 @@ import app.finish.core.tally.Tally;
 import app.finish.formats.finish.TallyJson;
 import app.finish.formats.samples.Samples;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,7 +26,7 @@ public class RecordSamplesTest {
   }
 
   private static Tally tally(String name, Plan plan) throws IOException {
-    try (Records records = RecordSamples.open(RecordSamples.sampleOf(name), Asking.SILENT)) {
+    try (Records records = RecordSamples.open(RecordSamples.sampleOf(name), DatabaseQuery.SILENT)) {
       return Tallying.of(records).tally(plan);
     }
   }

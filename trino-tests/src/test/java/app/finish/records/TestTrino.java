@@ -18,7 +18,7 @@ import app.finish.formats.io.Problem;
 import app.finish.records.source.Address;
 import app.finish.records.source.Database;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import io.trino.plugin.tpch.TpchPlugin;
 import io.trino.testing.DistributedQueryRunner;
 import io.trino.testing.TestingSession;
@@ -110,8 +110,8 @@ public class TestTrino {
   @Test
   public void plansGiveTheSameOnTrinoAsOnDuckDb() throws IOException {
     Random random = new Random(12);
-    try (Records far = Database.open(trino, new char[0], "tpch.tiny.orders", Asking.SILENT);
-        Records near = Database.open(duck, new char[0], "orders", Asking.SILENT)) {
+    try (Records far = Database.open(trino, new char[0], "tpch.tiny.orders", DatabaseQuery.SILENT);
+        Records near = Database.open(duck, new char[0], "orders", DatabaseQuery.SILENT)) {
       assertThat(far.count()).isEqualTo(near.count()).isEqualTo(15_000);
       for (int i = 0; i < 40; i++) {
         Plan plan = plan(random);
@@ -174,7 +174,8 @@ public class TestTrino {
 
   @Test
   public void aTableThatIsNotThereGetsASentence() {
-    assertThatThrownBy(() -> Database.open(trino, new char[0], "tpch.tiny.nothing", Asking.SILENT))
+    assertThatThrownBy(
+            () -> Database.open(trino, new char[0], "tpch.tiny.nothing", DatabaseQuery.SILENT))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("There is no table behind cluster, tpch.tiny.nothing");
   }

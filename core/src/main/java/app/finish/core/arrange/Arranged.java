@@ -3,10 +3,10 @@ package app.finish.core.arrange;
 import app.finish.core.arrange.make.Calculating;
 import app.finish.core.arrange.tree.Aside;
 import app.finish.core.arrange.tree.Branches;
+import app.finish.core.arrange.tree.LeafPaths;
 import app.finish.core.arrange.tree.Level;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
-import app.finish.core.arrange.tree.Ways;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.HashSet;
@@ -36,7 +36,7 @@ public record Arranged(
   public static final class Names {
     private final Trees trees;
     private final Side side;
-    private volatile Optional<Ways> ways = Optional.empty();
+    private volatile Optional<LeafPaths> ways = Optional.empty();
     private volatile List<Level> levels = List.of();
     private volatile List<String> measures = List.of();
 
@@ -50,9 +50,9 @@ public record Arranged(
       return ways().paths();
     }
 
-    private Ways ways() {
+    private LeafPaths ways() {
       if (ways.isEmpty()) {
-        ways = Optional.of(Ways.of(trees.roots(side)));
+        ways = Optional.of(LeafPaths.of(trees.roots(side)));
       }
       return ways.get();
     }
@@ -99,7 +99,7 @@ public record Arranged(
 
   /// Where the source has a heading, if it is one heading of it.
   public Optional<Spot> origin(Side side, int leaf, int level) {
-    Ways ways = names(side).ways();
+    LeafPaths ways = names(side).ways();
     return level < ways.depth(leaf) ? ways.at(leaf, level).origin() : Optional.empty();
   }
 
@@ -135,7 +135,7 @@ public record Arranged(
 
   /// The leaves under a heading: the first and the last; none if there is no such heading.
   public Optional<Range> leaves(Side side, List<String> path) {
-    Ways all = names(side).ways();
+    LeafPaths all = names(side).ways();
     int first = -1;
     int last = -1;
     for (int leaf = 0; leaf < all.size(); leaf++) {
@@ -161,7 +161,7 @@ public record Arranged(
 
   /// Whether a member stands in several groups of a level.
   public boolean isEverywhere(Side side, int level, String member) {
-    Ways ways = names(side).ways();
+    LeafPaths ways = names(side).ways();
     Set<List<String>> groups = new HashSet<>();
     for (int leaf = 0; leaf < ways.size() && groups.size() < 2; leaf++) {
       if (ways.depth(leaf) > level && ways.at(leaf, level).label().equals(member)) {

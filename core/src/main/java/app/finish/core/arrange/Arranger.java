@@ -2,7 +2,7 @@ package app.finish.core.arrange;
 
 import app.finish.core.arrange.Arranged.Names;
 import app.finish.core.arrange.formula.Formulas;
-import app.finish.core.arrange.make.Baking;
+import app.finish.core.arrange.make.ArrangedTable;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -187,7 +187,7 @@ public final class Arranger {
   }
 
   private Table build() {
-    Table table = new Baking(trees).table(Branch::headings, Baking.KEEP);
+    Table table = new ArrangedTable(trees).table(Branch::headings, ArrangedTable.KEEP);
     return new Table(
         table.down(),
         table.across(),

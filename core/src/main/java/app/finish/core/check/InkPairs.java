@@ -7,10 +7,10 @@ import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.ColourVision;
 import app.finish.core.style.colour.Light;
 import app.finish.core.style.colour.NearestInk;
 import app.finish.core.style.colour.Palette;
-import app.finish.core.style.colour.Sight;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -50,7 +50,7 @@ public final class InkPairs {
       Colour inkColour,
       Colour fillColour,
       double wanted,
-      Map<Sight, Double> failing,
+      Map<ColourVision, Double> failing,
       Optional<Colour> nearest) {
     /// Whether it passes in all sights.
     public boolean passes() {
@@ -123,8 +123,8 @@ public final class InkPairs {
   private static Pair pair(Key key, Use use, Palette palette) {
     Colour ink = palette.colour(key.ink);
     Colour fill = palette.colour(key.fill);
-    Map<Sight, Double> failing = new LinkedHashMap<>();
-    for (Sight sight : Sight.values()) {
+    Map<ColourVision, Double> failing = new LinkedHashMap<>();
+    for (ColourVision sight : ColourVision.values()) {
       double contrast = Light.contrast(sight.of(ink), sight.of(fill));
       if (contrast < use.wanted) {
         failing.put(sight, contrast);
@@ -145,8 +145,8 @@ public final class InkPairs {
     if (first.equals(second)) {
       return Optional.empty();
     }
-    Map<Sight, Double> failing = new LinkedHashMap<>();
-    for (Sight sight : Sight.values()) {
+    Map<ColourVision, Double> failing = new LinkedHashMap<>();
+    for (ColourVision sight : ColourVision.values()) {
       double distance = Light.distance(sight.of(first), sight.of(second));
       if (distance < APART) {
         failing.put(sight, distance);
@@ -162,7 +162,7 @@ public final class InkPairs {
   }
 
   private static boolean differs(Colour one, Colour other) {
-    for (Sight sight : Sight.values()) {
+    for (ColourVision sight : ColourVision.values()) {
       if (Light.distance(sight.of(one), sight.of(other)) < APART) {
         return false;
       }

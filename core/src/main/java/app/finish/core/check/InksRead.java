@@ -1,6 +1,6 @@
 package app.finish.core.check;
 
-import app.finish.core.style.colour.Sight;
+import app.finish.core.style.colour.ColourVision;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -39,7 +39,7 @@ public final class InksRead implements Check {
   /// What is wrong with a pair, one finding for each way to see it.
   public List<Finding> findings(InkPairs.Pair pair) {
     List<Finding> findings = new ArrayList<>();
-    for (Map.Entry<Sight, Double> fails : pair.failing().entrySet()) {
+    for (Map.Entry<ColourVision, Double> fails : pair.failing().entrySet()) {
       boolean contrast = pair.wanted() > 0;
       String is = contrast ? String.format(Locale.ROOT, "%.2f : 1", fails.getValue()) : "alike";
       String should = contrast ? String.format(Locale.ROOT, "%.1f : 1", pair.wanted()) : "apart";

@@ -3,7 +3,7 @@ package app.finish.core.check;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridPlace;
 import app.finish.core.number.NumberFormat;
-import app.finish.core.recognise.found.Places;
+import app.finish.core.recognise.found.PlaceNames;
 import app.finish.core.recognise.found.Recognition;
 import java.util.List;
 
@@ -44,8 +44,8 @@ public final class TotalsAddUp implements Check {
     String sum = NumberFormat.PLAIN.withDecimals(miss.decimals()).write(miss.sum(), "");
     String members =
         miss.down()
-            ? Places.rows(grid, row(recognition, miss.first()), row(recognition, miss.last()))
-            : Places.columns(
+            ? PlaceNames.rows(grid, row(recognition, miss.first()), row(recognition, miss.last()))
+            : PlaceNames.columns(
                 grid,
                 recognition.valueColumns().get(miss.first()),
                 recognition.valueColumns().get(miss.last()));

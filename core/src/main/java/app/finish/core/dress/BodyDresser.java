@@ -36,7 +36,7 @@ public final class BodyDresser {
   private final Map<List<Selector>, Look[]> looksOfRow = new ConcurrentHashMap<>();
   private final RowPlan plan;
   private final TouchPlaces touched;
-  private final StandingRules standing;
+  private final TotalRules standing;
 
   BodyDresser(
       Table table, Cascade cascade, int stub, boolean indented, RowPlan plan, TouchPlaces touched) {
@@ -46,7 +46,7 @@ public final class BodyDresser {
     this.indented = indented;
     this.plan = plan;
     this.touched = touched;
-    this.standing = new StandingRules(table.down(), cascade);
+    this.standing = new TotalRules(table.down(), cascade);
     Banding banding = Dresser.banding(cascade, new Selector.AlternateColumns());
     int place = 0;
     List<Heading> group = List.of();
@@ -111,7 +111,7 @@ public final class BodyDresser {
             depthOf(groups.subList(0, level)),
             part,
             look,
-            new Place.Stub(level, leaf));
+            new CellMeaning.Stub(level, leaf));
     return Dresser.row(Band.BODY, part, List.of(cell), true);
   }
 
@@ -208,7 +208,7 @@ public final class BodyDresser {
         0,
         part,
         look,
-        new Place.Body(leaf.index(), column));
+        new CellMeaning.Body(leaf.index(), column));
   }
 
   /// A figure as the style writes it. It gets no decimals that the source does not have, and the
@@ -284,7 +284,7 @@ public final class BodyDresser {
         indent,
         part,
         look,
-        new Place.Stub(level, leaf.index()));
+        new CellMeaning.Stub(level, leaf.index()));
   }
 
   /// The mark of a row heading; a total named as its group bears that of the group.

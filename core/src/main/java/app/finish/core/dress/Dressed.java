@@ -34,7 +34,7 @@ public record Dressed(
 
   /// Copies the lists, but for rows that are dressed when they are asked for.
   public Dressed {
-    rows = rows instanceof Unrolled ? rows : List.copyOf(rows);
+    rows = rows instanceof RowsOnDemand ? rows : List.copyOf(rows);
     measures = List.copyOf(measures);
   }
 

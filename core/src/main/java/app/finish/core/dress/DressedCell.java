@@ -23,7 +23,7 @@ public record DressedCell(
     int indent,
     Part part,
     Look look,
-    Place place) {
+    CellMeaning place) {
   /// The same cell with so much more space above and below its text.
   public DressedCell withMoreSpace(double above, double below) {
     return new DressedCell(
@@ -33,7 +33,7 @@ public record DressedCell(
   /// A rule as far as it is drawn at this cell: one that is for figures only is not at a heading of
   /// rows.
   public RuleLine own(RuleLine rule) {
-    boolean stub = place instanceof Place.Stub || place instanceof Place.StubHead;
+    boolean stub = place instanceof CellMeaning.Stub || place instanceof CellMeaning.StubHead;
     return stub && rule.reach() == RuleLine.Reach.FIGURES ? RuleLine.NONE : rule;
   }
 

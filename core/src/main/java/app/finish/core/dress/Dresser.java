@@ -26,7 +26,7 @@ import java.util.stream.IntStream;
 /// ```
 public final class Dresser {
   /// Up to so many rows all are measured.
-  private static final int FEW = 200;
+  private static final int ROWS_DRESSED_AT_ONCE = 200;
 
   private Dresser() {}
 
@@ -39,17 +39,17 @@ public final class Dresser {
   /// ```
   public static final class Ready {
     private final Table table;
-    private final Naming naming;
+    private final SourceLabels naming;
     private final Map<PlanForm, Planned> plans;
 
-    private Ready(Table table, Naming naming, Map<PlanForm, Planned> plans) {
+    private Ready(Table table, SourceLabels naming, Map<PlanForm, Planned> plans) {
       this.table = table;
       this.naming = naming;
       this.plans = plans;
     }
 
     /// The labels by which touches know their places.
-    public Naming naming() {
+    public SourceLabels naming() {
       return naming;
     }
 
@@ -64,7 +64,7 @@ public final class Dresser {
     public Seen seen(Cascade cascade, int number) {
       Planned planned =
           plans.computeIfAbsent(PlanForm.of(cascade), key -> Planned.of(table, naming, key));
-      Unrolled rows = unrolled(table, cascade, number, planned.plan, planned.touched);
+      RowsOnDemand rows = unrolled(table, cascade, number, planned.plan, planned.touched);
       return new Seen(
           Dresser.dressed(table, cascade, rows, rows),
           planned.plan,
@@ -78,7 +78,7 @@ public final class Dresser {
     public Dressed dressed(Cascade cascade, int number) {
       PlanForm form = PlanForm.of(cascade);
       TouchPlaces touched = form.touched(table, naming);
-      Unrolled rows = unrolled(table, cascade, number, form.plan(table, touched), touched);
+      RowsOnDemand rows = unrolled(table, cascade, number, form.plan(table, touched), touched);
       return Dresser.dressed(table, cascade, rows, List.copyOf(rows));
     }
   }
@@ -92,7 +92,7 @@ public final class Dresser {
           cascade.touches().places());
     }
 
-    TouchPlaces touched(Table table, Naming naming) {
+    TouchPlaces touched(Table table, SourceLabels naming) {
       return new TouchPlaces(places, naming, table.across().leaves().size());
     }
 
@@ -120,15 +120,16 @@ public final class Dresser {
       this.touched = touched;
     }
 
-    static Planned of(Table table, Naming naming, PlanForm form) {
+    static Planned of(Table table, SourceLabels naming, PlanForm form) {
       TouchPlaces touched = form.touched(table, naming);
       return new Planned(table, form.plan(table, touched), touched);
     }
 
     synchronized int[] decisive() {
       if (decisive.length == 0) {
-        boolean few = plan.size() <= FEW;
-        decisive = few ? IntStream.range(0, plan.size()).toArray() : Decisive.of(table, plan);
+        boolean few = plan.size() <= ROWS_DRESSED_AT_ONCE;
+        decisive =
+            few ? IntStream.range(0, plan.size()).toArray() : WidthDecidingRows.of(table, plan);
       }
       return decisive;
     }
@@ -164,13 +165,13 @@ public final class Dresser {
 
   /// A table that can be dressed again and again.
   public static Ready ready(Table table) {
-    return new Ready(table, Naming.of(table), new ConcurrentHashMap<>());
+    return new Ready(table, SourceLabels.of(table), new ConcurrentHashMap<>());
   }
 
   /// An arranged table that can be dressed again and again; touches know their places in it by the
   /// labels of the source.
   public static Ready ready(Arranged arranged) {
-    return new Ready(arranged.table(), Naming.of(arranged), new ConcurrentHashMap<>());
+    return new Ready(arranged.table(), SourceLabels.of(arranged), new ConcurrentHashMap<>());
   }
 
   private static Look root(Cascade cascade) {
@@ -181,7 +182,7 @@ public final class Dresser {
     return root(cascade).setting(Property.STUB_FORM).equals("indented");
   }
 
-  private static Unrolled unrolled(
+  private static RowsOnDemand unrolled(
       Table table, Cascade cascade, int number, RowPlan plan, TouchPlaces touched) {
     boolean indented = isIndented(cascade);
     int stub = indented ? 1 : table.down().depth();
@@ -191,13 +192,13 @@ public final class Dresser {
     List<DressedRow> above = new ArrayList<>(words.above());
     above.addAll(heads.rows());
     BodyDresser body = new BodyDresser(table, cascade, stub, indented, plan, touched);
-    Unrolled rows = new Unrolled(above, body, words.below());
+    RowsOnDemand rows = new RowsOnDemand(above, body, words.below());
     addEdges(rows, cascade);
     return rows;
   }
 
   private static Dressed dressed(
-      Table table, Cascade cascade, Unrolled rows, List<DressedRow> all) {
+      Table table, Cascade cascade, RowsOnDemand rows, List<DressedRow> all) {
     int stub = isIndented(cascade) ? 1 : table.down().depth();
     List<Leaf> across = table.across().leaves();
     List<Integer> measures = new ArrayList<>();
@@ -215,7 +216,7 @@ public final class Dresser {
         measures);
   }
 
-  private static void addEdges(Unrolled rows, Cascade cascade) {
+  private static void addEdges(RowsOnDemand rows, Cascade cascade) {
     int firstHead = rows.firstHead();
     int firstBody = rows.firstBody();
     int end = rows.end();

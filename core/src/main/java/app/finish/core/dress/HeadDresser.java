@@ -52,7 +52,7 @@ public final class HeadDresser {
                   0,
                   Part.of(PartName.STUB_HEAD),
                   stubLook,
-                  new Place.StubHead(column)));
+                  new CellMeaning.StubHead(column)));
     }
     int leaf = 0;
     for (Heading heading : table.across().headings()) {
@@ -110,7 +110,7 @@ public final class HeadDresser {
         0,
         part,
         look,
-        new Place.Head(level, first, last));
+        new CellMeaning.Head(level, first, last));
   }
 
   /// The label of a heading, with the unit of its measure if the style puts units in the heads.

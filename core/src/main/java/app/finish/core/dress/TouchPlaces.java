@@ -1,7 +1,7 @@
 package app.finish.core.dress;
 
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.dress.Naming.Named;
+import app.finish.core.dress.SourceLabels.Named;
 import app.finish.core.style.Selector;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,12 +12,12 @@ import java.util.Optional;
 /// Finds the touches that lie on a cell, by the labels that lead to it in the source.
 public final class TouchPlaces {
   private final List<Selector.OfPlace> places;
-  private final Naming naming;
+  private final SourceLabels naming;
   private final int columns;
   private final Map<List<List<Selector>>, Integer> groups = new HashMap<>();
 
   /// @param columns how many columns of figures the table has
-  TouchPlaces(List<Selector.OfPlace> places, Naming naming, int columns) {
+  TouchPlaces(List<Selector.OfPlace> places, SourceLabels naming, int columns) {
     this.places = List.copyOf(places);
     this.naming = naming;
     this.columns = columns;
@@ -26,21 +26,22 @@ public final class TouchPlaces {
   /// How touches know a place; a place that is a part of its own is known by that part.
   ///
   /// @param line whether the whole line is meant: that of a heading, or the row of a figure
-  public static Optional<Selector.OfPlace> of(Naming naming, Place place, boolean line) {
+  public static Optional<Selector.OfPlace> of(
+      SourceLabels naming, CellMeaning place, boolean line) {
     return switch (place) {
-      case Place.Body body -> {
+      case CellMeaning.Body body -> {
         Named named =
             line
                 ? naming.heading(Side.DOWN, body.row(), Integer.MAX_VALUE - 1)
                 : naming.figure(body.row(), body.column());
         yield Optional.of(named(named, line));
       }
-      case Place.Stub stub ->
+      case CellMeaning.Stub stub ->
           Optional.of(named(naming.heading(Side.DOWN, stub.leaf(), stub.level()), line));
-      case Place.Head head ->
+      case CellMeaning.Head head ->
           Optional.of(named(naming.heading(Side.ACROSS, head.first(), head.level()), line));
-      case Place.StubHead head -> Optional.empty();
-      case Place.Word word -> Optional.empty();
+      case CellMeaning.StubHead head -> Optional.empty();
+      case CellMeaning.Word word -> Optional.empty();
     };
   }
 

@@ -139,7 +139,7 @@ public final class WordDresser {
       List<DressedRow> rows, Band band, PartName name, int index, List<Run> runs, Look look) {
     Part part = Part.of(name);
     DressedCell cell =
-        new DressedCell(0, columns, 1, runs, 0, part, look, new Place.Word(name, index));
+        new DressedCell(0, columns, 1, runs, 0, part, look, new CellMeaning.Word(name, index));
     rows.add(Dresser.row(band, part, List.of(cell), band == Band.ABOVE));
   }
 }

@@ -5,7 +5,7 @@ import app.finish.core.recognise.found.FigureCount;
 import app.finish.core.recognise.line.LineReader;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.sheet.Frame;
-import app.finish.core.recognise.sheet.Placed;
+import app.finish.core.recognise.sheet.PlacedCorrections;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.table.Body;
 import app.finish.core.table.Value;
@@ -26,10 +26,10 @@ public final class FigureCounter {
   private final ReadGrid grid;
   private final Frame frame;
   private final LineReader.Lines rows;
-  private final Placed corrections;
+  private final PlacedCorrections corrections;
   private final List<String> placeless = new ArrayList<>();
 
-  FigureCounter(ReadGrid grid, Frame frame, LineReader.Lines rows, Placed corrections) {
+  FigureCounter(ReadGrid grid, Frame frame, LineReader.Lines rows, PlacedCorrections corrections) {
     this.grid = grid;
     this.frame = frame;
     this.rows = rows;

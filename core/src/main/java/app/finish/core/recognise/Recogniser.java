@@ -8,7 +8,7 @@ import app.finish.core.recognise.axis.MarkPlacer;
 import app.finish.core.recognise.found.Anchors;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.FigureCount;
-import app.finish.core.recognise.found.Places;
+import app.finish.core.recognise.found.PlaceNames;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.recognise.line.DimensionNames;
@@ -23,7 +23,7 @@ import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.sheet.Blocks;
 import app.finish.core.recognise.sheet.Frame;
 import app.finish.core.recognise.sheet.FrameFinder;
-import app.finish.core.recognise.sheet.Placed;
+import app.finish.core.recognise.sheet.PlacedCorrections;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.recognise.sheet.WordsReader;
 import app.finish.core.recognise.words.Vocabulary;
@@ -59,11 +59,11 @@ public final class Recogniser {
   private final Frame frame;
   private final LineReader.Lines rows;
   private final LineReader.Lines columns;
-  private final Placed corrections;
+  private final PlacedCorrections corrections;
   private final Optional<Evidence> repeated;
   private final List<Evidence> evidence = new ArrayList<>();
 
-  private Recogniser(Grid source, Placed corrections) {
+  private Recogniser(Grid source, PlacedCorrections corrections) {
     this.corrections = corrections;
     this.grid = new ReadGrid(source, corrections.brackets());
     this.frame = new FrameFinder(grid, corrections).find();
@@ -86,12 +86,13 @@ public final class Recogniser {
   /// @param corrections what a person said against what was recognised
   /// @throws java.util.concurrent.CancellationException if its thread is interrupted
   public static Recognition recognise(Grid grid, Corrections corrections) {
-    return new Recogniser(grid, Placed.on(corrections, () -> plainAnchors(grid))).recognise();
+    return new Recogniser(grid, PlacedCorrections.on(corrections, () -> plainAnchors(grid)))
+        .recognise();
   }
 
   /// What the rows and columns of a grid are called if nothing is corrected.
   static Anchors plainAnchors(Grid grid) {
-    return new Recogniser(grid, Placed.NONE).recognise().anchors();
+    return new Recogniser(grid, PlacedCorrections.NONE).recognise().anchors();
   }
 
   private Recognition recognise() {
@@ -269,11 +270,11 @@ public final class Recogniser {
   }
 
   private String rowsInWords(int from, int to) {
-    return Places.rows(grid.grid(), from, to);
+    return PlaceNames.rows(grid.grid(), from, to);
   }
 
   private String columnsInWords(int from, int to) {
-    return Places.columns(
+    return PlaceNames.columns(
         grid.grid(), frame.valueColumns().get(from), frame.valueColumns().get(to));
   }
 

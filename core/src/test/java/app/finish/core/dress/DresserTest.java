@@ -174,7 +174,7 @@ public class DresserTest {
         boolean[][] seen = new boolean[table.body().rows()][table.body().columns()];
         for (DressedRow row : dressed.rows()) {
           for (DressedCell cell : row.cells()) {
-            if (cell.place() instanceof Place.Body at) {
+            if (cell.place() instanceof CellMeaning.Body at) {
               assertThat(seen[at.row()][at.column()]).isFalse();
               seen[at.row()][at.column()] = true;
               assertThat(table.body().at(at.row(), at.column())).isInstanceOf(Value.Numeric.class);

@@ -88,13 +88,13 @@ public class TouchTest {
     Arranged before = Arranger.arrange(table, Arrangement.NONE);
     int row = random.nextInt(table.body().rows());
     int column = random.nextInt(table.body().columns());
-    Naming naming = Naming.of(before);
+    SourceLabels naming = SourceLabels.of(before);
     Selector.OfPlace place =
-        TouchPlaces.of(naming, new Place.Body(row, column), false).orElseThrow();
+        TouchPlaces.of(naming, new CellMeaning.Body(row, column), false).orElseThrow();
     Touches touches = Touches.NONE.with(place, Property.FILL, "accent 77%");
     Cascade cascade = HOUSE.touched(touches);
     List<DressedCell> cells = filled(Dresser.ready(before).dressed(cascade, 1), "accent 77%");
-    assertThat(cells).extracting(DressedCell::place).contains(new Place.Body(row, column));
+    assertThat(cells).extracting(DressedCell::place).contains(new CellMeaning.Body(row, column));
     String text = cells.getFirst().text();
     assertThat(cells).hasSize(1);
     Arranged after = arranged(table, random);
@@ -121,7 +121,7 @@ public class TouchTest {
     assertThat(filled(dressed, "accent 77%"))
         .singleElement()
         .extracting(DressedCell::place)
-        .isEqualTo(new Place.Body(1, 0));
+        .isEqualTo(new CellMeaning.Body(1, 0));
     long slanted =
         dressed.rows().stream()
             .flatMap(row -> row.cells().stream())
@@ -137,13 +137,13 @@ public class TouchTest {
     Arranged arranged = Arranger.arrange(table, Arrangement.NONE);
     int row = random.nextInt(table.body().rows());
     Selector.OfPlace line =
-        TouchPlaces.of(Naming.of(arranged), new Place.Body(row, 0), true).orElseThrow();
+        TouchPlaces.of(SourceLabels.of(arranged), new CellMeaning.Body(row, 0), true).orElseThrow();
     Cascade cascade = HOUSE.touched(Touches.NONE.with(line, Property.FILL, "accent 77%"));
     List<DressedCell> cells = filled(Dresser.ready(arranged).dressed(cascade, 1), "accent 77%");
     assertThat(cells)
-        .filteredOn(cell -> cell.place() instanceof Place.Body)
+        .filteredOn(cell -> cell.place() instanceof CellMeaning.Body)
         .hasSize(table.body().columns())
-        .allMatch(cell -> ((Place.Body) cell.place()).row() == row);
+        .allMatch(cell -> ((CellMeaning.Body) cell.place()).row() == row);
   }
 
   @Test(dataProvider = "seeds")
@@ -180,8 +180,8 @@ public class TouchTest {
     Dressed dressed = Dresser.dress(table, StyleBook.of(List.of(style)).cascade("Own"), 1);
     return filled(dressed, "ink 10%").stream()
         .map(DressedCell::place)
-        .filter(Place.Body.class::isInstance)
-        .map(place -> ((Place.Body) place).row() + 1)
+        .filter(CellMeaning.Body.class::isInstance)
+        .map(place -> ((CellMeaning.Body) place).row() + 1)
         .distinct()
         .toList();
   }

@@ -7,9 +7,9 @@ import app.finish.core.RandomStyles;
 import app.finish.core.RandomTables;
 import app.finish.core.check.Fit;
 import app.finish.core.check.Mend;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
 import app.finish.core.layout.sheet.Scroll;
@@ -116,7 +116,7 @@ public class StyledLayoutTest {
     Proof.Page page = proof(table(), style).pages().getFirst();
     long figures =
         page.boxes().stream()
-            .filter(box -> box.cell().place() instanceof Place.Body)
+            .filter(box -> box.cell().place() instanceof CellMeaning.Body)
             .filter(box -> !box.cell().text().isEmpty())
             .count();
     long rules = page.marks().stream().filter(Mark.Rule.class::isInstance).count();
@@ -158,7 +158,7 @@ public class StyledLayoutTest {
             .toList();
     assertThat(frames).hasSize(1);
     for (CellBox box : proof.pages().getFirst().boxes()) {
-      if (!(box.cell().place() instanceof Place.Word)) {
+      if (!(box.cell().place() instanceof CellMeaning.Word)) {
         assertThat(box.x()).isGreaterThan(frames.getFirst().x());
         assertThat(box.y() + box.height())
             .isLessThan(frames.getFirst().y() + frames.getFirst().height());

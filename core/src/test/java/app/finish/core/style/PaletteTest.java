@@ -7,10 +7,10 @@ import app.finish.core.RandomStyles;
 import app.finish.core.TestStyles;
 import app.finish.core.check.InkPairs;
 import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.ColourVision;
 import app.finish.core.style.colour.Light;
 import app.finish.core.style.colour.NearestInk;
 import app.finish.core.style.colour.Palette;
-import app.finish.core.style.colour.Sight;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -44,7 +44,7 @@ public class PaletteTest {
     Random random = new Random(4);
     for (int i = 0; i < 200; i++) {
       Colour colour = new Colour(random.nextInt(0x1000000));
-      Colour grey = Sight.GREY.of(colour);
+      Colour grey = ColourVision.GREY.of(colour);
       assertThat(grey.red()).isEqualTo(grey.green()).isEqualTo(grey.blue());
       assertThat(Light.luminance(grey)).isEqualTo(Light.luminance(colour), within(0.005));
     }
@@ -54,7 +54,7 @@ public class PaletteTest {
   public void everySightLeavesGreysAlone() {
     for (int grey = 0; grey < 256; grey += 5) {
       Colour colour = new Colour(grey << 16 | grey << 8 | grey);
-      for (Sight sight : Sight.values()) {
+      for (ColourVision sight : ColourVision.values()) {
         assertThat(Light.distance(sight.of(colour), colour)).isLessThan(0.01);
       }
     }
@@ -65,7 +65,7 @@ public class PaletteTest {
     Colour red = Colour.parse("#b04a3a");
     Colour green = Colour.parse("#6f7a2e");
     assertThat(Light.distance(red, green)).isGreaterThan(0.12);
-    assertThat(Light.distance(Sight.DEUTAN.of(red), Sight.DEUTAN.of(green)))
+    assertThat(Light.distance(ColourVision.DEUTAN.of(red), ColourVision.DEUTAN.of(green)))
         .isLessThan(Light.distance(red, green) / 2);
   }
 
@@ -77,7 +77,7 @@ public class PaletteTest {
       Colour ground = new Colour(random.nextInt(0x1000000));
       Optional<Colour> nearest = NearestInk.on(ground, ink, 4.5);
       if (nearest.isPresent()) {
-        for (Sight sight : Sight.values()) {
+        for (ColourVision sight : ColourVision.values()) {
           assertThat(Light.contrast(sight.of(nearest.get()), sight.of(ground)))
               .isGreaterThanOrEqualTo(4.5);
         }
@@ -95,7 +95,7 @@ public class PaletteTest {
         pairs.stream().filter(one -> one.fill().equals("accent")).findFirst().orElseThrow();
     assertThat(pair.ink()).isEqualTo("paper");
     assertThat(pair.passes()).isFalse();
-    assertThat(pair.failing()).containsKey(Sight.FULL);
+    assertThat(pair.failing()).containsKey(ColourVision.FULL);
     assertThat(pair.where()).contains("grand total row");
     Palette mended = book.over().with("paper", pair.nearest().orElseThrow());
     assertThat(InkPairs.of(TestStyles.book().inked(mended).cascade("House")))

@@ -5,9 +5,9 @@ import app.finish.core.arrange.move.Arrangement;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Tallies;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,46 +20,46 @@ import javafx.scene.layout.VBox;
 /// The second step: the order that makes the table's point. Moves are made on the whole table, on
 /// its dimensions and on what is picked; all are listed.
 public final class ArrangeBench {
-  private final Workbench bench;
+  private final Desk desk;
   private final Tallies tallies;
   private final VBox whole = Benches.section("");
   private final VBox counted = new VBox();
 
-  public ArrangeBench(Workbench bench, Tallies tallies) {
-    this.bench = bench;
+  public ArrangeBench(Desk desk, Tallies tallies) {
+    this.desk = desk;
     this.tallies = tallies;
   }
 
   public Node build() {
     Node node =
-        Benches.bench(
+        Benches.desk(
             Step.ARRANGE.label(),
             whole,
-            new DimensionPanel(bench).build(),
-            new ArrangePanel(bench).build(),
-            new MoveList(bench).build(),
-            new AsidePanel(bench).build(),
-            new CalculatePanel(bench).build(),
+            new DimensionPanel(desk).build(),
+            new ArrangePanel(desk).build(),
+            new MoveList(desk).build(),
+            new AsidePanel(desk).build(),
+            new CalculatePanel(desk).build(),
             counted);
     node.setId("bench-arrange");
-    Benches.follow(bench.shownProperty(), this::show);
-    Benches.follow(bench.arranging().pendingProperty(), this::show);
-    Benches.follow(bench.arranging().holdingProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(desk.arranging().pendingProperty(), this::show);
+    Benches.follow(desk.arranging().holdingProperty(), this::show);
     Benches.follow(tallies.askedProperty(), this::showCounted);
     return node;
   }
 
   private void show() {
-    Arranging arranging = bench.arranging();
+    Arranging arranging = desk.arranging();
     Button swap = button(Texts.of("arrange.swap"), "swap-axes");
     swap.setOnAction(
         event ->
-            bench.arrange(
+            desk.arrange(
                 new SwapAxes().words(app.finish.core.arrange.move.Levels.NUMBERED),
-                bench.arrangement().with(new SwapAxes())));
+                desk.arrangement().with(new SwapAxes())));
     Button over = button(Texts.of("arrange.over"), "start-over");
-    over.setDisable(bench.arrangement().isEmpty());
-    over.setOnAction(event -> bench.arrange(Texts.of("change.startOver"), Arrangement.NONE));
+    over.setDisable(desk.arrangement().isEmpty());
+    over.setOnAction(event -> desk.arrange(Texts.of("change.startOver"), Arrangement.NONE));
     ToggleButton hold = TallyPanel.chip(Texts.of("tally.hold"), "hold-moves");
     hold.setSelected(arranging.holdingProperty().get());
     hold.setOnAction(event -> arranging.hold(hold.isSelected()));

@@ -6,13 +6,13 @@ import app.finish.core.arrange.make.KeepTop;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Quota;
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,30 +29,32 @@ import javafx.scene.layout.VBox;
 public final class ArrangePanel {
   private static final String TEN = "10";
 
-  private final Workbench bench;
+  private final Desk desk;
   private final VBox box = new VBox();
 
-  ArrangePanel(Workbench bench) {
-    this.bench = bench;
+  ArrangePanel(Desk desk) {
+    this.desk = desk;
   }
 
   Node build() {
-    Benches.follow(bench.shownProperty(), this::show);
-    Benches.follow(bench.pickProperty(), this::show);
-    Benches.follow(bench.alsoProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(desk.pickProperty(), this::show);
+    Benches.follow(desk.alsoProperty(), this::show);
     return box;
   }
 
   private void show() {
     List<Node> nodes = new ArrayList<>();
-    Optional<Shown> shown = bench.shownProperty().get();
-    Optional<Pick> pick = bench.pickProperty().get();
+    Optional<Shown> shown = desk.shownProperty().get();
+    Optional<Pick> pick = desk.pickProperty().get();
     if (shown.isPresent() && pick.isPresent()) {
       Arranged arranged = shown.get().arranged();
       switch (pick.get().place()) {
-        case Place.Stub stub -> heading(nodes, arranged, Side.DOWN, stub.leaf(), stub.level());
-        case Place.Head head -> heading(nodes, arranged, Side.ACROSS, head.first(), head.level());
-        case Place.Body body -> figure(nodes, arranged, body);
+        case CellMeaning.Stub stub ->
+            heading(nodes, arranged, Side.DOWN, stub.leaf(), stub.level());
+        case CellMeaning.Head head ->
+            heading(nodes, arranged, Side.ACROSS, head.first(), head.level());
+        case CellMeaning.Body body -> figure(nodes, arranged, body);
         default -> {}
       }
     }
@@ -63,12 +65,12 @@ public final class ArrangePanel {
     boolean there =
         leaf < arranged.paths(side).size() && level < arranged.paths(side).get(leaf).size();
     if (there) {
-      nodes.add(new HeadingPanel(bench, arranged, side, leaf, level).build());
+      nodes.add(new HeadingPanel(desk, arranged, side, leaf, level).build());
     }
   }
 
   private void make(Move move) {
-    bench.arranging().make(move);
+    desk.arranging().make(move);
   }
 
   private Button button(String key, String id, Runnable work) {
@@ -78,7 +80,7 @@ public final class ArrangePanel {
   }
 
   /// A figure that was picked: its column orders the rows, its row the columns.
-  private void figure(List<Node> nodes, Arranged arranged, Place.Body body) {
+  private void figure(List<Node> nodes, Arranged arranged, CellMeaning.Body body) {
     boolean there =
         body.row() < arranged.down().paths().size()
             && body.column() < arranged.across().paths().size();
@@ -132,7 +134,7 @@ public final class ArrangePanel {
     try {
       make(new KeepTop(side, level, Quota.of(text), at, false, overAll, gathered));
     } catch (IllegalArgumentException e) {
-      bench.tell(e);
+      desk.tell(e);
     }
   }
 

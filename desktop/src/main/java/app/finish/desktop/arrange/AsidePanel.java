@@ -5,8 +5,8 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Aside;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,29 +22,28 @@ import javafx.scene.layout.VBox;
 public final class AsidePanel {
   private static final int LISTED = 12;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final VBox box = Benches.section("");
 
-  AsidePanel(Workbench bench) {
-    this.bench = bench;
+  AsidePanel(Desk desk) {
+    this.desk = desk;
   }
 
   Node build() {
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     return box;
   }
 
   private void show() {
     List<Node> nodes = new ArrayList<>();
     Map<Integer, Out> byMove = new LinkedHashMap<>();
-    bench
-        .shownProperty()
+    desk.shownProperty()
         .get()
         .map(shown -> shown.arranged().aside())
         .orElse(List.of())
         .forEach(one -> byMove.computeIfAbsent(one.move(), move -> new Out()).add(one));
     List<Arrangement.Entry> made =
-        bench.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
+        desk.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
     byMove.keySet().removeIf(place -> place >= made.size());
     if (!byMove.isEmpty()) {
       nodes.add(Benches.heading(Texts.of("arrange.aside")));
@@ -77,11 +76,11 @@ public final class AsidePanel {
     Hyperlink back = new Hyperlink(Texts.of("arrange.back"));
     back.setId("aside-" + number);
     back.setAccessibleText(Texts.of("arrange.takeBack", some));
-    back.setOnAction(event -> bench.arranging().takeBack(move));
+    back.setOnAction(event -> desk.arranging().takeBack(move));
     Hyperlink own = new Hyperlink(Texts.of("arrange.ownTable"));
     own.setId("own-table-" + number);
     own.setAccessibleText(Texts.of("arrange.ownTableOf", some));
-    own.setOnAction(event -> bench.arranging().tableOfAside(move));
+    own.setOnAction(event -> desk.arranging().tableOfAside(move));
     return new VBox(2, names, new FlowPane(12, 0, back, own));
   }
 }

@@ -6,7 +6,7 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.tally.TallyPanel;
 import app.finish.expressions.BadExpression;
 import app.finish.expressions.MeasureFormulas;
@@ -32,7 +32,7 @@ import javafx.scene.text.Text;
 /// Calculates a measure from others. While one writes, the names and functions that fit are
 /// offered, and what is wrong is said under its place.
 public final class CalculatePanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final VBox box = Benches.section("");
   private final TextField name = TallyPanel.field("calculate-name", "", Texts.of("calculate.name"));
   private final TextField expression =
@@ -44,8 +44,8 @@ public final class CalculatePanel {
   private final Region caret = new Region();
   private final FlowPane offered = new FlowPane(4, 0);
 
-  CalculatePanel(Workbench bench) {
-    this.bench = bench;
+  CalculatePanel(Desk desk) {
+    this.desk = desk;
   }
 
   Node build() {
@@ -86,12 +86,12 @@ public final class CalculatePanel {
             offered,
             how,
             make);
-    Benches.follow(bench.shownProperty(), this::shown);
+    Benches.follow(desk.shownProperty(), this::shown);
     return box;
   }
 
   private List<String> measures() {
-    return bench.shownProperty().get().map(shown -> shown.arranged().measures()).orElse(List.of());
+    return desk.shownProperty().get().map(shown -> shown.arranged().measures()).orElse(List.of());
   }
 
   private void shown() {
@@ -123,7 +123,7 @@ public final class CalculatePanel {
       return Optional.empty();
     }
     try {
-      bench.sending().formulas().read(expression.getText(), measures());
+      desk.sending().formulas().read(expression.getText(), measures());
       return Optional.empty();
     } catch (BadExpression e) {
       return Optional.of(e);
@@ -215,9 +215,9 @@ public final class CalculatePanel {
       Move move = Calculate.asked(called, expression.getText(), kind, places);
       expression.clear();
       name.clear();
-      bench.arrange(move.words(Levels.NUMBERED), bench.arrangement().with(move));
+      desk.arrange(move.words(Levels.NUMBERED), desk.arrangement().with(move));
     } catch (IllegalArgumentException e) {
-      bench.tell(e);
+      desk.tell(e);
     }
   }
 }

@@ -3,8 +3,8 @@ package app.finish.desktop.arrange;
 import app.finish.core.arrange.tree.Side;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Tag;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.TagMoves;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,18 +19,18 @@ import javafx.scene.layout.VBox;
 /// The dimensions of the table in a list, the same as the tags on the paper's edges: those that run
 /// down, those that run across, those that are held.
 public final class DimensionPanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final TagMoves moves;
   private final VBox box = Benches.section("");
 
-  DimensionPanel(Workbench bench) {
-    this.bench = bench;
-    this.moves = new TagMoves(bench);
+  DimensionPanel(Desk desk) {
+    this.desk = desk;
+    this.moves = new TagMoves(desk);
   }
 
   Node build() {
-    Benches.follow(bench.shownProperty(), this::show);
-    Benches.follow(bench.arranging().pendingProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(desk.arranging().pendingProperty(), this::show);
     return box;
   }
 

@@ -20,7 +20,7 @@ import app.finish.core.arrange.make.SetMemberAside;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
@@ -28,10 +28,10 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Renaming;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Tag;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.HeadingKeys;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
@@ -48,7 +48,7 @@ import javafx.scene.layout.VBox;
 public final class HeadingPanel {
   private static final int MOST_LOOKED = 20_000;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final Arranged arranged;
   private final Side side;
   private final int level;
@@ -56,8 +56,8 @@ public final class HeadingPanel {
   private final Heading heading;
   private final List<String> path;
 
-  HeadingPanel(Workbench bench, Arranged arranged, Side side, int leaf, int level) {
-    this.bench = bench;
+  HeadingPanel(Desk desk, Arranged arranged, Side side, int leaf, int level) {
+    this.desk = desk;
     this.arranged = arranged;
     this.side = side;
     this.level = level;
@@ -67,7 +67,7 @@ public final class HeadingPanel {
   }
 
   private void make(Move move) {
-    bench.arranging().make(move);
+    desk.arranging().make(move);
   }
 
   private Button button(String key, String id, Move move) {
@@ -84,7 +84,7 @@ public final class HeadingPanel {
     rename.getStyleClass().add("well-words");
     rename.setOnAction(
         event ->
-            new Renaming(bench)
+            new Renaming(desk)
                 .heading(side, path, at.labels().get(level), rename.getText().strip()));
     section.getChildren().addAll(Benches.caption(Texts.of("arrange.rename")), rename, buttons());
     gather().ifPresent(nodes -> section.getChildren().addAll(nodes));
@@ -146,13 +146,13 @@ public final class HeadingPanel {
 
   private Button shift(String key, String id, int by) {
     Button button = ArrangeBench.button(Texts.of(key), id);
-    button.setOnAction(event -> HeadingKeys.shift(bench, new HeadingKeys.Named(side, path), by));
+    button.setOnAction(event -> HeadingKeys.shift(desk, new HeadingKeys.Named(side, path), by));
     return button;
   }
 
   /// Takes back the move that folded this heading, if one did.
   private Optional<Button> unfold() {
-    List<Arrangement.Entry> entries = bench.arrangement().entries();
+    List<Arrangement.Entry> entries = desk.arrangement().entries();
     for (int i = entries.size() - 1; i >= 0; i--) {
       Move move = entries.get(i).move();
       boolean folded =
@@ -160,7 +160,7 @@ public final class HeadingPanel {
               || move instanceof FoldLevel all && all.side() == side && all.level() == level;
       if (folded && entries.get(i).on() && level == at.path().size() - 1) {
         Button unfold = ArrangeBench.button(Texts.of("arrange.unfold"), "unfold");
-        unfold.setOnAction(event -> bench.arranging().takeBack(move));
+        unfold.setOnAction(event -> desk.arranging().takeBack(move));
         return Optional.of(unfold);
       }
     }
@@ -189,8 +189,8 @@ public final class HeadingPanel {
   /// Gathers all headings that are picked under a new one.
   private Optional<List<Node>> gather() {
     List<List<String>> paths = new ArrayList<>(List.of(path));
-    for (Place place : bench.alsoProperty().get()) {
-      HeadingKeys.heading(bench, place)
+    for (CellMeaning place : desk.alsoProperty().get()) {
+      HeadingKeys.heading(desk, place)
           .filter(one -> one.side() == side && one.path().size() == path.size())
           .map(HeadingKeys.Named::path)
           .filter(one -> !paths.contains(one))

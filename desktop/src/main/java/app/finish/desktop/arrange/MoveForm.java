@@ -4,7 +4,7 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Setting;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,15 +19,15 @@ public final class MoveForm {
   private final List<Setting> settings;
   private final String id;
   private final Consumer<Move> take;
-  private final Workbench bench;
+  private final Desk desk;
 
   /// @param id how the ids of the fields begin
   /// @param take what to do with the changed move
-  MoveForm(List<Setting> settings, String id, Consumer<Move> take, Workbench bench) {
+  MoveForm(List<Setting> settings, String id, Consumer<Move> take, Desk desk) {
     this.settings = settings;
     this.id = id;
     this.take = take;
-    this.bench = bench;
+    this.desk = desk;
   }
 
   List<Node> build() {
@@ -51,7 +51,7 @@ public final class MoveForm {
           try {
             take.accept(field.with().apply(text.getText().strip()));
           } catch (IllegalArgumentException e) {
-            bench.tell(e);
+            desk.tell(e);
           }
         });
     Label caption = Benches.caption(Texts.of("edit.enter", field.name()));

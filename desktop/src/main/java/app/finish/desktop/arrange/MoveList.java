@@ -7,8 +7,8 @@ import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,17 +25,17 @@ import javafx.scene.layout.VBox;
 /// The moves in words, in the order in which they are made. Each can be switched off, changed, put
 /// elsewhere in the list and taken back; one that has no place says why.
 public final class MoveList {
-  private final Workbench bench;
+  private final Desk desk;
   private final VBox box = Benches.section("");
   private OptionalInt open = OptionalInt.empty();
 
-  MoveList(Workbench bench) {
-    this.bench = bench;
+  MoveList(Desk desk) {
+    this.desk = desk;
   }
 
   Node build() {
-    Benches.follow(bench.shownProperty(), this::shut);
-    Benches.follow(bench.arranging().pendingProperty(), this::shut);
+    Benches.follow(desk.shownProperty(), this::shut);
+    Benches.follow(desk.arranging().pendingProperty(), this::shut);
     return box;
   }
 
@@ -45,14 +45,14 @@ public final class MoveList {
   }
 
   private Optional<Arranged> arranged() {
-    return bench.arranging().pendingProperty().get().isPresent()
+    return desk.arranging().pendingProperty().get().isPresent()
         ? Optional.empty()
-        : bench.shownProperty().get().map(Shown::arranged);
+        : desk.shownProperty().get().map(Shown::arranged);
   }
 
   private void show() {
     List<Node> nodes = new ArrayList<>(List.of(Benches.heading(Texts.of("arrange.moves"))));
-    List<Arrangement.Entry> entries = bench.arrangement().entries();
+    List<Arrangement.Entry> entries = desk.arrangement().entries();
     for (int i = 0; i < entries.size(); i++) {
       nodes.add(row(entries, i));
       if (open.isPresent() && open.getAsInt() == i) {
@@ -89,8 +89,8 @@ public final class MoveList {
   }
 
   private Node row(List<Arrangement.Entry> entries, int place) {
-    String words = bench.arranging().words(place);
-    Arrangement now = bench.arrangement();
+    String words = desk.arranging().words(place);
+    Arrangement now = desk.arrangement();
     String id = "move-" + (place + 1);
     CheckBox on = new CheckBox(words);
     on.setId(id);
@@ -101,7 +101,7 @@ public final class MoveList {
     HBox.setHgrow(on, Priority.ALWAYS);
     on.setOnAction(
         event ->
-            bench.arrange(
+            desk.arrange(
                 Texts.of("change.switch", words), now.withSwitched(place, on.isSelected())));
     Button up = ArrangeBench.small("↑", id + "-up", Texts.of("arrange.up", words));
     up.setDisable(place == 0);
@@ -110,7 +110,7 @@ public final class MoveList {
     down.setDisable(place == entries.size() - 1);
     down.setOnAction(event -> reorder(words, place, place + 1));
     Button out = ArrangeBench.small("×", id + "-out", Texts.of("arrange.takeBack", words));
-    out.setOnAction(event -> bench.arrange(Texts.of("change.moveOut", words), now.without(place)));
+    out.setOnAction(event -> desk.arrange(Texts.of("change.moveOut", words), now.without(place)));
     HBox row = new HBox(4, on);
     if (!entries.get(place).move().settings().isEmpty()) {
       row.getChildren().add(edit(place, words));
@@ -121,7 +121,7 @@ public final class MoveList {
   }
 
   private void reorder(String words, int from, int to) {
-    bench.arrange(Texts.of("change.moveOrder", words), bench.arrangement().withMoved(from, to));
+    desk.arrange(Texts.of("change.moveOrder", words), desk.arrangement().withMoved(from, to));
   }
 
   private Button edit(int place, String words) {
@@ -142,19 +142,19 @@ public final class MoveList {
     form.getChildren()
         .setAll(
             new MoveForm(
-                    move.settings(), "move-" + (place + 1), other -> replace(place, other), bench)
+                    move.settings(), "move-" + (place + 1), other -> replace(place, other), desk)
                 .build());
     if (move instanceof Hold hold) {
       Button each = ArrangeBench.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
-      each.setOnAction(event -> bench.arranging().tableForEach(place, hold));
+      each.setOnAction(event -> desk.arranging().tableForEach(place, hold));
       form.getChildren().add(each);
     }
     return form;
   }
 
   private void replace(int place, Move other) {
-    bench.arrange(
+    desk.arrange(
         Texts.of("change.changed", other.words(Levels.NUMBERED)),
-        bench.arrangement().withReplaced(place, other));
+        desk.arrangement().withReplaced(place, other));
   }
 }

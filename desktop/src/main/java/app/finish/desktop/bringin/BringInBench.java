@@ -6,11 +6,11 @@ import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Tallies;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,30 +28,30 @@ import javafx.scene.layout.VBox;
 /// correct it.
 public final class BringInBench {
   private final Tallies tallies;
-  private final Workbench bench;
+  private final Desk desk;
   private final Files files;
   private final VBox source = Benches.section("");
   private final VBox corrected = Benches.section("");
   private final VBox shape = Benches.section("");
 
-  public BringInBench(Workbench bench, Files files, Tallies tallies) {
+  public BringInBench(Desk desk, Files files, Tallies tallies) {
     this.tallies = tallies;
-    this.bench = bench;
+    this.desk = desk;
     this.files = files;
   }
 
   public Node build() {
-    EvidencePanel evidence = new EvidencePanel(bench);
+    EvidencePanel evidence = new EvidencePanel(desk);
     VBox recognised =
         new VBox(
             corrected,
             evidence.findings(),
-            new LinePanel(bench).build(),
+            new LinePanel(desk).build(),
             shape,
-            new MeasurePanel(bench).build(),
+            new MeasurePanel(desk).build(),
             evidence.evidence());
     Node node =
-        Benches.bench(Step.BRING_IN.label(), source, new TallyPanel(tallies).build(), recognised);
+        Benches.desk(Step.BRING_IN.label(), source, new TallyPanel(tallies).build(), recognised);
     Benches.follow(
         tallies.askedProperty(),
         () -> {
@@ -60,7 +60,7 @@ public final class BringInBench {
           recognised.setManaged(!tallied);
         });
     node.setId("bench-bring-in");
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     return node;
   }
 
@@ -71,8 +71,7 @@ public final class BringInBench {
     Button records = button(Texts.of("bring.records"), "bring-records", files::bringInRecords);
     FlowPane buttons = new FlowPane(8, 6, open, paste, refresh, records);
     List<Node> nodes = new ArrayList<>(List.of(buttons));
-    bench
-        .shownProperty()
+    desk.shownProperty()
         .get()
         .ifPresent(
             shown -> {
@@ -80,8 +79,8 @@ public final class BringInBench {
                 nodes.add(Benches.heading(Texts.of("bring.source")));
                 nodes.add(from(shown.table()));
               }
-              if (bench.canJoin()) {
-                nodes.add(button(Texts.of("bring.join"), "join-next", bench::join));
+              if (desk.canJoin()) {
+                nodes.add(button(Texts.of("bring.join"), "join-next", desk::join));
               }
               showShape(shown);
             });
@@ -114,14 +113,14 @@ public final class BringInBench {
             "head-rows",
             recognition.headRows(),
             count ->
-                bench.correct(Texts.of("change.headRows", count), corrections.withHeadRows(count)));
+                desk.correct(Texts.of("change.headRows", count), corrections.withHeadRows(count)));
     Node stub =
         counter(
             Texts.of("bring.stubColumns"),
             "stub-columns",
             recognition.stubColumns(),
             count ->
-                bench.correct(
+                desk.correct(
                     Texts.of("change.stubColumns", count), corrections.withStubColumns(count)));
     Benches.replace(shape, List.of(Benches.heading(Texts.of("bring.frame")), heads, stub));
     showCorrected(corrections);
@@ -133,7 +132,7 @@ public final class BringInBench {
       Hyperlink lift = new Hyperlink(Texts.of("bring.lift"));
       lift.setId("lift-corrections");
       lift.setAccessibleText(Texts.of("action.liftCorrections"));
-      lift.setOnAction(event -> bench.liftCorrections());
+      lift.setOnAction(event -> desk.liftCorrections());
       Label count = Benches.caption(Texts.of("bring.corrected", corrections.size()));
       nodes.add(Benches.spread(count, lift));
     }

@@ -6,8 +6,8 @@ import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -21,10 +21,10 @@ import javafx.scene.layout.VBox;
 
 /// Which rows of the source a total totals, to be said by a person: from one row to another.
 public final class CoverPanel {
-  private final Workbench bench;
+  private final Desk desk;
 
-  CoverPanel(Workbench bench) {
-    this.bench = bench;
+  CoverPanel(Desk desk) {
+    this.desk = desk;
   }
 
   Node build(Shown shown, SourceRow total) {
@@ -75,7 +75,7 @@ public final class CoverPanel {
   private void say(Shown shown, SourceRow total, String from, String to) {
     int top = shown.table().source().grid().top() + 1;
     if (!from.strip().matches("[0-9]{1,7}") || !to.strip().matches("[0-9]{1,7}")) {
-      bench.tell(new IllegalArgumentException(Texts.of("bring.coverNumbers")));
+      desk.tell(new IllegalArgumentException(Texts.of("bring.coverNumbers")));
       return;
     }
     int first = Integer.parseInt(from.strip()) - top;
@@ -88,11 +88,11 @@ public final class CoverPanel {
             .map(row -> anchors.get(row.row()))
             .toList();
     if (members.isEmpty()) {
-      bench.tell(new IllegalArgumentException(Texts.of("bring.coverNone", from, to)));
+      desk.tell(new IllegalArgumentException(Texts.of("bring.coverNone", from, to)));
       return;
     }
     Corrections corrections = shown.table().finish().corrections();
-    bench.correct(
+    desk.correct(
         Texts.of("change.cover", total.row() + top, from.strip(), to.strip()),
         corrections.withCover(anchors.get(total.row()), members));
   }

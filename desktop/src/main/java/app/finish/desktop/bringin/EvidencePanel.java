@@ -8,8 +8,8 @@ import app.finish.core.style.PartName;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -23,13 +23,13 @@ import javafx.scene.layout.VBox;
 public final class EvidencePanel {
   private static final int MOST_FINDINGS = 3;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final VBox findings = Benches.section("");
   private final VBox evidence = Benches.section("");
 
-  EvidencePanel(Workbench bench) {
-    this.bench = bench;
-    Benches.follow(bench.shownProperty(), this::show);
+  EvidencePanel(Desk desk) {
+    this.desk = desk;
+    Benches.follow(desk.shownProperty(), this::show);
   }
 
   /// What does not hold.
@@ -43,7 +43,7 @@ public final class EvidencePanel {
   }
 
   private void show() {
-    Optional<Recognition> recognition = bench.shownProperty().get().map(Shown::recognition);
+    Optional<Recognition> recognition = desk.shownProperty().get().map(Shown::recognition);
     List<Node> nodes = new ArrayList<>();
     recognition.ifPresent(
         read -> {
@@ -52,7 +52,7 @@ public final class EvidencePanel {
         });
     Benches.replace(evidence, nodes);
     showFindings(
-        bench.shownProperty().get().map(Shown::findings).orElse(List.of()),
+        desk.shownProperty().get().map(Shown::findings).orElse(List.of()),
         recognition.map(Recognition::figures).orElse(FigureCount.NONE));
   }
 

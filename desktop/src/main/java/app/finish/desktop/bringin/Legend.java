@@ -1,8 +1,8 @@
 package app.finish.desktop.bringin;
 
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.Tints;
 import java.util.Locale;
 import java.util.Map;
@@ -15,7 +15,7 @@ import javafx.scene.paint.Color;
 
 /// What the tints on the proof mean, while a table is brought in.
 public final class Legend extends HBox {
-  public Legend(Workbench bench) {
+  public Legend(Desk desk) {
     super(14);
     getStyleClass().add("legend");
     setId("legend");
@@ -31,7 +31,7 @@ public final class Legend extends HBox {
       getChildren().add(new HBox(5, swatch, Benches.caption(one.getKey())));
     }
     Benches.follow(
-        bench.stepProperty(), () -> setVisible(bench.stepProperty().get() == Step.BRING_IN));
+        desk.stepProperty(), () -> setVisible(desk.stepProperty().get() == Step.BRING_IN));
   }
 
   private static String web(Color colour) {

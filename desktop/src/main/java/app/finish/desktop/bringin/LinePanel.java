@@ -1,6 +1,6 @@
 package app.finish.desktop.bringin;
 
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.grid.GridPlace;
 import app.finish.core.recognise.found.Anchors;
 import app.finish.core.recognise.found.Evidence;
@@ -14,9 +14,9 @@ import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -37,32 +37,31 @@ public final class LinePanel {
   private static final List<LineRole> COLUMN_ROLES =
       List.of(LineRole.BODY, LineRole.SUBTOTAL, LineRole.GRAND_TOTAL, LineRole.LEFT_OUT);
 
-  private final Workbench bench;
+  private final Desk desk;
   private final VBox box = Benches.section("");
 
-  LinePanel(Workbench bench) {
-    this.bench = bench;
+  LinePanel(Desk desk) {
+    this.desk = desk;
   }
 
   Node build() {
-    Benches.follow(bench.shownProperty(), this::show);
-    Benches.follow(bench.pickProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(desk.pickProperty(), this::show);
     return box;
   }
 
   /// The row of the source that the picked cell came from, if it is one.
-  public static Optional<SourceRow> pickedRow(Workbench bench) {
-    return bench
-        .shownProperty()
+  public static Optional<SourceRow> pickedRow(Desk desk) {
+    return desk.shownProperty()
         .get()
         .flatMap(
-            shown -> bench.pickProperty().get().flatMap(pick -> rowOf(shown.recognition(), pick)));
+            shown -> desk.pickProperty().get().flatMap(pick -> rowOf(shown.recognition(), pick)));
   }
 
   private static Optional<SourceRow> rowOf(Recognition recognition, Pick pick) {
     return switch (pick.place()) {
-      case Place.Body body -> recognition.rowOfLeaf(body.row());
-      case Place.Stub stub ->
+      case CellMeaning.Body body -> recognition.rowOfLeaf(body.row());
+      case CellMeaning.Stub stub ->
           pick.part().name() == PartName.GROUP_ROW
               ? groupRowBefore(recognition, stub.leaf(), pick.part().level())
               : recognition.rowOfLeaf(stub.leaf());
@@ -85,20 +84,20 @@ public final class LinePanel {
 
   /// The leaf across that the picked cell stands in, if it is one.
   private OptionalInt pickedColumn() {
-    Optional<Pick> pick = bench.pickProperty().get();
+    Optional<Pick> pick = desk.pickProperty().get();
     return pick.isEmpty()
         ? OptionalInt.empty()
         : switch (pick.get().place()) {
-          case Place.Body body -> OptionalInt.of(body.column());
-          case Place.Head head ->
+          case CellMeaning.Body body -> OptionalInt.of(body.column());
+          case CellMeaning.Head head ->
               head.first() == head.last() ? OptionalInt.of(head.first()) : OptionalInt.empty();
           default -> OptionalInt.empty();
         };
   }
 
   private void show() {
-    Optional<Shown> shown = bench.shownProperty().get();
-    Optional<SourceRow> row = pickedRow(bench);
+    Optional<Shown> shown = desk.shownProperty().get();
+    Optional<SourceRow> row = pickedRow(desk);
     OptionalInt column = pickedColumn();
     List<Node> nodes = new ArrayList<>();
     shown.ifPresent(
@@ -137,12 +136,12 @@ public final class LinePanel {
                         .withRow(shown.recognition().anchors().rows().get(at.row()), role))));
     addEvidence(nodes, shown, "row " + number);
     if (at.role() == LineRole.SUBTOTAL || at.role() == LineRole.GRAND_TOTAL) {
-      nodes.add(new CoverPanel(bench).build(shown, at));
+      nodes.add(new CoverPanel(desk).build(shown, at));
     }
     Button cut = new Button(Texts.of("bring.cut"));
     cut.setId("cut-here");
     cut.setAccessibleText(Texts.of("action.cut"));
-    cut.setOnAction(event -> bench.cutAt(at.row()));
+    cut.setOnAction(event -> desk.cutAt(at.row()));
     nodes.add(cut);
   }
 
@@ -176,7 +175,7 @@ public final class LinePanel {
     Button cut = new Button(Texts.of("bring.cutBefore"));
     cut.setId("cut-before");
     cut.setAccessibleText(Texts.of("action.cutBefore"));
-    cut.setOnAction(event -> bench.cutBefore(column));
+    cut.setOnAction(event -> desk.cutBefore(column));
     nodes.add(cut);
   }
 
@@ -187,21 +186,20 @@ public final class LinePanel {
     name.setAccessibleText(Texts.of("action.isName", label));
     name.setOnAction(
         event ->
-            bench.correct(Texts.of("change.isName", label), corrections(shown).withName(label)));
+            desk.correct(Texts.of("change.isName", label), corrections(shown).withName(label)));
     nodes.add(name);
   }
 
   /// The label of the picked heading, if others stand under it.
   private Optional<String> pickedGroup(Shown shown) {
-    return bench
-        .pickProperty()
+    return desk.pickProperty()
         .get()
         .flatMap(
             pick ->
                 switch (pick.place()) {
-                  case Place.Head head ->
+                  case CellMeaning.Head head ->
                       under(shown.recognition().table().across(), head.first(), head.level());
-                  case Place.Stub stub ->
+                  case CellMeaning.Stub stub ->
                       under(shown.recognition().table().down(), stub.leaf(), stub.level());
                   default -> Optional.empty();
                 });
@@ -225,7 +223,7 @@ public final class LinePanel {
   }
 
   private void correct(String place, LineRole role, Corrections corrections) {
-    bench.correct(Texts.of("change.line", place, name(role)), corrections);
+    desk.correct(Texts.of("change.line", place, name(role)), corrections);
   }
 
   private static String name(LineRole role) {

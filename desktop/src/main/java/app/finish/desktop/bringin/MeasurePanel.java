@@ -9,7 +9,7 @@ import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -27,22 +27,21 @@ import javafx.util.StringConverter;
 public final class MeasurePanel {
   private static final double WIDTH = 148;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final VBox box = Benches.section("");
 
-  MeasurePanel(Workbench bench) {
-    this.bench = bench;
+  MeasurePanel(Desk desk) {
+    this.desk = desk;
   }
 
   Node build() {
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     return box;
   }
 
   private void show() {
     List<Node> nodes = new ArrayList<>();
-    bench
-        .shownProperty()
+    desk.shownProperty()
         .get()
         .ifPresent(
             shown -> {
@@ -77,7 +76,7 @@ public final class MeasurePanel {
         .selectedItemProperty()
         .addListener(
             (property, before, now) ->
-                bench.correct(
+                desk.correct(
                     Texts.of("change.kind", name, Texts.of("kind." + now.word())),
                     corrections.withMeasure(measure.name(), now)));
     return labelled(name, choice);
@@ -101,7 +100,7 @@ public final class MeasurePanel {
         .selectedItemProperty()
         .addListener(
             (property, before, now) ->
-                bench.correct(
+                desk.correct(
                     Texts.of("change.second", name, names.apply(now)),
                     corrections.withSecond(measure.name(), now)));
     return labelled(Texts.of("bring.second"), choice);
@@ -120,7 +119,7 @@ public final class MeasurePanel {
         .selectedItemProperty()
         .addListener(
             (property, before, now) ->
-                bench.correct(
+                desk.correct(
                     Texts.of("change.blanks", now.toString()), corrections.withBlanks(now)));
     return labelled(Texts.of("bring.blanks"), choice);
   }
@@ -152,7 +151,7 @@ public final class MeasurePanel {
         .selectedItemProperty()
         .addListener(
             (property, before, chosen) ->
-                bench.correct(
+                desk.correct(
                     Texts.of("change.brackets", Texts.of("bracket." + chosen)),
                     corrections.withBrackets(chosen)));
     return labelled(Texts.of("bring.brackets"), choice);

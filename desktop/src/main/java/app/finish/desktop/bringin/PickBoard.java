@@ -8,8 +8,8 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
-import app.finish.desktop.model.Offer;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.TablesToPick;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,18 +36,18 @@ public final class PickBoard extends VBox {
   private static final double WIDTH = 206;
   private static final double HEIGHT = 118;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofPainter painter;
-  private final Offer offer;
+  private final TablesToPick offer;
   private final Consumer<Boolean> showHidden;
   private final List<ToggleButton> tiles = new ArrayList<>();
   private final Button take = new Button();
 
   /// @param showHidden reads the file again, with or without what it hides
   public PickBoard(
-      Workbench bench, ProofPainter painter, Offer offer, Consumer<Boolean> showHidden) {
+      Desk desk, ProofPainter painter, TablesToPick offer, Consumer<Boolean> showHidden) {
     super(12);
-    this.bench = bench;
+    this.desk = desk;
     this.painter = painter;
     this.offer = offer;
     this.showHidden = showHidden;
@@ -98,7 +98,7 @@ public final class PickBoard extends VBox {
     take.setOnAction(event -> take());
     Button back = new Button(Texts.of("pick.back"));
     back.setId("pick-back");
-    back.setOnAction(event -> bench.offerProperty().set(Optional.empty()));
+    back.setOnAction(event -> desk.offerProperty().set(Optional.empty()));
     HBox buttons = new HBox(8, take, back);
     if (!offer.tables().hides() || offer.file().isEmpty()) {
       return buttons;
@@ -143,16 +143,15 @@ public final class PickBoard extends VBox {
   }
 
   private void draw(int place, Thumbnail picture, Label title, ToggleButton tile) {
-    Finish finish = Finish.in(bench.intake().styleAtHand());
-    Document all = new Document(List.of(), bench.document().styles());
+    Finish finish = Finish.in(desk.intake().styleAtHand());
+    Document all = new Document(List.of(), desk.document().styles());
     for (Source one : offer.tables().tables()) {
       all = all.withAdded(one, finish);
     }
     Document offered = all;
-    bench
-        .worker()
+    desk.worker()
         .behind(
-            () -> bench.proofs().shown(offered, place, finish, Paper.A4.unpaged()),
+            () -> desk.proofs().shown(offered, place, finish, Paper.A4.unpaged()),
             shown -> {
               picture.show(shown.scroll());
               String words = shown.recognition().table().words().title();
@@ -172,7 +171,7 @@ public final class PickBoard extends VBox {
 
   private void key(KeyEvent event) {
     if (event.getCode() == KeyCode.ESCAPE) {
-      bench.offerProperty().set(Optional.empty());
+      desk.offerProperty().set(Optional.empty());
       event.consume();
     } else if (event.getCode() == KeyCode.ENTER && !take.isDisabled() && isOnATile(event)) {
       take();
@@ -191,8 +190,8 @@ public final class PickBoard extends VBox {
         picked.add(offer.tables().tables().get(i));
       }
     }
-    bench.offerProperty().set(Optional.empty());
-    bench.intake().add(picked);
+    desk.offerProperty().set(Optional.empty());
+    desk.intake().add(picked);
   }
 
   /// Puts the focus on bringing them in.

@@ -3,12 +3,12 @@ package app.finish.desktop.dress;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.PaperView;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -23,42 +23,42 @@ import javafx.scene.layout.VBox;
 /// The step that dresses: its bench has four leaves, one for styles, one for the parts of the
 /// table, one for colours, one for the page.
 public final class DressBench {
-  private final Workbench bench;
+  private final Desk desk;
   private final Map<Dressing.Leaf, Node> leaves = new EnumMap<>(Dressing.Leaf.class);
   private final VBox shown = new VBox();
 
-  public DressBench(Workbench bench, ProofPainter painter, Files files, PaperView paper) {
-    this.bench = bench;
-    StyleSharing sharing = new StyleSharing(bench, files);
+  public DressBench(Desk desk, ProofPainter painter, Files files, PaperView paper) {
+    this.desk = desk;
+    StyleSharing sharing = new StyleSharing(desk, files);
     leaves.put(
         Dressing.Leaf.TRY_ON,
         new VBox(
-            new TryOnPanel(bench, painter).build(),
-            new TouchesPanel(bench).build(),
-            new EmphasisPanel(bench).build(),
-            new MakeStylePanel(bench, sharing).build(),
-            new WearPanel(bench).build(),
-            new LibraryPanel(bench, sharing).build()));
-    leaves.put(Dressing.Leaf.PARTS, new PartsPanel(bench, painter).build());
-    leaves.put(Dressing.Leaf.PALETTE, new PalettePanel(bench, sharing).build());
-    leaves.put(Dressing.Leaf.PAPER, new PaperPanel(bench, paper).build());
+            new TryOnPanel(desk, painter).build(),
+            new TouchesPanel(desk).build(),
+            new EmphasisPanel(desk).build(),
+            new MakeStylePanel(desk, sharing).build(),
+            new WearPanel(desk).build(),
+            new LibraryPanel(desk, sharing).build()));
+    leaves.put(Dressing.Leaf.PARTS, new PartsPanel(desk, painter).build());
+    leaves.put(Dressing.Leaf.PALETTE, new PalettePanel(desk, sharing).build());
+    leaves.put(Dressing.Leaf.PAPER, new PaperPanel(desk, paper).build());
   }
 
   public Node build() {
-    Node node = Benches.bench(Step.DRESS.label(), tabs(), shown);
+    Node node = Benches.desk(Step.DRESS.label(), tabs(), shown);
     node.setId("bench-dress");
-    bench.pickProperty().addListener((p, before, now) -> turnToParts(before, now));
+    desk.pickProperty().addListener((p, before, now) -> turnToParts(before, now));
     Benches.follow(
-        bench.dressing().leafProperty(),
-        () -> shown.getChildren().setAll(leaves.get(bench.dressing().leafProperty().get())));
+        desk.dressing().leafProperty(),
+        () -> shown.getChildren().setAll(leaves.get(desk.dressing().leafProperty().get())));
     return node;
   }
 
   /// A cell that is picked while styles are tried on is asked about.
   private void turnToParts(Optional<Pick> before, Optional<Pick> now) {
-    Dressing dressing = bench.dressing();
+    Dressing dressing = desk.dressing();
     boolean tryingOn = dressing.leafProperty().get() == Dressing.Leaf.TRY_ON;
-    boolean dresses = bench.stepProperty().get() == Step.DRESS;
+    boolean dresses = desk.stepProperty().get() == Step.DRESS;
     if (dresses && tryingOn && before.isEmpty() && now.isPresent()) {
       dressing.leafProperty().set(Dressing.Leaf.PARTS);
     }
@@ -74,10 +74,10 @@ public final class DressBench {
       chip.setId("leaf-" + word);
       chip.setToggleGroup(group);
       chip.getStyleClass().add("chip");
-      chip.setOnAction(event -> bench.dressing().leafProperty().set(leaf));
+      chip.setOnAction(event -> desk.dressing().leafProperty().set(leaf));
       Benches.follow(
-          bench.dressing().leafProperty(),
-          () -> chip.setSelected(bench.dressing().leafProperty().get() == leaf));
+          desk.dressing().leafProperty(),
+          () -> chip.setSelected(desk.dressing().leafProperty().get() == leaf));
       chips.getChildren().add(chip);
     }
     return chips;

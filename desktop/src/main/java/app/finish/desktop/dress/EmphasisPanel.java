@@ -7,7 +7,7 @@ import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -18,16 +18,16 @@ import javafx.scene.layout.VBox;
 
 /// Switches for what stands out on this table.
 public final class EmphasisPanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final FlowPane switches = new FlowPane(14, 6);
 
-  EmphasisPanel(Workbench bench) {
-    this.bench = bench;
+  EmphasisPanel(Desk desk) {
+    this.desk = desk;
   }
 
   Node build() {
     switches.setId("emphasis");
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     VBox section =
         Benches.section(
             Texts.of("emphasis.name"), switches, Benches.caption(Texts.of("emphasis.hint")));
@@ -35,11 +35,11 @@ public final class EmphasisPanel {
   }
 
   private void show() {
-    if (bench.shownProperty().get().isEmpty() || bench.table().isEmpty()) {
+    if (desk.shownProperty().get().isEmpty() || desk.table().isEmpty()) {
       return;
     }
-    Cascade cascade = bench.dressing().cascade();
-    List<Emphasis> all = Emphasis.all(levels(bench.shownProperty().get().get().arranged().table()));
+    Cascade cascade = desk.dressing().cascade();
+    List<Emphasis> all = Emphasis.all(levels(desk.shownProperty().get().get().arranged().table()));
     if (all.size() == switches.getChildren().size()) {
       for (int i = 0; i < all.size(); i++) {
         ((CheckBox) switches.getChildren().get(i)).setSelected(all.get(i).isOn(cascade));
@@ -53,11 +53,10 @@ public final class EmphasisPanel {
       one.setSelected(emphasis.isOn(cascade));
       one.setOnAction(
           event ->
-              bench
-                  .dressing()
+              desk.dressing()
                   .touch(
                       Texts.of("change.emphasis", emphasis.label()),
-                      emphasis.switched(bench.dressing().cascade(), one.isSelected())));
+                      emphasis.switched(desk.dressing().cascade(), one.isSelected())));
       nodes.add(one);
     }
     Benches.replace(switches, nodes);

@@ -3,9 +3,9 @@ package app.finish.desktop.dress;
 import app.finish.core.style.HouseStyle;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.StyleSharing;
-import app.finish.desktop.model.Workbench;
 import app.finish.formats.style.StyleLibrary;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -19,15 +19,15 @@ import javafx.scene.layout.VBox;
 
 /// The style library: its folder, and what differs between it and the document.
 public final class LibraryPanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private final StyleSharing sharing;
   private final TextField folder = new TextField();
   private final VBox differences = new VBox(6);
 
-  LibraryPanel(Workbench bench, StyleSharing sharing) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  LibraryPanel(Desk desk, StyleSharing sharing) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
     this.sharing = sharing;
   }
 
@@ -42,7 +42,7 @@ public final class LibraryPanel {
             Benches.button("to-library", "library.add", sharing::toLibrary),
             Benches.button("export-style", "library.export", sharing::exportStyle),
             Benches.button("import-style", "library.import", sharing::importStyle));
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     Benches.follow(dressing.shelfProperty(), this::show);
     dressing.readLibrary();
     return Benches.section(
@@ -58,13 +58,13 @@ public final class LibraryPanel {
       dressing.habits().keepLibrary(Path.of(folder.getText().strip()));
       dressing.readLibrary();
     } catch (InvalidPathException e) {
-      bench.tell(new IllegalArgumentException(Texts.of("library.noFolder", folder.getText()), e));
+      desk.tell(new IllegalArgumentException(Texts.of("library.noFolder", folder.getText()), e));
     }
   }
 
   private void show() {
     List<Node> nodes = new ArrayList<>();
-    for (HouseStyle own : bench.document().styles()) {
+    for (HouseStyle own : desk.document().styles()) {
       for (HouseStyle kept : dressing.shelfProperty().get().styles()) {
         List<String> differs =
             own.name().equals(kept.name())
@@ -88,8 +88,8 @@ public final class LibraryPanel {
     take.getStyleClass().add("quiet-button");
     take.setOnAction(
         event ->
-            bench.change(
-                Texts.of("change.takeStyle", kept.name()), bench.document().withStyle(kept)));
+            desk.change(
+                Texts.of("change.takeStyle", kept.name()), desk.document().withStyle(kept)));
     box.getChildren()
         .addAll(
             Benches.caption(Texts.of("library.differs", own.name(), differs.size())),

@@ -5,9 +5,9 @@ import app.finish.core.style.Selector;
 import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.StyleSharing;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,16 +21,16 @@ import javafx.scene.layout.VBox;
 
 /// Makes a style: based on the one that is worn, of the touches, from scratch, of a workbook.
 public final class MakeStylePanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private final StyleSharing sharing;
   private final TextField name = new TextField();
   private List<Object> listed = List.of();
   private final VBox own = new VBox(6);
 
-  MakeStylePanel(Workbench bench, StyleSharing sharing) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  MakeStylePanel(Desk desk, StyleSharing sharing) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
     this.sharing = sharing;
   }
 
@@ -45,7 +45,7 @@ public final class MakeStylePanel {
             Benches.button("make-touches", "make.touches", this::ofTouches),
             Benches.button("make-scratch", "make.scratch", this::fromScratch),
             Benches.button("make-workbook", "make.workbook", sharing::fromWorkbook));
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     return Benches.section(Texts.of("make.section"), name, ways, own);
   }
 
@@ -60,7 +60,7 @@ public final class MakeStylePanel {
     HouseStyle style = worn.derived(named(Texts.of("dress.ownName", worn.name())));
     dressing.make(Texts.of("change.makeStyle", style.name()), style);
     dressing.intoStyleProperty().set(true);
-    bench.say(Texts.of("notice.made", style.name()));
+    desk.say(Texts.of("notice.made", style.name()));
   }
 
   private void ofTouches() {
@@ -69,7 +69,7 @@ public final class MakeStylePanel {
             .map(Touches.Touch::selector)
             .anyMatch(one -> !(one instanceof Selector.OfPlace));
     if (!any) {
-      bench.tell(new IllegalArgumentException(Texts.of("make.noTouches")));
+      desk.tell(new IllegalArgumentException(Texts.of("make.noTouches")));
       return;
     }
     dressing.makeOfTouches(named(Texts.of("dress.ownName", dressing.worn().name())));
@@ -79,12 +79,12 @@ public final class MakeStylePanel {
     HouseStyle style = HouseStyle.blank(named(Texts.of("make.scratchName")));
     dressing.make(Texts.of("change.makeStyle", style.name()), style);
     dressing.intoStyleProperty().set(true);
-    bench.say(Texts.of("notice.made", style.name()));
+    desk.say(Texts.of("notice.made", style.name()));
   }
 
   /// What can be done with a style of the document's own: base it on another, remove it.
   private void show() {
-    if (bench.table().isEmpty()) {
+    if (desk.table().isEmpty()) {
       return;
     }
     HouseStyle worn = dressing.worn();
@@ -94,7 +94,7 @@ public final class MakeStylePanel {
     }
     listed = known;
     List<Node> nodes = new ArrayList<>();
-    if (bench.document().styles().contains(worn)) {
+    if (desk.document().styles().contains(worn)) {
       ChoiceBox<String> base = new ChoiceBox<>();
       base.setId("based-on");
       base.setAccessibleText(Texts.of("make.basedOn"));
@@ -121,26 +121,26 @@ public final class MakeStylePanel {
     HouseStyle other = worn.basedOn(chosen);
     try {
       dressing.styles().with(other).cascade(other.name());
-      bench.change(Texts.of("change.basedOn", base.getValue()), bench.document().withStyle(other));
+      desk.change(Texts.of("change.basedOn", base.getValue()), desk.document().withStyle(other));
     } catch (IllegalArgumentException e) {
-      bench.tell(e);
+      desk.tell(e);
       base.setValue(worn.basedOn().isEmpty() ? Texts.of("make.none") : worn.basedOn());
     }
   }
 
   private void remove(HouseStyle worn) {
     Optional<HouseStyle> heir =
-        bench.document().styles().stream()
+        desk.document().styles().stream()
             .filter(one -> one.basedOn().equals(worn.name()))
             .findFirst();
     if (heir.isPresent()) {
-      bench.tell(
+      desk.tell(
           new IllegalArgumentException(Texts.of("make.isBase", heir.get().name(), worn.name())));
       return;
     }
     String instead = worn.basedOn().isEmpty() ? "Plain" : worn.basedOn();
-    bench.change(
+    desk.change(
         Texts.of("change.removeStyle", worn.name()),
-        bench.document().withoutStyle(worn.name(), instead));
+        desk.document().withoutStyle(worn.name(), instead));
   }
 }

@@ -5,14 +5,14 @@ import app.finish.core.check.InksRead;
 import app.finish.core.check.Mend;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.ColourVision;
 import app.finish.core.style.colour.Palette;
-import app.finish.core.style.colour.Sight;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -30,22 +30,22 @@ import javafx.scene.layout.VBox;
 
 /// The inks by their roles, and whether each can be read on the fills that it stands on.
 public final class PalettePanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private final StyleSharing sharing;
   private final FlowPane roles = new FlowPane(8, 8);
   private final VBox checks = new VBox(8);
 
-  PalettePanel(Workbench bench, StyleSharing sharing) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  PalettePanel(Desk desk, StyleSharing sharing) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
     this.sharing = sharing;
   }
 
   Node build() {
     roles.setId("roles");
     checks.setId("palette-checks");
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     Benches.follow(dressing.leafProperty(), this::show);
     FlowPane ways = new FlowPane(6, 6);
     ways.getChildren()
@@ -70,9 +70,9 @@ public final class PalettePanel {
 
   private void show() {
     boolean seen =
-        bench.stepProperty().get() == Step.DRESS
+        desk.stepProperty().get() == Step.DRESS
             && dressing.leafProperty().get() == Dressing.Leaf.PALETTE;
-    if (!seen || bench.table().isEmpty()) {
+    if (!seen || desk.table().isEmpty()) {
       return;
     }
     Cascade cascade = dressing.cascade();
@@ -128,7 +128,7 @@ public final class PalettePanel {
       dressing.ink(role, Colour.parse(text));
     } catch (IllegalArgumentException e) {
       hex.setText(before.toString());
-      bench.tell(e);
+      desk.tell(e);
     }
   }
 
@@ -181,13 +181,13 @@ public final class PalettePanel {
           new Button(Texts.of("palette.take", worded(pair.ink()), pair.nearest().orElseThrow()));
       take.setId("take-" + pair.ink() + "-on-" + pair.fill().replaceAll("[ %]", ""));
       take.getStyleClass().add("quiet-link");
-      take.setOnAction(event -> bench.mend(mend));
+      take.setOnAction(event -> desk.mend(mend));
       box.getChildren().add(take);
     }
     return box;
   }
 
-  private static String sight(Map.Entry<Sight, Double> fails, boolean contrast) {
+  private static String sight(Map.Entry<ColourVision, Double> fails, boolean contrast) {
     String name = fails.getKey().label().toLowerCase(Locale.ROOT);
     return contrast ? name + String.format(Locale.ROOT, " %.1f : 1", fails.getValue()) : name;
   }

@@ -3,10 +3,10 @@ package app.finish.desktop.dress;
 import app.finish.core.check.Fit;
 import app.finish.core.check.Mend;
 import app.finish.core.layout.Paper;
-import app.finish.core.style.colour.Sight;
+import app.finish.core.style.colour.ColourVision;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.proof.PaperView;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,15 +26,15 @@ import javafx.util.StringConverter;
 
 /// Which page the table is shown on, how it is seen, and what would make it fit.
 public final class PaperPanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final PaperView view;
   private final VBox advice = new VBox(8);
   private boolean letter;
   private boolean turned;
   private double margin = Paper.A4.margin();
 
-  PaperPanel(Workbench bench, PaperView view) {
-    this.bench = bench;
+  PaperPanel(Desk desk, PaperView view) {
+    this.desk = desk;
     this.view = view;
   }
 
@@ -46,12 +46,12 @@ public final class PaperPanel {
     margins.setPrefColumnCount(5);
     margins.setAccessibleText(Texts.of("paper.margin"));
     margins.setOnAction(event -> takeMargin(margins));
-    ChoiceBox<Sight> sights = new ChoiceBox<>();
+    ChoiceBox<ColourVision> sights = new ChoiceBox<>();
     sights.setId("paper-sight");
     sights.setAccessibleText(Texts.of("paper.sight"));
-    sights.getItems().setAll(Sight.values());
+    sights.getItems().setAll(ColourVision.values());
     sights.setConverter(new SightName());
-    sights.setValue(Sight.FULL);
+    sights.setValue(ColourVision.FULL);
     sights.setOnAction(event -> view.sightProperty().set(sights.getValue()));
     return new VBox(
         Benches.section(
@@ -69,15 +69,15 @@ public final class PaperPanel {
         Benches.section(Texts.of("paper.fit"), advice));
   }
 
-  private static final class SightName extends StringConverter<Sight> {
+  private static final class SightName extends StringConverter<ColourVision> {
     @Override
-    public String toString(Sight sight) {
+    public String toString(ColourVision sight) {
       return sight == null ? "" : sight.label();
     }
 
     @Override
-    public Sight fromString(String label) {
-      return Sight.FULL;
+    public ColourVision fromString(String label) {
+      return ColourVision.FULL;
     }
   }
 
@@ -88,7 +88,7 @@ public final class PaperPanel {
   private void takeMargin(TextField field) {
     String text = field.getText().replace("pt", "").strip();
     if (!text.matches("[0-9]{1,3}(\\.[0-9]+)?") || Double.parseDouble(text) > 200) {
-      bench.tell(new IllegalArgumentException(Texts.of("paper.badMargin", field.getText())));
+      desk.tell(new IllegalArgumentException(Texts.of("paper.badMargin", field.getText())));
       field.setText(plain(margin));
       return;
     }
@@ -170,7 +170,7 @@ public final class PaperPanel {
             turned = true;
             show();
           } else {
-            bench.mend(mend);
+            desk.mend(mend);
           }
         });
     return take;

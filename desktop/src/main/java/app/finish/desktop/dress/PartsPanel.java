@@ -8,13 +8,13 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Explained;
 import app.finish.desktop.model.Heights;
+import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +35,7 @@ public final class PartsPanel {
   private static final double WIDTH = 78;
   private static final double HEIGHT = 48;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private final ProofPainter painter;
   private final FlowPane pictures = new FlowPane(8, 8);
@@ -47,17 +47,17 @@ public final class PartsPanel {
   private Property.Chapter chapter = Property.Chapter.TYPE;
   private Optional<Pick> listed = Optional.empty();
 
-  PartsPanel(Workbench bench, ProofPainter painter) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  PartsPanel(Desk desk, ProofPainter painter) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
     this.painter = painter;
   }
 
   Node build() {
     pictures.setId("heights");
     rows.setId("properties");
-    Benches.follow(bench.pickProperty(), this::show);
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.pickProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     Benches.follow(dressing.leafProperty(), this::show);
     Benches.follow(dressing.intoStyleProperty(), this::showRows);
     return new VBox(
@@ -77,12 +77,11 @@ public final class PartsPanel {
         () -> {
           here.setSelected(!dressing.intoStyleProperty().get());
           style.setSelected(dressing.intoStyleProperty().get());
-          bench
-              .table()
+          desk.table()
               .ifPresent(table -> style.setText(Texts.of("parts.style", table.finish().style())));
         };
     Benches.follow(dressing.intoStyleProperty(), mark);
-    Benches.follow(bench.shownProperty(), mark);
+    Benches.follow(desk.shownProperty(), mark);
     chips.getChildren().addAll(here, style);
     return chips;
   }
@@ -97,15 +96,15 @@ public final class PartsPanel {
 
   private void show() {
     boolean seen =
-        bench.stepProperty().get() == Step.DRESS
+        desk.stepProperty().get() == Step.DRESS
             && dressing.leafProperty().get() == Dressing.Leaf.PARTS;
-    Optional<Shown> shown = bench.shownProperty().get();
+    Optional<Shown> shown = desk.shownProperty().get();
     if (!seen || shown.isEmpty()) {
       return;
     }
-    Optional<Pick> pick = bench.pickProperty().get();
+    Optional<Pick> pick = desk.pickProperty().get();
     Optional<DressedCell> cell =
-        pick.flatMap(one -> Explained.cell(shown.get().scroll(), one.place()));
+        pick.flatMap(one -> LooksInWords.cell(shown.get().scroll(), one.place()));
     heights = cell.map(one -> Heights.of(shown.get(), one)).orElse(Heights.many());
     hint.setText(
         cell.map(one -> Texts.of("parts.picked", one.part().label()))
@@ -143,8 +142,7 @@ public final class PartsPanel {
   private Node picture(Heights height, int place, ToggleGroup group, Shown shown) {
     Thumbnail picture = new Thumbnail(painter, WIDTH, HEIGHT);
     double at =
-        bench
-            .pickProperty()
+        desk.pickProperty()
             .get()
             .flatMap(pick -> shown.scroll().boxOf(pick.place()))
             .map(box -> box.y())
@@ -177,7 +175,7 @@ public final class PartsPanel {
   private void showRows() {
     Optional<Heights> height =
         heights.stream().filter(one -> one.selector().equals(chosen)).findFirst();
-    if (height.isEmpty() || bench.table().isEmpty()) {
+    if (height.isEmpty() || desk.table().isEmpty()) {
       return;
     }
     List<Property> properties = offered(height.get().selector());

@@ -3,8 +3,8 @@ package app.finish.desktop.dress;
 import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -17,19 +17,19 @@ import javafx.scene.layout.VBox;
 
 /// The touches of the table at hand: each can be lifted alone, or all at once.
 public final class TouchesPanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private Optional<Touches> listed = Optional.empty();
   private final VBox section = Benches.section("");
 
-  TouchesPanel(Workbench bench) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  TouchesPanel(Desk desk) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
   }
 
   Node build() {
     section.setId("touches");
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     return section;
   }
 

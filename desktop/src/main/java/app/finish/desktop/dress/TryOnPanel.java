@@ -9,9 +9,9 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -35,7 +35,7 @@ public final class TryOnPanel {
 
   private record Drawn(Document document, int place, Finish finish) {}
 
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private final ProofPainter painter;
   private final VBox groups = new VBox(10);
@@ -45,23 +45,23 @@ public final class TryOnPanel {
   private final Map<String, Drawn> drawn = new HashMap<>();
   private List<HouseStyle> listed = List.of();
 
-  TryOnPanel(Workbench bench, ProofPainter painter) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  TryOnPanel(Desk desk, ProofPainter painter) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
     this.painter = painter;
   }
 
   Node build() {
     groups.setId("styles");
-    Benches.follow(bench.shownProperty(), this::show);
-    Benches.follow(bench.stepProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(desk.stepProperty(), this::show);
     Benches.follow(dressing.shelfProperty(), this::show);
-    Benches.follow(bench.tryingProperty(), this::mark);
+    Benches.follow(desk.tryingProperty(), this::mark);
     return Benches.section("", groups, hint, compare());
   }
 
   private void show() {
-    if (bench.table().isEmpty() || bench.stepProperty().get() != Step.DRESS) {
+    if (desk.table().isEmpty() || desk.stepProperty().get() != Step.DRESS) {
       return;
     }
     List<HouseStyle> styles = dressing.styles().styles();
@@ -70,14 +70,14 @@ public final class TryOnPanel {
       list(styles);
     }
     listed = styles;
-    draw(bench.table().get());
+    draw(desk.table().get());
     mark();
   }
 
   private void list(List<HouseStyle> styles) {
     cards.clear();
     drawn.clear();
-    List<HouseStyle> own = bench.document().styles();
+    List<HouseStyle> own = desk.document().styles();
     List<Node> nodes = new ArrayList<>();
     List<HouseStyle> shipped = styles.stream().filter(HouseStyle::shipped).toList();
     List<HouseStyle> ofDocument = styles.stream().filter(own::contains).toList();
@@ -115,19 +115,19 @@ public final class TryOnPanel {
     card.setId("style-" + style.name().toLowerCase(Locale.ROOT).replace(' ', '-'));
     card.setAccessibleText(Texts.of("action.wear", style.name()));
     card.setUserData(style.name());
-    card.setOnMouseEntered(event -> bench.tryingProperty().set(Optional.of(style.name())));
-    card.setOnMouseExited(event -> bench.tryingProperty().set(Optional.empty()));
+    card.setOnMouseEntered(event -> desk.tryingProperty().set(Optional.of(style.name())));
+    card.setOnMouseExited(event -> desk.tryingProperty().set(Optional.empty()));
     card.focusedProperty()
         .addListener(
             (p, before, now) ->
-                bench.tryingProperty().set(now ? Optional.of(style.name()) : Optional.empty()));
+                desk.tryingProperty().set(now ? Optional.of(style.name()) : Optional.empty()));
     card.setOnAction(event -> wear(style.name()));
     card.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(event, card));
     return card;
   }
 
   private void wear(String name) {
-    dressing.styles().named(name).ifPresent(bench::wear);
+    dressing.styles().named(name).ifPresent(desk::wear);
   }
 
   private void key(KeyEvent event, Button card) {
@@ -139,7 +139,7 @@ public final class TryOnPanel {
       case DOWN -> focus(at + 2);
       case UP -> focus(at - 2);
       case ENTER -> card.fire();
-      case ESCAPE -> bench.tryingProperty().set(Optional.empty());
+      case ESCAPE -> desk.tryingProperty().set(Optional.empty());
       default -> known = false;
     }
     if (known) {
@@ -154,23 +154,23 @@ public final class TryOnPanel {
   }
 
   private void mark() {
-    String worn = bench.table().map(table -> table.finish().style()).orElse("");
+    String worn = desk.table().map(table -> table.finish().style()).orElse("");
     for (Button card : cards) {
       card.getStyleClass().remove("chosen");
       if (worn.equals(card.getUserData())) {
         card.getStyleClass().add("chosen");
       }
     }
-    Optional<String> trying = bench.tryingProperty().get().filter(name -> !name.equals(worn));
+    Optional<String> trying = desk.tryingProperty().get().filter(name -> !name.equals(worn));
     hint.setText(trying.map(name -> Texts.of("dress.trying", name)).orElse(Texts.of("dress.hint")));
   }
 
   /// Draws the pictures that are not drawn yet, behind the window's back; those of styles that did
   /// not change, on a table that did not, stay.
   private void draw(DocumentTable table) {
-    int place = bench.placeProperty().get();
+    int place = desk.placeProperty().get();
     for (HouseStyle style : dressing.styles().styles()) {
-      Document document = dressing.holding(bench.document(), style.name());
+      Document document = dressing.holding(desk.document(), style.name());
       Finish finish = table.finish().withStyle(style.name());
       Drawn wanted = new Drawn(document, place, finish);
       Drawn before = drawn.get(style.name());
@@ -178,12 +178,11 @@ public final class TryOnPanel {
         continue;
       }
       drawn.put(style.name(), wanted);
-      bench
-          .worker()
+      desk.worker()
           .draw(
-              () -> bench.proofs().picture(document, place, finish, Paper.A4.unpaged()),
+              () -> desk.proofs().picture(document, place, finish, Paper.A4.unpaged()),
               made -> pictures.get(style.name()).showNear(made.scroll()),
-              bench::tell);
+              desk::tell);
     }
   }
 
@@ -215,7 +214,7 @@ public final class TryOnPanel {
           String now = dressing.againstProperty().get().orElse(none);
           with.setValue(now.isEmpty() ? came : now);
         };
-    Benches.follow(bench.shownProperty(), fill);
+    Benches.follow(desk.shownProperty(), fill);
     Benches.follow(dressing.againstProperty(), fill);
     with.setOnAction(
         event -> {

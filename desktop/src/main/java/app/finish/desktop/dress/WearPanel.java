@@ -4,8 +4,8 @@ import app.finish.core.document.Wear;
 import app.finish.core.style.HouseStyle;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -17,26 +17,26 @@ import javafx.scene.layout.VBox;
 
 /// Which style new tables wear, by their kind, in this document or always.
 public final class WearPanel {
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private final CheckBox always = new CheckBox(Texts.of("wear.always"));
   private List<Object> listed = List.of();
   private final VBox rows = new VBox(6);
 
-  WearPanel(Workbench bench) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  WearPanel(Desk desk) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
   }
 
   Node build() {
     always.setId("wear-always");
     always.setOnAction(event -> show());
-    Benches.follow(bench.shownProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
     return Benches.section(Texts.of("wear.name"), rows, always);
   }
 
   private Wear wear() {
-    return always.isSelected() ? dressing.habits().wear() : bench.document().wear();
+    return always.isSelected() ? dressing.habits().wear() : desk.document().wear();
   }
 
   private void show() {
@@ -72,7 +72,7 @@ public final class WearPanel {
     if (always.isSelected()) {
       dressing.habits().keepWear(now);
     } else {
-      bench.change(Texts.of("change.wear"), bench.document().withWear(now));
+      desk.change(Texts.of("change.wear"), desk.document().withWear(now));
     }
   }
 }

@@ -20,7 +20,7 @@ public final class Benches {
   private Benches() {}
 
   /// A bench with its name and its sections, which scrolls.
-  public static ScrollPane bench(String name, Node... sections) {
+  public static ScrollPane desk(String name, Node... sections) {
     Label title = new Label(name);
     title.getStyleClass().add("bench-name");
     VBox column = new VBox(title);

@@ -9,7 +9,7 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
@@ -34,7 +34,7 @@ public final class Arranging {
   /// Up to so many figures moves are named by making those before them.
   private static final long FEW = 20_000;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final ReadOnlyObjectWrapper<Optional<Arrangement>> pending =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final BooleanProperty holding = new SimpleBooleanProperty();
@@ -43,8 +43,8 @@ public final class Arranging {
   private boolean warm;
   private long limit = LONG;
 
-  Arranging(Workbench bench) {
-    this.bench = bench;
+  Arranging(Desk desk) {
+    this.desk = desk;
   }
 
   /// The moves with those that are held, if any are.
@@ -66,7 +66,7 @@ public final class Arranging {
   Arrangement arrangement() {
     return pending
         .get()
-        .or(() -> bench.table().map(table -> table.finish().arrangement()))
+        .or(() -> desk.table().map(table -> table.finish().arrangement()))
         .orElse(Arrangement.NONE);
   }
 
@@ -77,13 +77,12 @@ public final class Arranging {
       pending.set(Optional.of(arrangement));
       return;
     }
-    bench
-        .table()
+    desk.table()
         .ifPresent(
             table -> {
-              bench.pickProperty().set(Optional.empty());
+              desk.pickProperty().set(Optional.empty());
               timed = true;
-              bench.changeFinish(label, table.finish().withArrangement(arrangement));
+              desk.changeFinish(label, table.finish().withArrangement(arrangement));
             });
   }
 
@@ -96,7 +95,7 @@ public final class Arranging {
   private Arrangement with(Move move) {
     Arrangement now = arrangement();
     List<Arrangement.Entry> drawn =
-        bench.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
+        desk.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
     int place = 0;
     while (place < Math.min(drawn.size(), now.entries().size())
         && drawn.get(place).equals(now.entries().get(place))) {
@@ -110,10 +109,10 @@ public final class Arranging {
 
   /// The table as the moves leave it, those that are held among them.
   public Optional<Arranged> now() {
-    Optional<Shown> shown = bench.shownProperty().get();
+    Optional<Shown> shown = desk.shownProperty().get();
     return pending
         .get()
-        .flatMap(moves -> shown.map(now -> bench.proofs().after(now.recognition().table(), moves)))
+        .flatMap(moves -> shown.map(now -> desk.proofs().after(now.recognition().table(), moves)))
         .or(() -> shown.map(Shown::arranged));
   }
 
@@ -133,20 +132,19 @@ public final class Arranging {
   }
 
   private void pick(Side side, List<String> path) {
-    Optional<Shown> shown = bench.shownProperty().get();
+    Optional<Shown> shown = desk.shownProperty().get();
     int level = path.size() - 1;
     shown
         .flatMap(now -> now.arranged().leaves(side, path))
         .map(
             leaves ->
                 side == Side.DOWN
-                    ? new Place.Stub(level, leaves.first())
-                    : new Place.Head(level, leaves.first(), leaves.last()))
+                    ? new CellMeaning.Stub(level, leaves.first())
+                    : new CellMeaning.Head(level, leaves.first(), leaves.last()))
         .flatMap(place -> shown.get().scroll().boxOf(place))
         .ifPresent(
             box ->
-                bench
-                    .pickProperty()
+                desk.pickProperty()
                     .set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0))));
   }
 
@@ -163,7 +161,7 @@ public final class Arranging {
     warm |= timed;
     if (timed && nanoseconds > allowed && !holding.get()) {
       holding.set(true);
-      bench.say(Texts.of("arrange.holdsNow"));
+      desk.say(Texts.of("arrange.holdsNow"));
     }
     timed = false;
   }
@@ -182,12 +180,11 @@ public final class Arranging {
     pending.set(Optional.empty());
     held.ifPresent(
         arrangement ->
-            bench
-                .table()
+            desk.table()
                 .ifPresent(
                     table -> {
-                      bench.pickProperty().set(Optional.empty());
-                      bench.changeFinish(
+                      desk.pickProperty().set(Optional.empty());
+                      desk.changeFinish(
                           Texts.of("change.redraw"), table.finish().withArrangement(arrangement));
                     }));
   }
@@ -201,12 +198,12 @@ public final class Arranging {
   /// takes making the moves before.
   public String words(int place) {
     Move move = arrangement().entries().get(place).move();
-    Optional<Table> table = bench.shownProperty().get().map(shown -> shown.recognition().table());
+    Optional<Table> table = desk.shownProperty().get().map(shown -> shown.recognition().table());
     long figures = table.map(one -> (long) one.body().rows() * one.body().columns()).orElse(0L);
     if (figures == 0 || figures > FEW) {
       return move.words(Levels.NUMBERED);
     }
-    Arranged then = bench.proofs().after(table.orElseThrow(), arrangement().before(place));
+    Arranged then = desk.proofs().after(table.orElseThrow(), arrangement().before(place));
     return move.words(
         (side, level) ->
             level < then.levels(side).size()
@@ -216,12 +213,11 @@ public final class Arranging {
 
   /// The members of a level as they stand before a move holds it at one of them.
   public List<String> membersBefore(int place, Hold hold) {
-    return bench
-        .shownProperty()
+    return desk.shownProperty()
         .get()
         .map(
             shown ->
-                bench.proofs().arranged(shown.recognition().table(), arrangement().before(place)))
+                desk.proofs().arranged(shown.recognition().table(), arrangement().before(place)))
         .map(then -> members(then, hold.side(), hold.level()))
         .orElse(List.of());
   }
@@ -240,20 +236,20 @@ public final class Arranging {
 
   /// Makes one table of the document for each member at which a move could hold the table at hand.
   public void tableForEach(int place, Hold hold) {
-    Optional<DocumentTable> table = bench.table();
+    Optional<DocumentTable> table = desk.table();
     List<String> members = new ArrayList<>(membersBefore(place, hold));
     members.remove(hold.member());
     if (table.isEmpty() || members.isEmpty()) {
       return;
     }
-    Document document = bench.document();
-    int at = bench.placeProperty().get();
+    Document document = desk.document();
+    int at = desk.placeProperty().get();
     for (int i = 0; i < members.size(); i++) {
       Move other = new Hold(hold.side(), hold.level(), members.get(i));
       document = added(document, table.get(), arrangement().withReplaced(place, other), at + 1 + i);
     }
-    bench.change(Texts.of("change.tableForEach", members.size() + 1), document);
-    bench.say(Texts.of("notice.tables", members.size()));
+    desk.change(Texts.of("change.tableForEach", members.size() + 1), document);
+    desk.say(Texts.of("notice.tables", members.size()));
   }
 
   /// Makes a table of what a move sets aside.
@@ -263,14 +259,13 @@ public final class Arranging {
       return;
     }
     Arrangement others = arrangement().before(moved).with(new Only(move));
-    bench
-        .table()
+    desk.table()
         .ifPresent(
             table -> {
-              int at = bench.placeProperty().get();
-              Document document = added(bench.document(), table, others, at + 1);
-              bench.change(Texts.of("change.tableOfAside"), document);
-              bench.say(Texts.of("notice.tables", 1));
+              int at = desk.placeProperty().get();
+              Document document = added(desk.document(), table, others, at + 1);
+              desk.change(Texts.of("change.tableOfAside"), document);
+              desk.say(Texts.of("notice.tables", 1));
             });
   }
 

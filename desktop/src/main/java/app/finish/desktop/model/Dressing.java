@@ -38,8 +38,8 @@ public final class Dressing {
     PAPER
   }
 
-  private final Workbench bench;
-  private final Habits habits;
+  private final Desk desk;
+  private final LastingChoices habits;
   private final ObjectProperty<Leaf> leaf = new SimpleObjectProperty<>(Leaf.TRY_ON);
   private final BooleanProperty intoStyle = new SimpleBooleanProperty(false);
   private final ObjectProperty<Optional<String>> against =
@@ -47,8 +47,8 @@ public final class Dressing {
   private final ObjectProperty<StyleLibrary.Shelf> shelf =
       new SimpleObjectProperty<>(new StyleLibrary.Shelf(List.of(), List.of()));
 
-  Dressing(Workbench bench, Habits habits) {
-    this.bench = bench;
+  Dressing(Desk desk, LastingChoices habits) {
+    this.desk = desk;
     this.habits = habits;
   }
 
@@ -72,7 +72,7 @@ public final class Dressing {
     return shelf;
   }
 
-  public Habits habits() {
+  public LastingChoices habits() {
     return habits;
   }
 
@@ -82,23 +82,22 @@ public final class Dressing {
 
   /// Reads the style library anew.
   public void readLibrary() {
-    bench
-        .worker()
+    desk.worker()
         .behind(
             library()::read,
             read -> {
               boolean same = shelf.get().equals(read);
               shelf.set(read);
               if (!same) {
-                read.findings().stream().findFirst().or(this::fault).ifPresent(bench::say);
+                read.findings().stream().findFirst().or(this::fault).ifPresent(desk::say);
               }
             },
-            bench::tell);
+            desk::tell);
   }
 
   /// Why a style of the library can't be worn, if there is one.
   private Optional<String> fault() {
-    StyleBook all = bench.sending().styles(bench.document());
+    StyleBook all = desk.sending().styles(desk.document());
     for (HouseStyle style : shelf.get().styles()) {
       all = all.named(style.name()).isPresent() ? all : all.with(style);
     }
@@ -110,7 +109,7 @@ public final class Dressing {
 
   /// All styles at hand: the shipped ones, those of the library, the document's.
   public StyleBook styles() {
-    StyleBook book = bench.sending().styles(bench.document());
+    StyleBook book = desk.sending().styles(desk.document());
     StyleBook all = book;
     for (HouseStyle style : shelf.get().styles()) {
       all = all.named(style.name()).isPresent() ? all : all.with(style);
@@ -134,14 +133,14 @@ public final class Dressing {
   }
 
   private Optional<HouseStyle> fromLibrary(Document document, String style) {
-    boolean known = bench.sending().styles(document).named(style).isPresent();
+    boolean known = desk.sending().styles(document).named(style).isPresent();
     return known
         ? Optional.empty()
         : shelf.get().styles().stream().filter(one -> one.name().equals(style)).findFirst();
   }
 
   private Optional<Finish> finish() {
-    return bench.table().map(DocumentTable::finish);
+    return desk.table().map(DocumentTable::finish);
   }
 
   public Touches touches() {
@@ -156,7 +155,7 @@ public final class Dressing {
 
   /// Changes the touches of the table at hand.
   public void touch(String label, Touches touches) {
-    finish().ifPresent(finish -> bench.changeFinish(label, finish.withTouches(touches)));
+    finish().ifPresent(finish -> desk.changeFinish(label, finish.withTouches(touches)));
   }
 
   /// Sets a property, on this table or in the style; says what is wrong with the setting if it
@@ -176,7 +175,7 @@ public final class Dressing {
       }
       return true;
     } catch (IllegalArgumentException e) {
-      bench.tell(e);
+      desk.tell(e);
       return false;
     }
   }
@@ -229,23 +228,23 @@ public final class Dressing {
   public void changeStyle(String label, StyleChange change) {
     HouseStyle worn = worn();
     if (!worn.shipped()) {
-      bench.change(label, bench.document().withStyle(change.of(worn)));
+      desk.change(label, desk.document().withStyle(change.of(worn)));
       return;
     }
     HouseStyle own = worn.derived(freeName(Texts.of("dress.ownName", worn.name())));
     make(label, change.of(own));
-    bench.say(Texts.of("notice.derived", worn.name(), own.name()));
+    desk.say(Texts.of("notice.derived", worn.name(), own.name()));
   }
 
   /// Adds a style to the document and puts it on the table at hand.
   public void make(String label, HouseStyle style) {
-    Document document = bench.document().withStyle(style);
-    int place = bench.placeProperty().get();
+    Document document = desk.document().withStyle(style);
+    int place = desk.placeProperty().get();
     if (place < document.items().size()) {
       Finish finish = document.table(place).finish().withStyle(style.name());
       document = document.withFinish(place, finish);
     }
-    bench.change(label, document);
+    desk.change(label, document);
   }
 
   /// A name that no style bears yet.
@@ -266,24 +265,24 @@ public final class Dressing {
         left = left.with(touch.selector(), touch.property(), touch.setting());
       }
     }
-    Document document = bench.document().withStyle(style);
+    Document document = desk.document().withStyle(style);
     Finish finish = finish().orElseThrow().withStyle(style.name()).withTouches(left);
-    bench.change(
+    desk.change(
         Texts.of("change.makeStyle", style.name()),
-        document.withFinish(bench.placeProperty().get(), finish));
-    bench.say(Texts.of("notice.made", style.name()));
+        document.withFinish(desk.placeProperty().get(), finish));
+    desk.say(Texts.of("notice.made", style.name()));
   }
 
   /// Gives a role another colour in the whole document.
   public void ink(String role, Colour colour) {
-    bench.change(
+    desk.change(
         Texts.of("change.ink", role),
-        bench.document().withPalette(bench.document().palette().with(role, colour)));
+        desk.document().withPalette(desk.document().palette().with(role, colour)));
   }
 
   /// Puts the whole document into other inks; no roles for those of its styles.
   public void ink(String label, Palette palette) {
-    bench.change(label, bench.document().withPalette(palette));
+    desk.change(label, desk.document().withPalette(palette));
   }
 
   /// Exports the style that is worn.

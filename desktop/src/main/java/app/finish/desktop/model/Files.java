@@ -16,7 +16,7 @@ import app.finish.formats.io.ReadRequest;
 import app.finish.records.RecordsGuess;
 import app.finish.records.Renewal;
 import app.finish.records.source.RecordFile;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -32,7 +32,7 @@ public final class Files {
   private static final String[] RECORD_ENDINGS = starred(RecordFile.ENDINGS);
   private static final String[] TABLE_ENDINGS = starred(InputFormat.allEndings());
 
-  private final Workbench bench;
+  private final Desk desk;
   private final Tallies tallies;
   private final FilePicker picker;
   private final Clip clip;
@@ -40,8 +40,8 @@ public final class Files {
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  public Files(Workbench bench, Tallies tallies, FilePicker picker, Clip clip, Recent recent) {
-    this.bench = bench;
+  public Files(Desk desk, Tallies tallies, FilePicker picker, Clip clip, Recent recent) {
+    this.desk = desk;
     this.tallies = tallies;
     this.picker = picker;
     this.clip = clip;
@@ -75,7 +75,7 @@ public final class Files {
   public void begin(Document document, String name) {
     unnamed = name;
     file.set(Optional.empty());
-    bench.begin(document);
+    desk.begin(document);
   }
 
   /// Begins a new document, once the old one is dealt with.
@@ -98,17 +98,16 @@ public final class Files {
   }
 
   private void openWithoutAsking(Path path) {
-    bench
-        .worker()
+    desk.worker()
         .run(
             Texts.of("busy.opening", path.getFileName()),
             () -> DocumentFile.read(path),
             document -> {
               recent.add(path);
               file.set(Optional.of(path.toAbsolutePath()));
-              bench.begin(document);
+              desk.begin(document);
             },
-            bench::tell);
+            desk::tell);
   }
 
   /// Saves the document, under the name it has or one that is asked for.
@@ -131,9 +130,8 @@ public final class Files {
       return;
     }
     Path path = withEnding(target.get(), ".finish");
-    Document document = bench.document();
-    bench
-        .worker()
+    Document document = desk.document();
+    desk.worker()
         .run(
             Texts.of("busy.saving", path.getFileName()),
             () -> {
@@ -141,13 +139,13 @@ public final class Files {
               return path;
             },
             written -> {
-              bench.savedProperty().set(document);
+              desk.savedProperty().set(document);
               file.set(Optional.of(path.toAbsolutePath()));
               recent.add(path);
-              bench.say(Texts.of("notice.saved", path.getFileName()));
+              desk.say(Texts.of("notice.saved", path.getFileName()));
               then.run();
             },
-            bench::tell);
+            desk::tell);
   }
 
   private static Path withEnding(Path path, String ending) {
@@ -159,7 +157,7 @@ public final class Files {
 
   /// Does something that ends work on the document, once its changes are saved or given up.
   public void settled(Runnable then) {
-    if (!bench.isEdited()) {
+    if (!desk.isEdited()) {
       then.run();
       return;
     }
@@ -208,25 +206,23 @@ public final class Files {
     file.ifPresentOrElse(
         one -> bringIn(one.toPath()),
         () ->
-            bench
-                .noticeProperty()
+            desk.noticeProperty()
                 .set(Optional.of(new Notice(Texts.of("notice.dropNothing"), true))));
   }
 
   /// Reads a file and adds its table; several, or such as hide something, are offered first.
   private void read(Path path, boolean hidden) {
     String name = path.getFileName().toString();
-    bench
-        .worker()
+    desk.worker()
         .run(
             Texts.of("busy.reading", name),
             progress ->
                 Sources.tables(path, ReadRequest.PLAIN.withHidden(hidden).withProgress(progress)),
-            tables -> offer(new Offer(name, Optional.of(path), tables, hidden)),
-            bench::tell);
+            tables -> offer(new TablesToPick(name, Optional.of(path), tables, hidden)),
+            desk::tell);
   }
 
-  private void offer(Offer offer) {
+  private void offer(TablesToPick offer) {
     List<Source> found = offer.tables().tables();
     boolean one = found.size() == 1 && offer.file().isPresent();
     if (one
@@ -236,10 +232,10 @@ public final class Files {
       return;
     }
     if (offer.tables().tables().size() == 1 && !offer.tables().hides()) {
-      bench.offerProperty().set(Optional.empty());
-      bench.intake().add(offer.tables().tables());
+      desk.offerProperty().set(Optional.empty());
+      desk.intake().add(offer.tables().tables());
     } else {
-      bench.offerProperty().set(Optional.of(offer));
+      desk.offerProperty().set(Optional.of(offer));
     }
   }
 
@@ -249,7 +245,7 @@ public final class Files {
 
   /// Reads the file on offer again, with or without what it hides.
   public void offerAgain(boolean hidden) {
-    bench.offerProperty().get().flatMap(Offer::file).ifPresent(path -> read(path, hidden));
+    desk.offerProperty().get().flatMap(TablesToPick::file).ifPresent(path -> read(path, hidden));
   }
 
   /// Asks for a file and puts its numbers under the finishes of the document.
@@ -258,17 +254,16 @@ public final class Files {
   }
 
   private void refresh(Path path) {
-    Document document = bench.document();
-    bench
-        .worker()
+    Document document = desk.document();
+    desk.worker()
         .run(
             Texts.of("busy.reading", path.getFileName()),
-            progress -> Renewal.of(document, path, new Asking(progress)),
+            progress -> Renewal.of(document, path, new DatabaseQuery(progress)),
             renewal -> {
-              bench.intake().refresh(renewal.refreshed(), path.getFileName().toString());
-              bench.add(renewal.said());
+              desk.intake().refresh(renewal.refreshed(), path.getFileName().toString());
+              desk.add(renewal.said());
             },
-            bench::tell);
+            desk::tell);
   }
 
   /// Brings in what is on the clipboard.
@@ -281,16 +276,16 @@ public final class Files {
     String html = clip.html();
     String text = clip.text();
     if (text.isBlank() && !html.contains("<table")) {
-      bench.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.clipboardEmpty"), true)));
+      desk.noticeProperty().set(Optional.of(new Notice(Texts.of("notice.clipboardEmpty"), true)));
       return;
     }
-    bench
-        .worker()
+    desk.worker()
         .run(
             Texts.of("busy.reading", "…"),
             () -> FileTables.of(pasted(html, text)),
-            tables -> offer(new Offer(Texts.of("pick.pasted"), Optional.empty(), tables, false)),
-            bench::tell);
+            tables ->
+                offer(new TablesToPick(Texts.of("pick.pasted"), Optional.empty(), tables, false)),
+            desk::tell);
   }
 
   /// What was pasted: a table of HTML if there is one, else the text.
@@ -309,35 +304,32 @@ public final class Files {
   }
 
   private void sendOut(OutputFormat format, Paper paper, List<Integer> places, Path path) {
-    Document document = bench.document();
-    bench
-        .worker()
+    Document document = desk.document();
+    desk.worker()
         .run(
             Texts.of("busy.writing", path.getFileName()),
             () -> {
-              bench.sending().write(document, places, format, paper, path);
+              desk.sending().write(document, places, format, paper, path);
               return path;
             },
-            written -> bench.say(Texts.of("send.done", path)),
-            bench::tell);
+            written -> desk.say(Texts.of("send.done", path)),
+            desk::tell);
   }
 
   /// Puts the table at hand on the clipboard, as HTML and as text.
   public void copy() {
-    bench
-        .shownProperty()
+    desk.shownProperty()
         .get()
         .ifPresent(
             shown -> {
               Proof proof =
-                  bench
-                      .sending()
+                  desk.sending()
                       .proof(
-                          bench.document(),
-                          bench.document().place(shown.table().id()),
+                          desk.document(),
+                          desk.document().place(shown.table().id()),
                           Paper.A4.unpaged());
               clip.put(new HtmlWriter().fragment(proof, "t" + shown.number()), text(proof));
-              bench.say(Texts.of("send.copied"));
+              desk.say(Texts.of("send.copied"));
             });
   }
 

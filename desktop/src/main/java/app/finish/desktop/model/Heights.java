@@ -1,7 +1,7 @@
 package app.finish.desktop.model;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import app.finish.core.dress.TouchPlaces;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.Part;
@@ -31,9 +31,13 @@ public record Heights(
     List<Heights> general = new ArrayList<>();
     Part part = cell.part();
     add(general, "height.everything", Selector.of(PartName.TABLE), box -> true);
-    boolean figure = cell.place() instanceof Place.Body;
+    boolean figure = cell.place() instanceof CellMeaning.Body;
     if (figure && part.name() != PartName.BODY) {
-      add(general, "", Selector.of(PartName.BODY), box -> box.cell().place() instanceof Place.Body);
+      add(
+          general,
+          "",
+          Selector.of(PartName.BODY),
+          box -> box.cell().place() instanceof CellMeaning.Body);
     }
     part.name()
         .family()
@@ -53,7 +57,7 @@ public record Heights(
           box -> box.cell().part().equals(part));
     }
     if (figure) {
-      addMeasure(general, shown, (Place.Body) cell.place(), part);
+      addMeasure(general, shown, (CellMeaning.Body) cell.place(), part);
     }
     addPlaces(general, shown, cell);
     return general.reversed();
@@ -65,8 +69,10 @@ public record Heights(
     all.add(many("height.everything", PartName.TABLE, box -> true));
     all.add(many("height.words", PartName.WORDS, Heights.in(PartName.WORDS)));
     all.add(many("height.heads", PartName.HEADS, Heights.in(PartName.HEADS)));
-    all.add(many("height.stub", PartName.STUB, box -> box.cell().place() instanceof Place.Stub));
-    all.add(many("height.body", PartName.BODY, box -> box.cell().place() instanceof Place.Body));
+    all.add(
+        many("height.stub", PartName.STUB, box -> box.cell().place() instanceof CellMeaning.Stub));
+    all.add(
+        many("height.body", PartName.BODY, box -> box.cell().place() instanceof CellMeaning.Body));
     all.add(many("height.totals", PartName.TOTALS, Heights.in(PartName.TOTALS)));
     all.add(
         new Heights(
@@ -74,7 +80,7 @@ public record Heights(
             new Selector.Alternate(),
             List.of(
                 Selector.of(PartName.TABLE), Selector.of(PartName.BODY), new Selector.Alternate()),
-            box -> box.cell().place() instanceof Place.Body));
+            box -> box.cell().place() instanceof CellMeaning.Body));
     all.add(
         new Heights(
             Texts.of("height.alternateColumns"),
@@ -83,7 +89,7 @@ public record Heights(
                 Selector.of(PartName.TABLE),
                 Selector.of(PartName.BODY),
                 new Selector.AlternateColumns()),
-            box -> box.cell().place() instanceof Place.Body));
+            box -> box.cell().place() instanceof CellMeaning.Body));
     return all;
   }
 
@@ -125,7 +131,8 @@ public record Heights(
     };
   }
 
-  private static void addMeasure(List<Heights> general, Shown shown, Place.Body place, Part part) {
+  private static void addMeasure(
+      List<Heights> general, Shown shown, CellMeaning.Body place, Part part) {
     Table table = shown.arranged().table();
     Measure measure = table.measureAt(place.row(), place.column());
     if (measure.name().isEmpty()) {
@@ -133,7 +140,7 @@ public record Heights(
     }
     Predicate<CellBox> same =
         box ->
-            box.cell().place() instanceof Place.Body body
+            box.cell().place() instanceof CellMeaning.Body body
                 && table.measureAt(body.row(), body.column()).name().equals(measure.name());
     Selector.OfMeasure of = new Selector.OfMeasure(measure.name());
     add(general, "", new Selector.OfKind(measure.kind()), same);

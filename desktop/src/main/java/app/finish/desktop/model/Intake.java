@@ -13,60 +13,59 @@ import java.util.Optional;
 
 /// Takes tables in, dressed as new tables are, and new numbers under those that are there.
 public final class Intake {
-  private final Workbench bench;
+  private final Desk desk;
 
-  Intake(Workbench bench) {
-    this.bench = bench;
+  Intake(Desk desk) {
+    this.desk = desk;
   }
 
   /// The style that a new table wears: that of the table at hand.
   public String styleAtHand() {
-    return bench.table().map(table -> table.finish().style()).orElse("Plain");
+    return desk.table().map(table -> table.finish().style()).orElse("Plain");
   }
 
   /// The style that a new table wears: what is said for its kind in this document, or for all; or
   /// that of the table at hand.
   private String styleOf(Source source) {
-    Wear own = bench.document().wear();
-    Wear always = bench.dressing().habits().wear();
+    Wear own = desk.document().wear();
+    Wear always = desk.dressing().habits().wear();
     if (own.styles().isEmpty() && always.styles().isEmpty()) {
       return styleAtHand();
     }
-    Wear.Kind kind = Wear.Kind.of(bench.proofs().recognition(source, Corrections.NONE).table());
+    Wear.Kind kind = Wear.Kind.of(desk.proofs().recognition(source, Corrections.NONE).table());
     return own.style(kind)
         .or(() -> always.style(kind))
-        .filter(style -> bench.styles().named(style).isPresent())
+        .filter(style -> desk.styles().named(style).isPresent())
         .orElse(styleAtHand());
   }
 
   /// A document with one more table, in the style that new tables of its kind wear.
   Document withAdded(Document document, Source source) {
     String style = styleOf(source);
-    return bench.dressing().holding(document, style).withAdded(source, Finish.in(style));
+    return desk.dressing().holding(document, style).withAdded(source, Finish.in(style));
   }
 
   /// Adds tables, and shows the first of them.
   public void add(List<Source> sources) {
-    Document document = bench.document();
+    Document document = desk.document();
     int first = document.items().size();
     for (Source source : sources) {
       document = withAdded(document, source);
     }
-    bench.change(Texts.of("change.bringIn", sources.getFirst().name()), document);
-    bench.show(first);
-    bench.stepProperty().set(Step.BRING_IN);
-    bench.say(Texts.of("notice.broughtIn", sources.size(), sources.getFirst().name()));
+    desk.change(Texts.of("change.bringIn", sources.getFirst().name()), document);
+    desk.show(first);
+    desk.stepProperty().set(Step.BRING_IN);
+    desk.say(Texts.of("notice.broughtIn", sources.size(), sources.getFirst().name()));
   }
 
   /// Takes new numbers over, and says what came, what went and what has no place any more.
   void refresh(Refresh.Refreshed refreshed, String name) {
     if (refreshed.changes().isEmpty()) {
-      bench
-          .noticeProperty()
+      desk.noticeProperty()
           .set(Optional.of(new Notice(Texts.of("notice.refreshNothing", name), true)));
       return;
     }
-    bench.change(Texts.of("change.refresh", name), refreshed.document());
+    desk.change(Texts.of("change.refresh", name), refreshed.document());
     int rowsCome = 0;
     int rowsGone = 0;
     List<String> unplaced = new ArrayList<>();
@@ -77,7 +76,7 @@ public final class Intake {
     }
     String told =
         Texts.of("notice.refreshed", refreshed.changes().size(), name, rowsCome, rowsGone);
-    bench.say(
+    desk.say(
         unplaced.isEmpty()
             ? told
             : told + " " + Texts.of("notice.unplaced", String.join(", ", unplaced)));

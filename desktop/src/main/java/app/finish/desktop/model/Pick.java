@@ -1,7 +1,7 @@
 package app.finish.desktop.model;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
@@ -15,7 +15,7 @@ import java.util.Locale;
 /// @param place the cell by its meaning
 /// @param part the part of the cell
 /// @param reach how far: 0 for the cell, then its part, the parts it belongs to, the table
-public record Pick(Place place, Part part, int reach) {
+public record Pick(CellMeaning place, Part part, int reach) {
   /// The widening circles around the cell, each by its name for people.
   public List<String> circles() {
     List<String> circles = new ArrayList<>();

@@ -15,7 +15,7 @@ import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
-import app.finish.core.layout.sheet.Glimpse;
+import app.finish.core.layout.sheet.FirstScreen;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
@@ -93,7 +93,7 @@ public final class Proofs {
 
   /// What is in sight of a long table that was shown last, if only its arrangement is another: it
   /// is there long before the whole of it is.
-  Optional<Scroll> glimpse(Document document, int place, Finish finish, Glimpse.Sight sight) {
+  Optional<Scroll> glimpse(Document document, int place, Finish finish, FirstScreen.Area sight) {
     Optional<Shown> before =
         before(document, place, finish)
             .filter(shown -> Shown.isLong(shown.recognition().table()))
@@ -107,14 +107,14 @@ public final class Proofs {
     if (ready.isEmpty() || recognition != recognised(document, place, finish)) {
       return Optional.empty();
     }
-    Glimpse.Corner corner =
+    FirstScreen.Corner corner =
         (rows, columns) ->
             ready
                 .get()
                 .arrangeFirst(finish.arrangement(), rows, columns)
                 .map(Dresser::ready)
                 .map(dresser -> seen(document, place, finish, recognition, dresser));
-    return Glimpse.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
+    return FirstScreen.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
   }
 
   /// The table that was shown last, if at most its numbers and its arrangement differed.

@@ -11,10 +11,10 @@ import java.util.List;
 
 /// Gives headings other names. A heading that was renamed before keeps one move for it.
 public final class Renaming {
-  private final Workbench bench;
+  private final Desk desk;
 
-  public Renaming(Workbench bench) {
-    this.bench = bench;
+  public Renaming(Desk desk) {
+    this.desk = desk;
   }
 
   /// Calls a heading something else; an empty name is none.
@@ -46,8 +46,7 @@ public final class Renaming {
 
   /// A member that stands in several groups is renamed in all of them.
   private boolean isEverywhere(Side side, int level, String member) {
-    return bench
-        .shownProperty()
+    return desk.shownProperty()
         .get()
         .map(shown -> shown.arranged().isEverywhere(side, level, member))
         .orElse(false);
@@ -70,12 +69,12 @@ public final class Renaming {
 
   /// Makes the move in the place of the last one if that named the same thing.
   private void make(Move move, Same same) {
-    Arrangement now = bench.arrangement();
+    Arrangement now = desk.arrangement();
     int last = now.entries().size() - 1;
     if (last >= 0 && same.as(now.entries().get(last).move())) {
-      bench.arrange(move.words(Levels.NUMBERED), now.withReplaced(last, move));
+      desk.arrange(move.words(Levels.NUMBERED), now.withReplaced(last, move));
     } else {
-      bench.arranging().make(move);
+      desk.arranging().make(move);
     }
   }
 }

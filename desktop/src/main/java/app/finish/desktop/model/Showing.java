@@ -3,7 +3,7 @@ package app.finish.desktop.model;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.sheet.Glimpse;
+import app.finish.core.layout.sheet.FirstScreen;
 import app.finish.core.layout.sheet.Scroll;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
@@ -24,7 +24,7 @@ public final class Showing {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Scroll>> glimpse =
       new ReadOnlyObjectWrapper<>(Optional.empty());
-  private Glimpse.Sight sight = new Glimpse.Sight(0, 0);
+  private FirstScreen.Area sight = new FirstScreen.Area(0, 0);
   private volatile int asked;
   private int drawn;
 
@@ -53,7 +53,7 @@ public final class Showing {
   }
 
   /// Says how far the sheet of the table is in sight.
-  public void inSight(Glimpse.Sight now) {
+  public void inSight(FirstScreen.Area now) {
     sight = now;
   }
 
@@ -68,7 +68,7 @@ public final class Showing {
   void show(Document document, int place, Finish finish) {
     int own = ++asked;
     long began = System.nanoTime();
-    Glimpse.Sight now = sight;
+    FirstScreen.Area now = sight;
     CountDownLatch looked = new CountDownLatch(1);
     worker.ahead(
         () -> {

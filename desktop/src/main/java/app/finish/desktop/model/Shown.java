@@ -5,7 +5,7 @@ import app.finish.core.check.Finding;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.Dressed;
-import app.finish.core.dress.Naming;
+import app.finish.core.dress.SourceLabels;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.table.Table;
@@ -29,13 +29,13 @@ public record Shown(
     List<Finding> findings,
     Arranged arranged,
     Scroll scroll,
-    Naming naming) {
-  private static final int LONG = 2000;
+    SourceLabels naming) {
+  private static final int LONG_FROM = 2000;
 
   /// Whether a table has so many rows or columns that what is in sight of it is worth looking for
   /// first.
   static boolean isLong(Table table) {
-    return Math.max(table.body().rows(), table.body().columns()) > LONG;
+    return Math.max(table.body().rows(), table.body().columns()) > LONG_FROM;
   }
 
   /// Labels as one reads them.

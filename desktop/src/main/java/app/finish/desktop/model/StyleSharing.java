@@ -13,13 +13,13 @@ import java.util.Optional;
 
 /// Takes styles and palettes in from files, and puts them out.
 public final class StyleSharing {
-  private final Workbench bench;
+  private final Desk desk;
   private final Dressing dressing;
   private final Files files;
 
-  public StyleSharing(Workbench bench, Files files) {
-    this.bench = bench;
-    this.dressing = bench.dressing();
+  public StyleSharing(Desk desk, Files files) {
+    this.desk = desk;
+    this.dressing = desk.dressing();
     this.files = files;
   }
 
@@ -30,16 +30,15 @@ public final class StyleSharing {
         files.picker().toWrite(style.name() + ".json", Texts.of("share.kind"), "*.json");
     file.ifPresent(
         to ->
-            bench
-                .worker()
+            desk.worker()
                 .run(
                     Texts.of("busy.export", style.name()),
                     () -> {
                       StyleFile.write(style, to);
                       return to;
                     },
-                    done -> bench.say(Texts.of("notice.exported", style.name(), done)),
-                    bench::tell));
+                    done -> desk.say(Texts.of("notice.exported", style.name(), done)),
+                    desk::tell));
   }
 
   /// Takes a style in from a file, under a name of its own if the document has another of that
@@ -50,8 +49,7 @@ public final class StyleSharing {
         .toRead(Texts.of("share.kind"), "*.json")
         .ifPresent(
             file ->
-                bench
-                    .worker()
+                desk.worker()
                     .run(
                         Texts.of("busy.import"),
                         () -> StyleFile.check(file),
@@ -59,7 +57,7 @@ public final class StyleSharing {
                           boolean wrong =
                               reading.findings().stream().anyMatch(one -> one.isWrong());
                           if (wrong || reading.style().isEmpty()) {
-                            bench.tell(
+                            desk.tell(
                                 new IllegalArgumentException(
                                     file.getFileName() + ", " + reading.findings().getFirst()));
                             return;
@@ -67,9 +65,9 @@ public final class StyleSharing {
                           take(reading.style().get());
                           reading.findings().stream()
                               .findFirst()
-                              .ifPresent(one -> bench.add(List.of("" + one)));
+                              .ifPresent(one -> desk.add(List.of("" + one)));
                         },
-                        bench::tell));
+                        desk::tell));
   }
 
   private void take(HouseStyle style) {
@@ -77,18 +75,18 @@ public final class StyleSharing {
     if (known.isPresent()
         && known.get().settings().equals(style.settings())
         && known.get().palette().equals(style.palette())) {
-      bench.wear(known.get());
+      desk.wear(known.get());
       return;
     }
     HouseStyle own = known.isPresent() ? style.named(dressing.freeName(style.name())) : style;
     try {
       dressing.styles().with(own).cascade(own.name());
     } catch (IllegalArgumentException e) {
-      bench.tell(e);
+      desk.tell(e);
       return;
     }
     dressing.make(Texts.of("change.importStyle", own.name()), own);
-    bench.say(
+    desk.say(
         Texts.of(
             known.isPresent() ? "notice.importedAs" : "notice.imported", style.name(), own.name()));
   }
@@ -102,16 +100,15 @@ public final class StyleSharing {
             file -> {
               String name = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
               String free = dressing.freeName(name);
-              bench
-                  .worker()
+              desk.worker()
                   .run(
                       Texts.of("busy.workbook", name),
                       () -> FoundStyle.read(file, free),
                       style -> {
                         dressing.make(Texts.of("change.makeStyle", free), style);
-                        bench.say(Texts.of("notice.madeOf", free, file.getFileName()));
+                        desk.say(Texts.of("notice.madeOf", free, file.getFileName()));
                       },
-                      bench::tell);
+                      desk::tell);
             });
   }
 
@@ -130,33 +127,31 @@ public final class StyleSharing {
             "*.gif")
         .ifPresent(
             file ->
-                bench
-                    .worker()
+                desk.worker()
                     .run(
                         Texts.of("busy.palette"),
                         () -> PaletteFile.read(file),
                         palette -> ink(palette, file),
-                        bench::tell));
+                        desk::tell));
   }
 
   private void ink(Palette palette, Path file) {
     dressing.ink(Texts.of("change.palette", file.getFileName()), palette);
-    bench.say(Texts.of("notice.palette", palette.roles().size(), file.getFileName()));
+    desk.say(Texts.of("notice.palette", palette.roles().size(), file.getFileName()));
   }
 
   /// Puts the style that is worn into the style library.
   public void toLibrary() {
     HouseStyle style = dressing.worn();
-    bench
-        .worker()
+    desk.worker()
         .run(
             Texts.of("busy.export", style.name()),
             () -> write(style),
             file -> {
               dressing.readLibrary();
-              bench.say(Texts.of("notice.inLibrary", style.name(), file.getParent()));
+              desk.say(Texts.of("notice.inLibrary", style.name(), file.getParent()));
             },
-            bench::tell);
+            desk::tell);
   }
 
   private Path write(HouseStyle style) throws IOException {

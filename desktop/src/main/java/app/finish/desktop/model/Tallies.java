@@ -15,7 +15,7 @@ import app.finish.records.Tallying;
 import app.finish.records.question.TooManyCells;
 import app.finish.records.source.BrokenRecords;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
@@ -43,8 +43,8 @@ public final class Tallies {
   /// @param plan the plan as it stands, with moves that are held
   public record Asked(Tally tally, Optional<Records> records, Plan plan) {}
 
-  private final Workbench bench;
-  private final RecordsDesk desk;
+  private final Desk desk;
+  private final OpenRecords openRecords;
   private final BooleanProperty holding = new SimpleBooleanProperty(false);
   private final BooleanProperty connecting = new SimpleBooleanProperty(false);
   private final ObjectProperty<Optional<Plan>> held = new SimpleObjectProperty<>(Optional.empty());
@@ -54,13 +54,13 @@ public final class Tallies {
   private final Set<RecordsName> counted = new HashSet<>();
   private long holdAfter = LONG;
 
-  public Tallies(Workbench bench, RecordsDesk desk) {
-    this.bench = bench;
+  public Tallies(Desk desk, OpenRecords openRecords) {
     this.desk = desk;
-    bench.placeProperty().addListener((p, before, now) -> held.set(Optional.empty()));
-    bench.historyProperty().addListener((p, before, now) -> held.set(Optional.empty()));
-    Benches.follow(bench.placeProperty(), this::follow);
-    Benches.follow(bench.historyProperty(), this::follow);
+    this.openRecords = openRecords;
+    desk.placeProperty().addListener((p, before, now) -> held.set(Optional.empty()));
+    desk.historyProperty().addListener((p, before, now) -> held.set(Optional.empty()));
+    Benches.follow(desk.placeProperty(), this::follow);
+    Benches.follow(desk.historyProperty(), this::follow);
     Benches.follow(held, this::follow);
   }
 
@@ -84,12 +84,12 @@ public final class Tallies {
     return asked;
   }
 
-  public RecordsDesk desk() {
-    return desk;
+  public OpenRecords openRecords() {
+    return openRecords;
   }
 
   private Optional<Tally> tally() {
-    return bench.table().flatMap(table -> table.source().tally());
+    return desk.table().flatMap(table -> table.source().tally());
   }
 
   private void follow() {
@@ -98,7 +98,9 @@ public final class Tallies {
             .map(
                 tally ->
                     new Asked(
-                        tally, desk.known(tally.records()), held.get().orElse(tally.plan()))));
+                        tally,
+                        openRecords.known(tally.records()),
+                        held.get().orElse(tally.plan()))));
     asked
         .get()
         .filter(
@@ -109,10 +111,9 @@ public final class Tallies {
 
   /// Opens the records of a table that came with a document, so that its columns can be shown.
   private void openBehind(RecordsName name) {
-    bench
-        .worker()
+    desk.worker()
         .behind(
-            () -> desk.of(name, Asking.SILENT),
+            () -> openRecords.of(name, DatabaseQuery.SILENT),
             records -> {
               if (tally().filter(tally -> tally.records().equals(name)).isPresent()) {
                 follow();
@@ -128,23 +129,23 @@ public final class Tallies {
 
   /// Brings records in as a new table, which shows the first of them.
   public void bringIn(RecordsName name) {
-    bench
-        .worker()
+    desk.worker()
         .run(
             Texts.of("busy.reading", name.label()),
             progress -> {
-              Records records = desk.of(name, new Asking(progress));
+              Records records = openRecords.of(name, new DatabaseQuery(progress));
               return Tallying.of(records).tally(Plan.EMPTY);
             },
             tally -> {
-              Document document = bench.intake().withAdded(bench.document(), Source.of(tally));
-              bench.change(Texts.of("change.records", name.label()), document);
-              bench.show(document.items().size() - 1);
-              bench.stepProperty().set(Step.BRING_IN);
-              desk.known(name)
+              Document document = desk.intake().withAdded(desk.document(), Source.of(tally));
+              desk.change(Texts.of("change.records", name.label()), document);
+              desk.show(document.items().size() - 1);
+              desk.stepProperty().set(Step.BRING_IN);
+              openRecords
+                  .known(name)
                   .ifPresent(
                       records ->
-                          bench.say(
+                          desk.say(
                               Texts.of("notice.records", records.count(), name.label())
                                   + String.join(
                                       "", records.said().stream().map(one -> " " + one).toList())));
@@ -156,8 +157,7 @@ public final class Tallies {
     boolean broken = failure instanceof BrokenRecords;
     if (broken && name instanceof RecordsName.File file) {
       Reading without = file.reading().withBrokenLeftOut(true);
-      bench
-          .noticeProperty()
+      desk.noticeProperty()
           .set(
               Optional.of(
                   new Notice(failure.getMessage(), true)
@@ -165,7 +165,7 @@ public final class Tallies {
                           Texts.of("records.leaveOut"),
                           () -> bringIn(new RecordsName.File(file.path(), without)))));
     } else {
-      bench.tell(failure);
+      desk.tell(failure);
     }
   }
 
@@ -185,16 +185,15 @@ public final class Tallies {
     try {
       reading.run();
     } catch (IllegalArgumentException wrong) {
-      bench.tell(wrong);
+      desk.tell(wrong);
     }
   }
 
   /// Looks the members of a dimension up behind the scenes.
   public void members(
       Records records, TallyDimension dimension, int most, Consumer<List<Member>> found) {
-    bench
-        .worker()
-        .behind(() -> records.members(dimension, most, Asking.SILENT), found, bench::tell);
+    desk.worker()
+        .behind(() -> records.members(dimension, most, DatabaseQuery.SILENT), found, desk::tell);
   }
 
   /// Carries out the moves that were held.
@@ -219,24 +218,23 @@ public final class Tallies {
   }
 
   private void count(String label, RecordsName name, Plan plan, long cells) {
-    int place = bench.placeProperty().get();
-    String id = bench.table().map(DocumentTable::id).orElse("");
+    int place = desk.placeProperty().get();
+    String id = desk.table().map(DocumentTable::id).orElse("");
     long began = System.nanoTime();
-    bench
-        .worker()
+    desk.worker()
         .run(
             Texts.of("busy.counting", name.label()),
             progress -> {
-              Asking asking = new Asking(progress);
-              Records records = desk.of(name, asking);
+              DatabaseQuery asking = new DatabaseQuery(progress);
+              Records records = openRecords.of(name, asking);
               return Tallying.of(records).asking(asking).withCells(cells).tally(plan);
             },
             tally -> {
               boolean there =
-                  place < bench.document().items().size()
-                      && bench.document().table(place).id().equals(id);
+                  place < desk.document().items().size()
+                      && desk.document().table(place).id().equals(id);
               if (there) {
-                bench.change(label, bench.document().withSource(place, Source.of(tally)));
+                desk.change(label, desk.document().withSource(place, Source.of(tally)));
                 holdIfSlow(name, (System.nanoTime() - began) / 1_000_000);
               }
             },
@@ -247,8 +245,7 @@ public final class Tallies {
     held.set(Optional.empty());
     follow();
     if (failure instanceof TooManyCells) {
-      bench
-          .noticeProperty()
+      desk.noticeProperty()
           .set(
               Optional.of(
                   new Notice(failure.getMessage(), true)
@@ -256,7 +253,7 @@ public final class Tallies {
                           Texts.of("records.anySize"),
                           () -> count(label, name, plan, Long.MAX_VALUE))));
     } else {
-      bench.tell(failure);
+      desk.tell(failure);
     }
   }
 
@@ -269,7 +266,7 @@ public final class Tallies {
     long allowed = counted.add(name) ? holdAfter + FIRST : holdAfter;
     if (milliseconds > allowed && !holding.get()) {
       holding.set(true);
-      bench.say(Texts.of("notice.holding", milliseconds / 1000.0));
+      desk.say(Texts.of("notice.holding", milliseconds / 1000.0));
     }
   }
 }

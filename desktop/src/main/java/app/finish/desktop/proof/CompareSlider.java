@@ -5,8 +5,8 @@ import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
@@ -21,7 +21,7 @@ import javafx.scene.layout.Region;
 public final class CompareSlider extends Pane {
   private static final double GRIP = 14;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final DoubleProperty share = new SimpleDoubleProperty(0.5);
   private final Region line = new Region();
   private final Region grip = new Region();
@@ -31,8 +31,8 @@ public final class CompareSlider extends Pane {
   private Runnable changed = () -> {};
   private int asked;
 
-  CompareSlider(Workbench bench) {
-    this.bench = bench;
+  CompareSlider(Desk desk) {
+    this.desk = desk;
     setPickOnBounds(false);
     line.getStyleClass().add("compare-line");
     line.setMouseTransparent(true);
@@ -59,7 +59,7 @@ public final class CompareSlider extends Pane {
           switch (event.getCode()) {
             case LEFT -> to(share.get() - 0.05);
             case RIGHT -> to(share.get() + 0.05);
-            case ESCAPE -> bench.dressing().againstProperty().set(Optional.empty());
+            case ESCAPE -> desk.dressing().againstProperty().set(Optional.empty());
             default -> {
               return;
             }
@@ -69,9 +69,9 @@ public final class CompareSlider extends Pane {
     share.addListener((p, before, now) -> place());
     widthProperty().addListener((p, before, now) -> place());
     heightProperty().addListener((p, before, now) -> place());
-    bench.shownProperty().addListener((p, before, now) -> follow());
-    bench.stepProperty().addListener((p, before, now) -> follow());
-    bench.dressing().againstProperty().addListener((p, before, now) -> follow());
+    desk.shownProperty().addListener((p, before, now) -> follow());
+    desk.stepProperty().addListener((p, before, now) -> follow());
+    desk.dressing().againstProperty().addListener((p, before, now) -> follow());
     setVisible(false);
   }
 
@@ -106,9 +106,9 @@ public final class CompareSlider extends Pane {
   }
 
   private void follow() {
-    Optional<String> with = bench.dressing().againstProperty().get();
+    Optional<String> with = desk.dressing().againstProperty().get();
     boolean on =
-        with.isPresent() && bench.table().isPresent() && bench.stepProperty().get() == Step.DRESS;
+        with.isPresent() && desk.table().isPresent() && desk.stepProperty().get() == Step.DRESS;
     if (!on) {
       setVisible(false);
       against = Optional.empty();
@@ -117,14 +117,13 @@ public final class CompareSlider extends Pane {
     }
     int own = ++asked;
     String style = with.get();
-    Finish now = bench.table().get().finish();
+    Finish now = desk.table().get().finish();
     Finish compared = style.isEmpty() ? Finish.in("Plain") : now.withStyle(style);
-    Document document = bench.dressing().holding(bench.document(), compared.style());
-    int at = bench.placeProperty().get();
-    bench
-        .worker()
+    Document document = desk.dressing().holding(desk.document(), compared.style());
+    int at = desk.placeProperty().get();
+    desk.worker()
         .behind(
-            () -> bench.proofs().picture(document, at, compared, Paper.A4.unpaged()),
+            () -> desk.proofs().picture(document, at, compared, Paper.A4.unpaged()),
             made -> {
               if (own == asked) {
                 against = Optional.of(made.scroll());
@@ -134,6 +133,6 @@ public final class CompareSlider extends Pane {
                 place();
               }
             },
-            bench::tell);
+            desk::tell);
   }
 }

@@ -2,10 +2,10 @@ package app.finish.desktop.proof;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,19 +15,19 @@ import javafx.geometry.Point2D;
 
 /// Drags a heading to another place among its neighbours. A bar shows where it will land.
 public final class HeadingDrag {
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofView view;
   private Optional<HeadingKeys.Named> heading = Optional.empty();
   private int by;
 
-  HeadingDrag(Workbench bench, ProofView view) {
-    this.bench = bench;
+  HeadingDrag(Desk desk, ProofView view) {
+    this.desk = desk;
     this.view = view;
   }
 
   /// Takes hold of the heading in a box, if it is one.
   void grip(Optional<CellBox> box) {
-    heading = box.flatMap(one -> HeadingKeys.heading(bench, one.cell().place()));
+    heading = box.flatMap(one -> HeadingKeys.heading(desk, one.cell().place()));
     by = 0;
   }
 
@@ -77,7 +77,7 @@ public final class HeadingDrag {
 
   /// The headings of the same group, in order.
   private List<Neighbour> neighbours(HeadingKeys.Named dragged) {
-    Arranged arranged = bench.shownProperty().get().orElseThrow().arranged();
+    Arranged arranged = desk.shownProperty().get().orElseThrow().arranged();
     List<List<String>> paths = arranged.paths(dragged.side());
     int level = dragged.path().size() - 1;
     List<String> group = dragged.path().subList(0, level);
@@ -107,7 +107,8 @@ public final class HeadingDrag {
 
   /// The box of a figure of a leaf: its row or column.
   private Optional<CellBox> box(Side side, int leaf) {
-    return view.boxOf(side == Side.DOWN ? new Place.Body(leaf, 0) : new Place.Body(0, leaf));
+    return view.boxOf(
+        side == Side.DOWN ? new CellMeaning.Body(leaf, 0) : new CellMeaning.Body(0, leaf));
   }
 
   /// Lets go; makes the move if the heading was dragged elsewhere.
@@ -118,7 +119,7 @@ public final class HeadingDrag {
     view.showLanding(Optional.empty());
     heading = Optional.empty();
     if (by != 0) {
-      dragged.ifPresent(one -> HeadingKeys.shift(bench, one, by));
+      dragged.ifPresent(one -> HeadingKeys.shift(desk, one, by));
     }
     return dragged.isPresent();
   }

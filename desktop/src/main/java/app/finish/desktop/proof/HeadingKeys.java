@@ -5,9 +5,9 @@ import app.finish.core.arrange.make.Shift;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
@@ -15,27 +15,26 @@ import javafx.scene.input.KeyCode;
 /// Moves the picked heading by keyboard: Alt and an arrow put it before or behind its neighbour,
 /// Delete sets it aside.
 public final class HeadingKeys {
-  private final Workbench bench;
+  private final Desk desk;
 
-  HeadingKeys(Workbench bench) {
-    this.bench = bench;
+  HeadingKeys(Desk desk) {
+    this.desk = desk;
   }
 
   /// A heading by its side and the labels that lead to it.
   public record Named(Side side, List<String> path) {}
 
   /// The heading in a place, if there is one.
-  public static Optional<Named> heading(Workbench bench, Place place) {
+  public static Optional<Named> heading(Desk desk, CellMeaning place) {
     return switch (place) {
-      case Place.Stub stub -> named(bench, Side.DOWN, stub.leaf(), stub.level());
-      case Place.Head head -> named(bench, Side.ACROSS, head.first(), head.level());
+      case CellMeaning.Stub stub -> named(desk, Side.DOWN, stub.leaf(), stub.level());
+      case CellMeaning.Head head -> named(desk, Side.ACROSS, head.first(), head.level());
       default -> Optional.empty();
     };
   }
 
-  private static Optional<Named> named(Workbench bench, Side side, int leaf, int level) {
-    return bench
-        .shownProperty()
+  private static Optional<Named> named(Desk desk, Side side, int leaf, int level) {
+    return desk.shownProperty()
         .get()
         .map(shown -> shown.arranged().paths(side))
         .filter(paths -> leaf < paths.size() && level < paths.get(leaf).size())
@@ -43,7 +42,7 @@ public final class HeadingKeys {
   }
 
   private Optional<Named> picked() {
-    return bench.pickProperty().get().flatMap(pick -> heading(bench, pick.place()));
+    return desk.pickProperty().get().flatMap(pick -> heading(desk, pick.place()));
   }
 
   /// Whether the key moved a heading.
@@ -62,24 +61,24 @@ public final class HeadingKeys {
           default -> 0;
         };
     if (by != 0) {
-      shift(bench, heading.get(), by);
+      shift(desk, heading.get(), by);
     }
     return by != 0;
   }
 
   /// Moves a heading among its neighbours and picks it again.
-  public static void shift(Workbench bench, Named heading, int by) {
+  public static void shift(Desk desk, Named heading, int by) {
     Move move = new Shift(heading.side, heading.path, by);
-    bench.arranging().arrangeAndPick(move.words(Levels.NUMBERED), move, heading.side, heading.path);
+    desk.arranging().arrangeAndPick(move.words(Levels.NUMBERED), move, heading.side, heading.path);
   }
 
   boolean setAside() {
     Optional<Named> heading =
-        bench.stepProperty().get() == Step.ARRANGE ? picked() : Optional.empty();
+        desk.stepProperty().get() == Step.ARRANGE ? picked() : Optional.empty();
     heading.ifPresent(
         one -> {
           Move move = new SetAside(one.side, one.path);
-          bench.arranging().make(move);
+          desk.arranging().make(move);
         });
     return heading.isPresent();
   }

@@ -1,6 +1,6 @@
 package app.finish.desktop.proof;
 
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import app.finish.desktop.model.Pick;
@@ -27,7 +27,8 @@ public final class Outlines {
     this.scale = scale;
   }
 
-  void draw(Proof.Page page, Optional<CellBox> pointed, Optional<Pick> picked, List<Place> also) {
+  void draw(
+      Proof.Page page, Optional<CellBox> pointed, Optional<Pick> picked, List<CellMeaning> also) {
     pointed
         .filter(box -> picked.map(pick -> !pick.covers(box)).orElse(true))
         .ifPresent(

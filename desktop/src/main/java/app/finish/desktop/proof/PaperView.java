@@ -5,10 +5,10 @@ import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.colour.Colour;
-import app.finish.core.style.colour.Sight;
+import app.finish.core.style.colour.ColourVision;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
-import app.finish.desktop.model.Workbench;
+import app.finish.desktop.model.Desk;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -32,18 +32,18 @@ public final class PaperView extends Pane {
   private static final Color SHADE = Color.web("#16242c", 0.08);
   private static final Color MARGIN = Color.web("#24605c", 0.28);
 
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofPainter painter;
   private final Canvas canvas = new Canvas();
   private final ScrollBar down = new ScrollBar();
   private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
-  private final ObjectProperty<Sight> sight = new SimpleObjectProperty<>(Sight.FULL);
+  private final ObjectProperty<ColourVision> sight = new SimpleObjectProperty<>(ColourVision.FULL);
   private final ReadOnlyObjectWrapper<Optional<Fit>> fit =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private int asked;
 
-  public PaperView(Workbench bench, ProofPainter painter) {
-    this.bench = bench;
+  public PaperView(Desk desk, ProofPainter painter) {
+    this.desk = desk;
     this.painter = painter;
     setId("paper-view");
     getStyleClass().add("desk");
@@ -64,7 +64,7 @@ public final class PaperView extends Pane {
     heightProperty().addListener((p, before, now) -> draw());
     sight.addListener((p, before, now) -> draw());
     paper.addListener((p, before, now) -> layOut());
-    bench.shownProperty().addListener((p, before, now) -> layOut());
+    desk.shownProperty().addListener((p, before, now) -> layOut());
     visibleProperty().addListener((p, before, now) -> layOut());
     addEventHandler(
         ScrollEvent.SCROLL, event -> down.setValue(clamp(down.getValue() - event.getDeltaY())));
@@ -88,7 +88,7 @@ public final class PaperView extends Pane {
     return paper;
   }
 
-  public ObjectProperty<Sight> sightProperty() {
+  public ObjectProperty<ColourVision> sightProperty() {
     return sight;
   }
 
@@ -97,23 +97,22 @@ public final class PaperView extends Pane {
   }
 
   private void layOut() {
-    if (!isVisible() || bench.table().isEmpty()) {
+    if (!isVisible() || desk.table().isEmpty()) {
       return;
     }
     int own = ++asked;
-    int place = bench.placeProperty().get();
+    int place = desk.placeProperty().get();
     Paper wanted = paper.get();
-    bench
-        .worker()
+    desk.worker()
         .behind(
-            () -> bench.proofs().fit(bench.document(), place, wanted),
+            () -> desk.proofs().fit(desk.document(), place, wanted),
             made -> {
               if (own == asked) {
                 fit.set(Optional.of(made));
                 draw();
               }
             },
-            bench::tell);
+            desk::tell);
   }
 
   private double scale(Proof.Page page) {

@@ -5,8 +5,8 @@ import app.finish.core.layout.Proof;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.colour.Colour;
 import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.canvas.GraphicsContext;
@@ -18,18 +18,18 @@ public final class ProofDrawing {
   private static final Color PAPER = Color.web("#fffefb");
   private static final Color EDGE = Color.web("#16242c", 0.22);
 
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofView view;
   private final ProofPainter painter;
 
-  ProofDrawing(Workbench bench, ProofView view, ProofPainter painter) {
-    this.bench = bench;
+  ProofDrawing(Desk desk, ProofView view, ProofPainter painter) {
+    this.desk = desk;
     this.view = view;
     this.painter = painter;
   }
 
   private Color paper() {
-    Colour paper = bench.shownProperty().get().orElseThrow().dressed().palette().colour("paper");
+    Colour paper = desk.shownProperty().get().orElseThrow().dressed().palette().colour("paper");
     return paper.rgb() == 0xffffff ? PAPER : painter.colour(paper);
   }
 
@@ -124,7 +124,7 @@ public final class ProofDrawing {
     gc.save();
     gc.translate(x, y + origin * scale);
     gc.scale(scale, scale);
-    if (bench.stepProperty().get() == Step.BRING_IN) {
+    if (desk.stepProperty().get() == Step.BRING_IN) {
       tint(gc, page, origin);
     }
     double bottom = (view.getHeight() - y) / scale;
@@ -132,14 +132,14 @@ public final class ProofDrawing {
     new Outlines(gc, scale, origin)
         .draw(
             page,
-            bench.pointedProperty().get(),
-            bench.pickProperty().get(),
-            bench.alsoProperty().get());
+            desk.pointedProperty().get(),
+            desk.pickProperty().get(),
+            desk.alsoProperty().get());
     gc.restore();
   }
 
   private void tint(GraphicsContext gc, Proof.Page page, double origin) {
-    Tints tints = Tints.of(bench.shownProperty().get().orElseThrow());
+    Tints tints = Tints.of(desk.shownProperty().get().orElseThrow());
     for (CellBox box : page.boxes()) {
       tints
           .of(box)

@@ -2,15 +2,15 @@ package app.finish.desktop.proof;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.PartName;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.EditableWords;
 import app.finish.desktop.model.Renaming;
 import app.finish.desktop.model.Shown;
-import app.finish.desktop.model.ShownWords;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.BoundingBox;
@@ -18,31 +18,31 @@ import javafx.geometry.Bounds;
 
 /// Editing words and headings where they stand on the proof.
 public final class ProofEdits {
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofView view;
 
-  ProofEdits(Workbench bench, ProofView view) {
-    this.bench = bench;
+  ProofEdits(Desk desk, ProofView view) {
+    this.desk = desk;
     this.view = view;
   }
 
-  private ShownWords words() {
-    return ShownWords.of(bench.shownProperty().get());
+  private EditableWords words() {
+    return EditableWords.of(desk.shownProperty().get());
   }
 
   /// Whether a cell can be edited where it stands: words, and headings while the table is arranged.
   boolean isEditable(CellBox box) {
     boolean heading =
-        box.cell().place() instanceof Place.Stub
-            || box.cell().place() instanceof Place.Head
-            || box.cell().place() instanceof Place.StubHead;
-    return words().isEditable(box.cell()) || heading && bench.stepProperty().get() == Step.ARRANGE;
+        box.cell().place() instanceof CellMeaning.Stub
+            || box.cell().place() instanceof CellMeaning.Head
+            || box.cell().place() instanceof CellMeaning.StubHead;
+    return words().isEditable(box.cell()) || heading && desk.stepProperty().get() == Step.ARRANGE;
   }
 
   /// Edits the title or the general note, even if there is none yet.
   void edit(PartName part) {
     int index = part == PartName.NOTE ? words().generalNote() : 0;
-    Optional<CellBox> box = view.boxOf(new Place.Word(part, index));
+    Optional<CellBox> box = view.boxOf(new CellMeaning.Word(part, index));
     if (box.isPresent()) {
       view.reveal(box.get());
       edit(box.get());
@@ -53,7 +53,7 @@ public final class ProofEdits {
                 double margin = scroll.paper().margin();
                 double y = part == PartName.TITLE ? margin / 3 : scroll.paper().height() - margin;
                 Bounds at = view.inView(margin, y, scroll.paper().width() - 2 * margin, 11 * 1.9);
-                begin(part.label(), "", at, 11, written -> bench.word(part, written));
+                begin(part.label(), "", at, 11, written -> desk.word(part, written));
               });
     }
   }
@@ -71,22 +71,22 @@ public final class ProofEdits {
             Math.min(at.getHeight(), size * 1.9 * scale));
     PartName part = box.cell().part().name();
     switch (box.cell().place()) {
-      case Place.Stub stub -> heading(Side.DOWN, stub.leaf(), stub.level(), field, size);
-      case Place.Head head -> heading(Side.ACROSS, head.first(), head.level(), field, size);
-      case Place.StubHead head ->
+      case CellMeaning.Stub stub -> heading(Side.DOWN, stub.leaf(), stub.level(), field, size);
+      case CellMeaning.Head head -> heading(Side.ACROSS, head.first(), head.level(), field, size);
+      case CellMeaning.StubHead head ->
           begin(
               part.label(),
               box.cell().bareText(),
               field,
               size,
-              name -> new Renaming(bench).stubHead(head.level(), name));
+              name -> new Renaming(desk).stubHead(head.level(), name));
       default ->
-          begin(part.label(), words().of(part), field, size, written -> bench.word(part, written));
+          begin(part.label(), words().of(part), field, size, written -> desk.word(part, written));
     }
   }
 
   private void heading(Side side, int leaf, int level, Bounds at, double size) {
-    Optional<Arranged> arranged = bench.shownProperty().get().map(Shown::arranged);
+    Optional<Arranged> arranged = desk.shownProperty().get().map(Shown::arranged);
     if (arranged.isEmpty() || leaf >= arranged.get().paths(side).size()) {
       return;
     }
@@ -97,7 +97,7 @@ public final class ProofEdits {
         now,
         at,
         size,
-        name -> new Renaming(bench).heading(side, path, now, name));
+        name -> new Renaming(desk).heading(side, path, now, name));
   }
 
   private void begin(

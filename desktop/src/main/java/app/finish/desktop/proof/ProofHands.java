@@ -1,12 +1,12 @@
 package app.finish.desktop.proof;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,24 +19,24 @@ import javafx.scene.input.ScrollEvent;
 
 /// What pointer and keys do on the proof: point, pick, move the paper, drag headings, edit.
 public final class ProofHands {
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofView view;
   private final ProofEdits edits;
   private final HeadingDrag dragging;
   private Optional<Point2D> grip = Optional.empty();
   private boolean moved;
 
-  ProofHands(Workbench bench, ProofView view) {
-    this.bench = bench;
+  ProofHands(Desk desk, ProofView view) {
+    this.desk = desk;
     this.view = view;
-    this.edits = new ProofEdits(bench, view);
-    this.dragging = new HeadingDrag(bench, view);
+    this.edits = new ProofEdits(desk, view);
+    this.dragging = new HeadingDrag(desk, view);
   }
 
   /// Listens to the view.
   void take() {
     view.setOnMouseMoved(this::point);
-    view.setOnMouseExited(event -> bench.pointedProperty().set(Optional.empty()));
+    view.setOnMouseExited(event -> desk.pointedProperty().set(Optional.empty()));
     view.setOnMousePressed(this::press);
     view.setOnMouseDragged(this::drag);
     view.setOnMouseReleased(this::release);
@@ -45,8 +45,8 @@ public final class ProofHands {
   }
 
   private void point(MouseEvent event) {
-    bench.pointedProperty().set(view.at(event.getX(), event.getY()));
-    boolean over = bench.pointedProperty().get().isPresent();
+    desk.pointedProperty().set(view.at(event.getX(), event.getY()));
+    boolean over = desk.pointedProperty().get().isPresent();
     view.setCursor(over ? Cursor.HAND : Cursor.DEFAULT);
   }
 
@@ -54,7 +54,7 @@ public final class ProofHands {
     view.requestFocus();
     grip = Optional.of(new Point2D(event.getX(), event.getY()));
     moved = false;
-    if (bench.stepProperty().get() == Step.ARRANGE) {
+    if (desk.stepProperty().get() == Step.ARRANGE) {
       dragging.grip(view.at(event.getX(), event.getY()));
     }
   }
@@ -85,10 +85,10 @@ public final class ProofHands {
     }
     Optional<CellBox> box = view.at(event.getX(), event.getY());
     if (box.isEmpty()) {
-      bench.pickProperty().set(Optional.empty());
+      desk.pickProperty().set(Optional.empty());
     } else if (event.getClickCount() == 2 && edits.isEditable(box.get())) {
       edits.edit(box.get());
-    } else if (event.isShortcutDown() && bench.pickProperty().get().isPresent()) {
+    } else if (event.isShortcutDown() && desk.pickProperty().get().isPresent()) {
       also(box.get().cell().place());
     } else {
       pick(box.get().cell());
@@ -96,20 +96,19 @@ public final class ProofHands {
   }
 
   /// Picks one more cell, or one less.
-  private void also(Place place) {
-    List<Place> more = new ArrayList<>(bench.alsoProperty().get());
+  private void also(CellMeaning place) {
+    List<CellMeaning> more = new ArrayList<>(desk.alsoProperty().get());
     if (!more.remove(place)) {
       more.add(place);
     }
-    bench.alsoProperty().set(List.copyOf(more));
+    desk.alsoProperty().set(List.copyOf(more));
   }
 
   /// Picks a cell; picking it again picks its part, and so outward.
   private void pick(DressedCell cell) {
-    Optional<Pick> before = bench.pickProperty().get();
+    Optional<Pick> before = desk.pickProperty().get();
     boolean again = before.isPresent() && before.get().place().equals(cell.place());
-    bench
-        .pickProperty()
+    desk.pickProperty()
         .set(Optional.of(again ? before.get().outward() : new Pick(cell.place(), cell.part(), 0)));
   }
 
@@ -125,8 +124,8 @@ public final class ProofHands {
   }
 
   private void key(KeyEvent event) {
-    if (event.isAltDown() && bench.stepProperty().get() == Step.ARRANGE) {
-      if (new HeadingKeys(bench).moved(event.getCode())) {
+    if (event.isAltDown() && desk.stepProperty().get() == Step.ARRANGE) {
+      if (new HeadingKeys(desk).moved(event.getCode())) {
         event.consume();
       }
       return;
@@ -140,9 +139,9 @@ public final class ProofHands {
       case DOWN -> step(0, 1, event.isShiftDown());
       case LEFT -> step(-1, 0, event.isShiftDown());
       case RIGHT -> step(1, 0, event.isShiftDown());
-      case ENTER, SPACE -> bench.pickProperty().set(bench.pickProperty().get().map(Pick::outward));
+      case ENTER, SPACE -> desk.pickProperty().set(desk.pickProperty().get().map(Pick::outward));
       case F2 -> picked().filter(edits::isEditable).ifPresent(edits::edit);
-      case DELETE -> known = new HeadingKeys(bench).setAside();
+      case DELETE -> known = new HeadingKeys(desk).setAside();
       case ESCAPE -> known = escape();
       case PAGE_DOWN -> view.scrollBy(0, -view.getHeight() * 0.8);
       case PAGE_UP -> view.scrollBy(0, view.getHeight() * 0.8);
@@ -156,13 +155,13 @@ public final class ProofHands {
   }
 
   private boolean escape() {
-    boolean picked = bench.pickProperty().get().isPresent();
-    bench.pickProperty().set(Optional.empty());
+    boolean picked = desk.pickProperty().get().isPresent();
+    desk.pickProperty().set(Optional.empty());
     return picked;
   }
 
   private Optional<CellBox> picked() {
-    return bench.pickProperty().get().flatMap(pick -> view.boxOf(pick.place()));
+    return desk.pickProperty().get().flatMap(pick -> view.boxOf(pick.place()));
   }
 
   /// Picks the neighbour of the picked cell, or the first cell.
@@ -174,12 +173,12 @@ public final class ProofHands {
             : view.scroll().flatMap(scroll -> scroll.beside(from.get(), dx, dy));
     to.ifPresent(
         box -> {
-          List<Place> kept = new ArrayList<>(bench.alsoProperty().get());
+          List<CellMeaning> kept = new ArrayList<>(desk.alsoProperty().get());
           from.ifPresent(one -> kept.add(one.cell().place()));
           kept.remove(box.cell().place());
-          bench.pickProperty().set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0)));
+          desk.pickProperty().set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0)));
           if (more) {
-            bench.alsoProperty().set(List.copyOf(kept));
+            desk.alsoProperty().set(List.copyOf(kept));
           }
           view.reveal(view.boxOf(box.cell().place()).orElse(box));
         });

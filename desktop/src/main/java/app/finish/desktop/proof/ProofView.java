@@ -1,15 +1,15 @@
 package app.finish.desktop.proof;
 
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
-import app.finish.core.layout.sheet.Glimpse;
+import app.finish.core.layout.sheet.FirstScreen;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.PartName;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.Optional;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
@@ -36,7 +36,7 @@ public final class ProofView extends Pane {
   /// What is so much wider than the desk is not made small enough to be in sight whole.
   private static final double ENDLESS = 0.3;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofDrawing drawing;
   private final Canvas canvas = new Canvas();
   private final Region sheet = new Region();
@@ -50,18 +50,18 @@ public final class ProofView extends Pane {
   private boolean fitting = true;
   private Optional<Bounds> landing = Optional.empty();
 
-  public ProofView(Workbench bench, ProofPainter painter) {
-    this.bench = bench;
-    this.drawing = new ProofDrawing(bench, this, painter);
-    this.tags = new TagLayer(bench, this);
-    this.compared = new CompareSlider(bench);
+  public ProofView(Desk desk, ProofPainter painter) {
+    this.desk = desk;
+    this.drawing = new ProofDrawing(desk, this, painter);
+    this.tags = new TagLayer(desk, this);
+    this.compared = new CompareSlider(desk);
     getStyleClass().add("desk");
     setId("proof");
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     sheet.getStyleClass().add("sheet");
     sheet.setManaged(false);
-    sheet.visibleProperty().bind(bench.shownProperty().map(Optional::isPresent));
+    sheet.visibleProperty().bind(desk.shownProperty().map(Optional::isPresent));
     bar(down, Orientation.VERTICAL);
     bar(across, Orientation.HORIZONTAL);
     getChildren().addAll(sheet, canvas, tags, compared, down, across);
@@ -75,17 +75,16 @@ public final class ProofView extends Pane {
     canvas.heightProperty().bind(heightProperty());
     widthProperty().addListener((p, before, now) -> arrange());
     heightProperty().addListener((p, before, now) -> arrange());
-    bench.shownProperty().addListener((p, before, now) -> changed(before, now));
-    bench
-        .showing()
+    desk.shownProperty().addListener((p, before, now) -> changed(before, now));
+    desk.showing()
         .glimpseProperty()
         .addListener((p, before, now) -> now.ifPresent(this::takeGlimpse));
-    bench.pickProperty().addListener((p, before, now) -> draw());
-    bench.alsoProperty().addListener((p, before, now) -> draw());
-    bench.stepProperty().addListener((p, before, now) -> draw());
-    bench.pointedProperty().addListener((p, before, now) -> draw());
+    desk.pickProperty().addListener((p, before, now) -> draw());
+    desk.alsoProperty().addListener((p, before, now) -> draw());
+    desk.stepProperty().addListener((p, before, now) -> draw());
+    desk.pointedProperty().addListener((p, before, now) -> draw());
     focusedProperty().addListener((p, before, now) -> draw());
-    new ProofHands(bench, this).take();
+    new ProofHands(desk, this).take();
   }
 
   private void bar(ScrollBar bar, Orientation orientation) {
@@ -124,7 +123,7 @@ public final class ProofView extends Pane {
   }
 
   public Optional<Scroll> scroll() {
-    return bench.shownProperty().get().map(Shown::scroll);
+    return desk.shownProperty().get().map(Shown::scroll);
   }
 
   private void changed(Optional<Shown> before, Optional<Shown> now) {
@@ -137,9 +136,8 @@ public final class ProofView extends Pane {
       fitting = true;
     }
     arrange();
-    bench
-        .pointedProperty()
-        .set(bench.pointedProperty().get().flatMap(box -> boxOf(box.cell().place())));
+    desk.pointedProperty()
+        .set(desk.pointedProperty().get().flatMap(box -> boxOf(box.cell().place())));
   }
 
   /// Shows the whole table, at most at actual size.
@@ -264,11 +262,11 @@ public final class ProofView extends Pane {
     scroll()
         .ifPresent(
             now -> {
-              Scroll seen = bench.showing().glimpse().orElse(now);
+              Scroll seen = desk.showing().glimpse().orElse(now);
               placeSheet(seen);
               double right = (getWidth() - left) / scale();
               double bottom = (getHeight() - top) / scale();
-              bench.showing().inSight(new Glimpse.Sight(right, bottom));
+              desk.showing().inSight(new FirstScreen.Area(right, bottom));
               drawing.draw(gc, seen);
               compared.against().ifPresent(other -> drawing.drawBeside(gc, other, compared.x()));
             });
@@ -282,7 +280,7 @@ public final class ProofView extends Pane {
 
   /// How far from the edge what stays in view stands: behind the tags, if they are shown.
   private double edge() {
-    return bench.stepProperty().get() == Step.ARRANGE ? 28 : 6;
+    return desk.stepProperty().get() == Step.ARRANGE ? 28 : 6;
   }
 
   /// How far the stub is moved to stay in view.
@@ -345,13 +343,13 @@ public final class ProofView extends Pane {
     return inView(box.x(), box.y(), box.width(), box.height());
   }
 
-  Optional<CellBox> boxOf(Place place) {
+  Optional<CellBox> boxOf(CellMeaning place) {
     return scroll().flatMap(now -> now.boxOf(place));
   }
 
   /// Edits the title or the general note in place, even if there is none yet.
   public void edit(PartName part) {
-    new ProofEdits(bench, this).edit(part);
+    new ProofEdits(desk, this).edit(part);
   }
 
   /// Scrolls so that a cell is in sight.
@@ -387,7 +385,7 @@ public final class ProofView extends Pane {
   }
 
   /// Where a cell stands in this view, for whoever wants to point at it.
-  public Optional<Point2D> middleOf(Place place) {
+  public Optional<Point2D> middleOf(CellMeaning place) {
     return boxOf(place)
         .map(
             box -> {

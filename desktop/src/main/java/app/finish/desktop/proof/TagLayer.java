@@ -3,9 +3,9 @@ package app.finish.desktop.proof;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.Tag;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +30,7 @@ public final class TagLayer extends Pane {
   /// Where a dragged tag would land.
   private record Landing(Optional<Side> side, int depth) {}
 
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofView view;
   private final TagMoves moves;
   private final List<Label> labels = new ArrayList<>();
@@ -40,10 +40,10 @@ public final class TagLayer extends Pane {
   private OptionalInt gripped = OptionalInt.empty();
   private Optional<String> refocus = Optional.empty();
 
-  TagLayer(Workbench bench, ProofView view) {
-    this.bench = bench;
+  TagLayer(Desk desk, ProofView view) {
+    this.desk = desk;
     this.view = view;
-    this.moves = new TagMoves(bench);
+    this.moves = new TagMoves(desk);
     setPickOnBounds(false);
     setManaged(false);
     setId("tags");
@@ -51,15 +51,15 @@ public final class TagLayer extends Pane {
     hint.setManaged(false);
     hint.setVisible(false);
     hint.setMouseTransparent(true);
-    bench.shownProperty().addListener((p, before, now) -> show());
-    bench.stepProperty().addListener((p, before, now) -> show());
-    bench.arranging().pendingProperty().addListener((p, before, now) -> show());
+    desk.shownProperty().addListener((p, before, now) -> show());
+    desk.stepProperty().addListener((p, before, now) -> show());
+    desk.arranging().pendingProperty().addListener((p, before, now) -> show());
     view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::follow);
     view.addEventFilter(MouseEvent.MOUSE_RELEASED, this::letGo);
   }
 
   private void show() {
-    boolean arranging = bench.stepProperty().get() == Step.ARRANGE;
+    boolean arranging = desk.stepProperty().get() == Step.ARRANGE;
     Optional<String> focused =
         labels.stream().filter(Label::isFocused).map(Label::getText).findFirst();
     if (focused.isPresent()) {

@@ -6,8 +6,8 @@ import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Tag;
-import app.finish.desktop.model.Workbench;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
@@ -15,23 +15,23 @@ import javafx.scene.input.KeyCode;
 /// What can be done with a dimension's tag: placed at another depth, on the other side, held, or
 /// taken back from being held.
 public final class TagMoves {
-  private final Workbench bench;
+  private final Desk desk;
 
-  public TagMoves(Workbench bench) {
-    this.bench = bench;
+  public TagMoves(Desk desk) {
+    this.desk = desk;
   }
 
   public Optional<Arranged> arranged() {
-    return bench.arranging().now();
+    return desk.arranging().now();
   }
 
   /// The tags of the table at hand.
   public List<Tag> tags() {
-    return arranged().map(now -> Tag.of(now, bench.arrangement())).orElse(List.of());
+    return arranged().map(now -> Tag.of(now, desk.arrangement())).orElse(List.of());
   }
 
   private void make(Move move) {
-    bench.arrange(move.words(Levels.NUMBERED), bench.arrangement().with(move));
+    desk.arrange(move.words(Levels.NUMBERED), desk.arrangement().with(move));
   }
 
   /// Places a dimension on a side at a depth, counted without itself.
@@ -51,7 +51,7 @@ public final class TagMoves {
 
   /// Lets a held dimension run again, where it did before.
   public void release(Tag tag) {
-    tag.heldBy().ifPresent(bench.arranging()::takeBack);
+    tag.heldBy().ifPresent(desk.arranging()::takeBack);
   }
 
   /// Whether a key means something to a tag; if so, it is done.
@@ -92,14 +92,14 @@ public final class TagMoves {
 
   /// Steps from the member that a dimension is held at to its neighbour.
   public void step(Tag tag, int by) {
-    int place = tag.heldBy().map(bench.arrangement()::placeOf).orElse(-1);
+    int place = tag.heldBy().map(desk.arrangement()::placeOf).orElse(-1);
     if (place >= 0 && tag.heldBy().orElseThrow() instanceof Hold hold) {
-      List<String> members = bench.arranging().membersBefore(place, hold);
+      List<String> members = desk.arranging().membersBefore(place, hold);
       int to = members.indexOf(hold.member()) + by;
       if (to >= 0 && to < members.size()) {
         Move other = new Hold(hold.side(), hold.level(), members.get(to));
-        Arrangement now = bench.arrangement();
-        bench.arrange(other.words(Levels.NUMBERED), now.withReplaced(place, other));
+        Arrangement now = desk.arrangement();
+        desk.arrange(other.words(Levels.NUMBERED), now.withReplaced(place, other));
       }
     }
   }

@@ -1,6 +1,6 @@
 package app.finish.desktop.proof;
 
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.grid.GridPlace;
 import app.finish.core.layout.CellBox;
 import app.finish.core.recognise.found.Evidence;
@@ -26,7 +26,7 @@ public final class Tints {
   private static final Color GRAND_TOTALS = Color.web("#16242c", 0.14);
   private static final Color DOUBTFUL = Color.web("#f4e3bd");
 
-  private final Set<Place> doubtfulWords = new HashSet<>();
+  private final Set<CellMeaning> doubtfulWords = new HashSet<>();
   private final Set<Integer> doubtfulRows = new HashSet<>();
   private final Set<Integer> doubtfulColumns = new HashSet<>();
 
@@ -38,7 +38,8 @@ public final class Tints {
       if (!evidence.isDoubtful()) {
         continue;
       }
-      PartName.of(evidence.said()).ifPresent(part -> doubtfulWords.add(new Place.Word(part, 0)));
+      PartName.of(evidence.said())
+          .ifPresent(part -> doubtfulWords.add(new CellMeaning.Word(part, 0)));
       for (int leaf = 0; leaf < recognition.valueColumns().size(); leaf++) {
         int column = left + recognition.valueColumns().get(leaf);
         if (evidence.place().equals("column " + GridPlace.letters(column))) {
@@ -74,14 +75,14 @@ public final class Tints {
   public Optional<Color> of(CellBox box) {
     boolean doubtful =
         switch (box.cell().place()) {
-          case Place.Word word -> doubtfulWords.contains(word);
-          case Place.Body body ->
+          case CellMeaning.Word word -> doubtfulWords.contains(word);
+          case CellMeaning.Body body ->
               doubtfulRows.contains(body.row()) || doubtfulColumns.contains(body.column());
-          case Place.Stub stub ->
+          case CellMeaning.Stub stub ->
               box.cell().part().name() != PartName.GROUP_ROW && doubtfulRows.contains(stub.leaf());
-          case Place.Head head ->
+          case CellMeaning.Head head ->
               head.first() == head.last() && doubtfulColumns.contains(head.first());
-          case Place.StubHead head -> false;
+          case CellMeaning.StubHead head -> false;
         };
     if (doubtful) {
       return Optional.of(DOUBTFUL);

@@ -3,9 +3,9 @@ package app.finish.desktop.sendout;
 import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import app.finish.formats.OutputFormat;
 import java.util.List;
 import java.util.Locale;
@@ -23,15 +23,15 @@ import javafx.scene.layout.VBox;
 
 /// The last step: which tables, as what, on what paper.
 public final class SendOutBench {
-  private final Workbench bench;
+  private final Desk desk;
   private final Files files;
   private final ObjectProperty<OutputFormat> format = new SimpleObjectProperty<>(OutputFormat.DOCX);
   private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
   private final ObjectProperty<Boolean> all = new SimpleObjectProperty<>(false);
   private final VBox what = Benches.section("");
 
-  public SendOutBench(Workbench bench, Files files) {
-    this.bench = bench;
+  public SendOutBench(Desk desk, Files files) {
+    this.desk = desk;
     this.files = files;
   }
 
@@ -46,20 +46,20 @@ public final class SendOutBench {
     copy.setMaxWidth(Double.MAX_VALUE);
     copy.setOnAction(event -> files.copy());
     Node node =
-        Benches.bench(
+        Benches.desk(
             Step.SEND_OUT.label(),
             what,
             Benches.section(Texts.of("send.how"), formats()),
             Benches.section(Texts.of("send.paper"), papers()),
             Benches.section("", send, copy));
     node.setId("bench-send-out");
-    Benches.follow(bench.historyProperty(), this::showWhat);
+    Benches.follow(desk.historyProperty(), this::showWhat);
     Benches.follow(format, this::showWhat);
     return node;
   }
 
   private void showWhat() {
-    int tables = bench.document().items().size();
+    int tables = desk.document().items().size();
     boolean choice = tables > 1 && format.get().holdsSeveralTables();
     ToggleButton one = chip(Texts.of("send.this"), "send-this", !all.get() || !choice);
     ToggleButton every = chip(Texts.of("send.all", tables), "send-all", all.get() && choice);
@@ -125,10 +125,10 @@ public final class SendOutBench {
 
   /// Sends out as chosen.
   public void send() {
-    int tables = bench.document().items().size();
+    int tables = desk.document().items().size();
     boolean every = all.get() && format.get().holdsSeveralTables();
     List<Integer> places =
-        every ? IntStream.range(0, tables).boxed().toList() : List.of(bench.placeProperty().get());
+        every ? IntStream.range(0, tables).boxed().toList() : List.of(desk.placeProperty().get());
     files.sendOut(format.get(), paper.get(), places);
   }
 }

@@ -8,12 +8,12 @@ import app.finish.core.style.Touches;
 import app.finish.desktop.bringin.LinePanel;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Tallies;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +22,7 @@ import java.util.function.BooleanSupplier;
 
 /// Every action of the window, by name.
 public final class Actions {
-  private final Workbench bench;
+  private final Desk desk;
   private final Files files;
   private final Tallies tallies;
   private final ProofView proof;
@@ -33,7 +33,7 @@ public final class Actions {
   private final Runnable quit;
 
   public Actions(
-      Workbench bench,
+      Desk desk,
       Files files,
       Tallies tallies,
       ProofView proof,
@@ -42,7 +42,7 @@ public final class Actions {
       Runnable shutBench,
       Runnable sendOut,
       Runnable quit) {
-    this.bench = bench;
+    this.desk = desk;
     this.files = files;
     this.tallies = tallies;
     this.proof = proof;
@@ -57,7 +57,7 @@ public final class Actions {
   public List<Action> all() {
     List<Action> all = new ArrayList<>();
     BooleanSupplier always = () -> true;
-    BooleanSupplier table = () -> !bench.isEmpty();
+    BooleanSupplier table = () -> !desk.isEmpty();
     add(all, "action.bringIn", "Shortcut+I", always, files::bringIn);
     add(all, "action.paste", "Shortcut+V", always, files::paste);
     add(all, "action.records", "Shortcut+Shift+I", always, files::bringInRecords);
@@ -66,8 +66,8 @@ public final class Actions {
     add(all, "action.hold", "Shortcut+H", tallied, this::hold);
     BooleanSupplier held = () -> tallies.heldProperty().get().isPresent();
     add(all, "action.redraw", "Shortcut+Enter", held, tallies::redraw);
-    Arranging arranging = bench.arranging();
-    BooleanSupplier arranged = () -> bench.stepProperty().get() == Step.ARRANGE;
+    Arranging arranging = desk.arranging();
+    BooleanSupplier arranged = () -> desk.stepProperty().get() == Step.ARRANGE;
     add(
         all,
         "action.holdMoves",
@@ -85,26 +85,26 @@ public final class Actions {
         Action.of(
             undoName(),
             "Shortcut+Z",
-            () -> bench.historyProperty().get().undoLabel().isPresent(),
-            bench::undo));
+            () -> desk.historyProperty().get().undoLabel().isPresent(),
+            desk::undo));
     all.add(
         Action.of(
             redoName(),
             "Shortcut+Shift+Z",
-            () -> bench.historyProperty().get().redoLabel().isPresent(),
-            bench::redo));
+            () -> desk.historyProperty().get().redoLabel().isPresent(),
+            desk::redo));
     for (Step step : Step.values()) {
       all.add(
           Action.of(
               Texts.of("action.step", step.label()),
               "Shortcut+" + (step.ordinal() + 1),
               step == Step.BRING_IN ? always : table,
-              () -> bench.stepProperty().set(step)));
+              () -> desk.stepProperty().set(step)));
     }
-    for (HouseStyle style : bench.styles().styles()) {
-      all.add(Action.of(Texts.of("action.wear", style.name()), "", table, () -> bench.wear(style)));
+    for (HouseStyle style : desk.styles().styles()) {
+      all.add(Action.of(Texts.of("action.wear", style.name()), "", table, () -> desk.wear(style)));
     }
-    Dressing dressing = bench.dressing();
+    Dressing dressing = desk.dressing();
     for (Dressing.Leaf leaf : Dressing.Leaf.values()) {
       String word = leaf.name().toLowerCase(Locale.ROOT).replace('_', '-');
       all.add(
@@ -113,12 +113,12 @@ public final class Actions {
               "",
               table,
               () -> {
-                bench.stepProperty().set(Step.DRESS);
+                desk.stepProperty().set(Step.DRESS);
                 dressing.leafProperty().set(leaf);
               }));
     }
     BooleanSupplier touched = () -> !dressing.touches().isEmpty();
-    StyleSharing sharing = new StyleSharing(bench, files);
+    StyleSharing sharing = new StyleSharing(desk, files);
     add(
         all,
         "action.liftTouches",
@@ -131,29 +131,29 @@ public final class Actions {
     add(all, "action.styleFromWorkbook", "", table, sharing::fromWorkbook);
     add(all, "action.editTitle", "Shortcut+T", table, () -> proof.edit(PartName.TITLE));
     add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
-    add(all, "action.liftCorrections", "", this::hasCorrections, bench::liftCorrections);
+    add(all, "action.liftCorrections", "", this::hasCorrections, desk::liftCorrections);
     add(
         all,
         "action.cut",
         "",
-        () -> LinePanel.pickedRow(bench).isPresent(),
-        () -> LinePanel.pickedRow(bench).ifPresent(row -> bench.cutAt(row.row())));
-    add(all, "action.join", "", bench::canJoin, bench::join);
+        () -> LinePanel.pickedRow(desk).isPresent(),
+        () -> LinePanel.pickedRow(desk).ifPresent(row -> desk.cutAt(row.row())));
+    add(all, "action.join", "", desk::canJoin, desk::join);
     add(
         all,
         "action.swapAxes",
         "Shortcut+Shift+X",
         table,
         () ->
-            bench.arrange(
+            desk.arrange(
                 new SwapAxes().words(app.finish.core.arrange.move.Levels.NUMBERED),
-                bench.arrangement().with(new SwapAxes())));
+                desk.arrangement().with(new SwapAxes())));
     add(
         all,
         "action.startOver",
         "",
-        () -> !bench.arrangement().isEmpty(),
-        () -> bench.arrange(Texts.of("change.startOver"), Arrangement.NONE));
+        () -> !desk.arrangement().isEmpty(),
+        () -> desk.arrange(Texts.of("change.startOver"), Arrangement.NONE));
     add(all, "action.find", "Shortcut+F", table, findBar::open);
     add(all, "action.findNext", "F3", table, () -> findBar.find(false));
     add(all, "action.findPrevious", "Shift+F3", table, () -> findBar.find(true));
@@ -164,16 +164,16 @@ public final class Actions {
         "action.nextTable",
         "Shortcut+Page Down",
         table,
-        () -> bench.show(bench.placeProperty().get() + 1));
+        () -> desk.show(desk.placeProperty().get() + 1));
     add(
         all,
         "action.previousTable",
         "Shortcut+Page Up",
         table,
-        () -> bench.show(bench.placeProperty().get() - 1));
+        () -> desk.show(desk.placeProperty().get() - 1));
     add(all, "action.moveEarlier", "Shortcut+Shift+Page Up", table, () -> moveBy(-1));
     add(all, "action.moveLater", "Shortcut+Shift+Page Down", table, () -> moveBy(1));
-    add(all, "action.removeTable", "", table, bench::removeTable);
+    add(all, "action.removeTable", "", table, desk::removeTable);
     add(all, "zoom.in", "Shortcut+Equals", table, () -> proof.magnify(1.2));
     add(all, "zoom.out", "Shortcut+Minus", table, () -> proof.magnify(1 / 1.2));
     add(all, "zoom.actual", "Shortcut+Shift+0", table, () -> proof.showAt(1));
@@ -197,17 +197,16 @@ public final class Actions {
   }
 
   private void moveBy(int by) {
-    int place = bench.placeProperty().get();
-    bench.move(place, place + by);
+    int place = desk.placeProperty().get();
+    desk.move(place, place + by);
   }
 
   private boolean hasCorrections() {
-    return bench.table().map(table -> table.finish().corrections().size() > 0).orElse(false);
+    return desk.table().map(table -> table.finish().corrections().size() > 0).orElse(false);
   }
 
   private String undoName() {
-    return bench
-        .historyProperty()
+    return desk.historyProperty()
         .get()
         .undoLabel()
         .map(what -> Texts.of("undo.what", what))
@@ -215,8 +214,7 @@ public final class Actions {
   }
 
   private String redoName() {
-    return bench
-        .historyProperty()
+    return desk.historyProperty()
         .get()
         .redoLabel()
         .map(what -> Texts.of("redo.what", what))

@@ -1,11 +1,11 @@
 package app.finish.desktop.shell;
 
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.arrange.ArrangeBench;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Pick;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -20,15 +20,15 @@ import javafx.scene.layout.Region;
 /// Finds a text in the table: Enter goes to the next cell that holds it, Shift and Enter to the one
 /// before, Esc shuts the bar. What is found is picked and in sight.
 public final class FindBar extends HBox {
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofView proof;
   private final TextField field = new TextField();
   private final Label said = new Label();
   private int asked;
 
-  public FindBar(Workbench bench, ProofView proof) {
+  public FindBar(Desk desk, ProofView proof) {
     super(6);
-    this.bench = bench;
+    this.desk = desk;
     this.proof = proof;
     getStyleClass().add("find-bar");
     setId("find-bar");
@@ -86,9 +86,8 @@ public final class FindBar extends HBox {
       return;
     }
     int own = ++asked;
-    Optional<Place> from = bench.pickProperty().get().map(Pick::place);
-    bench
-        .worker()
+    Optional<CellMeaning> from = desk.pickProperty().get().map(Pick::place);
+    desk.worker()
         .behind(
             () -> scroll.get().find(text, from, backwards),
             found -> {
@@ -96,17 +95,17 @@ public final class FindBar extends HBox {
                 show(scroll.get(), found);
               }
             },
-            bench::tell);
+            desk::tell);
   }
 
-  private void show(Scroll scroll, Optional<Place> found) {
+  private void show(Scroll scroll, Optional<CellMeaning> found) {
     said.setText(found.isPresent() ? "" : Texts.of("find.nothing"));
     found
         .flatMap(scroll::boxOf)
         .ifPresent(
             box -> {
               Pick pick = new Pick(box.cell().place(), box.cell().part(), 0);
-              bench.pickProperty().set(Optional.of(pick));
+              desk.pickProperty().set(Optional.of(pick));
               proof.reveal(box);
             });
   }

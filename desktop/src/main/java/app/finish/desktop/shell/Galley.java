@@ -6,9 +6,9 @@ import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -43,7 +43,7 @@ public final class Galley extends HBox {
   private static final double WIDTH = 116;
   private static final double HEIGHT = 56;
 
-  private final Workbench bench;
+  private final Desk desk;
   private final ProofPainter painter;
   private final Runnable bringIn;
   private final Label count = new Label();
@@ -54,8 +54,8 @@ public final class Galley extends HBox {
   private Optional<Waiting> waiting = Optional.empty();
   private double grip = -1;
 
-  public Galley(Workbench bench, ProofPainter painter, Runnable bringIn) {
-    this.bench = bench;
+  public Galley(Desk desk, ProofPainter painter, Runnable bringIn) {
+    this.desk = desk;
     this.painter = painter;
     this.bringIn = bringIn;
     getStyleClass().add("galley");
@@ -75,14 +75,14 @@ public final class Galley extends HBox {
     scroll.setFocusTraversable(false);
     HBox.setHgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(head, scroll, bringInTile());
-    bench.historyProperty().addListener((p, before, now) -> show());
-    bench.placeProperty().addListener((p, before, now) -> show());
-    bench.shownProperty().addListener((p, before, now) -> take(now));
+    desk.historyProperty().addListener((p, before, now) -> show());
+    desk.placeProperty().addListener((p, before, now) -> show());
+    desk.shownProperty().addListener((p, before, now) -> take(now));
     show();
   }
 
   private void show() {
-    Document document = bench.document();
+    Document document = desk.document();
     count.setText(Texts.of("galley.count", document.items().size()));
     count.getStyleClass().setAll("label", "caption");
     boolean focused = row.getChildren().stream().anyMatch(Node::isFocused);
@@ -93,8 +93,8 @@ public final class Galley extends HBox {
     row.getChildren().setAll(tiles);
     reveal();
     pictures.keySet().removeIf(id -> document.tables().stream().noneMatch(t -> t.id().equals(id)));
-    if (focused && bench.placeProperty().get() < tiles.size()) {
-      tiles.get(bench.placeProperty().get()).requestFocus();
+    if (focused && desk.placeProperty().get() < tiles.size()) {
+      tiles.get(desk.placeProperty().get()).requestFocus();
     }
   }
 
@@ -103,7 +103,7 @@ public final class Galley extends HBox {
     Platform.runLater(
         () -> {
           double most = row.getWidth() - scroll.getViewportBounds().getWidth();
-          int place = bench.placeProperty().get();
+          int place = desk.placeProperty().get();
           if (most > 0 && place < row.getChildren().size()) {
             Bounds tile = row.getChildren().get(place).getBoundsInParent();
             double left = scroll.getHvalue() * most;
@@ -130,10 +130,10 @@ public final class Galley extends HBox {
     tile.setGraphic(new VBox(3, frame, new HBox(4, number, title)));
     tile.getStyleClass().setAll("galley-tile");
     tile.setId("galley-" + (place + 1));
-    if (place == bench.placeProperty().get()) {
+    if (place == desk.placeProperty().get()) {
       tile.getStyleClass().add("chosen");
     }
-    tile.setOnAction(event -> bench.show(place));
+    tile.setOnAction(event -> desk.show(place));
     tile.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(event, place));
     tile.setOnMousePressed(event -> grip = event.getSceneX());
     tile.setOnMouseDragged(event -> tile.setTranslateX(event.getSceneX() - grip));
@@ -143,7 +143,7 @@ public final class Galley extends HBox {
           tile.setTranslateX(0);
           int by = (int) Math.round(dragged / (WIDTH + 26));
           int last = document.items().size() - 1;
-          bench.move(place, Math.clamp(place + by, 0, last));
+          desk.move(place, Math.clamp(place + by, 0, last));
         });
     draw(document, place, picture, title, tile);
     return tile;
@@ -153,7 +153,7 @@ public final class Galley extends HBox {
   private void draw(Document document, int place, Thumbnail picture, Label title, Button tile) {
     DocumentTable table = document.table(place);
     List<Object> inks =
-        List.of(bench.styles().cascade(table.finish().style()).chain(), document.palette());
+        List.of(desk.styles().cascade(table.finish().style()).chain(), document.palette());
     Optional<Drawn> known =
         Optional.ofNullable(drawn.get(table.id()))
             .filter(one -> one.table == table && one.place == place && one.inks.equals(inks));
@@ -170,15 +170,14 @@ public final class Galley extends HBox {
           picture.show(shown.scroll());
         };
     Optional<DocumentTable> before = Optional.ofNullable(drawn.get(table.id())).map(Drawn::table);
-    if (place == bench.placeProperty().get() && before.isPresent() && isOnItsWay(table)) {
+    if (place == desk.placeProperty().get() && before.isPresent() && isOnItsWay(table)) {
       waiting = Optional.of(new Waiting(table, take));
       call(title, tile, place, drawn.get(table.id()).title);
       return;
     }
-    bench
-        .worker()
+    desk.worker()
         .draw(
-            () -> bench.proofs().picture(document, place, table.finish(), Paper.A4),
+            () -> desk.proofs().picture(document, place, table.finish(), Paper.A4),
             take,
             failure -> title.setText(table.source().name()));
   }
@@ -186,8 +185,8 @@ public final class Galley extends HBox {
   /// Whether the proof is about to show a table just as its picture does.
   private boolean isOnItsWay(DocumentTable table) {
     boolean asItCame =
-        bench.stepProperty().get() == Step.BRING_IN && !table.finish().arrangement().isEmpty();
-    return !asItCame && bench.tryingProperty().get().isEmpty();
+        desk.stepProperty().get() == Step.BRING_IN && !table.finish().arrangement().isEmpty();
+    return !asItCame && desk.tryingProperty().get().isEmpty();
   }
 
   /// Takes the picture of the table at hand from the proof.
@@ -209,14 +208,14 @@ public final class Galley extends HBox {
 
   private void key(KeyEvent event, int place) {
     if (event.isAltDown() && event.getCode() == KeyCode.LEFT) {
-      bench.move(place, place - 1);
+      desk.move(place, place - 1);
       event.consume();
     } else if (event.isAltDown() && event.getCode() == KeyCode.RIGHT) {
-      bench.move(place, place + 1);
+      desk.move(place, place + 1);
       event.consume();
     } else if (event.getCode() == KeyCode.DELETE) {
-      bench.show(place);
-      bench.removeTable();
+      desk.show(place);
+      desk.removeTable();
       event.consume();
     }
   }

@@ -1,8 +1,8 @@
 package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Notice;
-import app.finish.desktop.model.Workbench;
 import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
@@ -18,7 +18,7 @@ import javafx.util.Duration;
 /// What has just happened or is going on, in one line: a sentence that can be dismissed, or work
 /// that can be stopped.
 public final class NoticeBar extends HBox {
-  private final Workbench bench;
+  private final Desk desk;
   private final Label sentence = new Label();
   private final ProgressBar progress = new ProgressBar();
   private final Button button = new Button();
@@ -26,8 +26,8 @@ public final class NoticeBar extends HBox {
       new Timeline(new KeyFrame(Duration.seconds(1), event -> showTime()));
   private long began;
 
-  public NoticeBar(Workbench bench) {
-    this.bench = bench;
+  public NoticeBar(Desk desk) {
+    this.desk = desk;
     getStyleClass().add("notice");
     setId("notice");
     sentence.setId("notice-sentence");
@@ -38,10 +38,10 @@ public final class NoticeBar extends HBox {
     button.setId("notice-button");
     button.getStyleClass().add("quiet-button");
     button.setMinWidth(Region.USE_PREF_SIZE);
-    bench.noticeProperty().addListener((p, before, now) -> show());
-    bench.worker().busyProperty().addListener((p, before, now) -> begin(now));
+    desk.noticeProperty().addListener((p, before, now) -> show());
+    desk.worker().busyProperty().addListener((p, before, now) -> begin(now));
     clock.setCycleCount(Animation.INDEFINITE);
-    progress.progressProperty().bind(bench.worker().progressProperty());
+    progress.progressProperty().bind(desk.worker().progressProperty());
     progress.setId("progress");
     show();
   }
@@ -59,15 +59,15 @@ public final class NoticeBar extends HBox {
 
   private void showTime() {
     long seconds = (System.nanoTime() - began) / 1_000_000_000;
-    String busy = bench.worker().busyProperty().get();
+    String busy = desk.worker().busyProperty().get();
     if (!busy.isEmpty() && seconds > 1) {
       sentence.setText(Texts.of("busy.time", busy, seconds));
     }
   }
 
   private void show() {
-    String busy = bench.worker().busyProperty().get();
-    Optional<Notice> notice = bench.noticeProperty().get();
+    String busy = desk.worker().busyProperty().get();
+    Optional<Notice> notice = desk.noticeProperty().get();
     boolean shows = !busy.isEmpty() || notice.isPresent();
     setVisible(shows);
     setManaged(shows);
@@ -80,7 +80,7 @@ public final class NoticeBar extends HBox {
     } else if (notice.isPresent()) {
       sentence.setText(notice.get().sentence());
       button.setText(Texts.of("notice.dismiss"));
-      button.setOnAction(event -> bench.noticeProperty().set(Optional.empty()));
+      button.setOnAction(event -> desk.noticeProperty().set(Optional.empty()));
       if (notice.get().error()) {
         getStyleClass().add("error");
       }
@@ -96,14 +96,14 @@ public final class NoticeBar extends HBox {
     offer.setMinWidth(Region.USE_PREF_SIZE);
     offer.setOnAction(
         event -> {
-          bench.noticeProperty().set(Optional.empty());
+          desk.noticeProperty().set(Optional.empty());
           offered.work().run();
         });
     return offer;
   }
 
   private void stop() {
-    bench.worker().stop();
-    bench.say(Texts.of("notice.stopped"));
+    desk.worker().stop();
+    desk.say(Texts.of("notice.stopped"));
   }
 }

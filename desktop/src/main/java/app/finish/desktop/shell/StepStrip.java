@@ -2,8 +2,8 @@ package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -13,20 +13,20 @@ import javafx.scene.layout.VBox;
 
 /// The steps of the work. A step that has nothing to work on yet is not shown.
 public final class StepStrip extends VBox {
-  private final Workbench bench;
+  private final Desk desk;
 
-  public StepStrip(Workbench bench) {
-    this.bench = bench;
+  public StepStrip(Desk desk) {
+    this.desk = desk;
     getStyleClass().add("steps");
     setAccessibleText(Texts.of("steps.name"));
-    Benches.follow(bench.historyProperty(), this::show);
-    Benches.follow(bench.stepProperty(), this::show);
+    Benches.follow(desk.historyProperty(), this::show);
+    Benches.follow(desk.stepProperty(), this::show);
   }
 
   private void show() {
     List<Button> buttons = new ArrayList<>();
     for (Step step : Step.values()) {
-      if (step == Step.BRING_IN || !bench.isEmpty()) {
+      if (step == Step.BRING_IN || !desk.isEmpty()) {
         buttons.add(button(step));
       }
     }
@@ -44,10 +44,10 @@ public final class StepStrip extends VBox {
     button.setId("step-" + step.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     button.setAccessibleText(step.label());
     button.setMaxWidth(Double.MAX_VALUE);
-    if (step == bench.stepProperty().get()) {
+    if (step == desk.stepProperty().get()) {
       button.getStyleClass().add("chosen");
     }
-    button.setOnAction(event -> bench.stepProperty().set(step));
+    button.setOnAction(event -> desk.stepProperty().set(step));
     return button;
   }
 }

@@ -2,8 +2,8 @@ package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Files;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.ProofView;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -18,29 +18,29 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /// The document's name, the action finder, undo and redo, and how much the proof is magnified.
 public final class TopBar extends HBox {
-  private final Workbench bench;
+  private final Desk desk;
   private final Files files;
   private final Label name = new Label();
   private final Label edited = new Label(Texts.of("document.edited"));
   private final Button undo = new Button();
   private final Button redo = new Button();
 
-  public TopBar(Workbench bench, Files files, ActionFinder finder, ProofView proof) {
-    this.bench = bench;
+  public TopBar(Desk desk, Files files, ActionFinder finder, ProofView proof) {
+    this.desk = desk;
     this.files = files;
     getStyleClass().add("top-bar");
     name.setId("document-name");
     name.getStyleClass().add("document-name");
     edited.setId("document-edited");
     edited.getStyleClass().add("caption");
-    icon(undo, Feather.CORNER_UP_LEFT, "undo", Texts.of("undo.name"), bench::undo);
-    icon(redo, Feather.CORNER_UP_RIGHT, "redo", Texts.of("redo.name"), bench::redo);
+    icon(undo, Feather.CORNER_UP_LEFT, "undo", Texts.of("undo.name"), desk::undo);
+    icon(redo, Feather.CORNER_UP_RIGHT, "redo", Texts.of("redo.name"), desk::redo);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     getChildren().addAll(name, edited, gap, finder, undo, redo, zoom(proof));
     setAlignment(Pos.CENTER_LEFT);
-    Benches.follow(bench.historyProperty(), this::show);
-    Benches.follow(bench.savedProperty(), this::show);
+    Benches.follow(desk.historyProperty(), this::show);
+    Benches.follow(desk.savedProperty(), this::show);
     Benches.follow(files.fileProperty(), this::show);
   }
 
@@ -75,16 +75,16 @@ public final class TopBar extends HBox {
         () -> size.setText(Math.round(proof.zoomProperty().get() * 100) + " %"));
     HBox zoom = new HBox(smaller, size, larger);
     zoom.setAlignment(Pos.CENTER);
-    zoom.visibleProperty().bind(bench.shownProperty().map(Optional::isPresent));
+    zoom.visibleProperty().bind(desk.shownProperty().map(Optional::isPresent));
     zoom.managedProperty().bind(zoom.visibleProperty());
     return zoom;
   }
 
   private void show() {
     name.setText(files.documentName());
-    edited.setVisible(bench.isEdited());
-    Optional<String> undone = bench.historyProperty().get().undoLabel();
-    Optional<String> redone = bench.historyProperty().get().redoLabel();
+    edited.setVisible(desk.isEdited());
+    Optional<String> undone = desk.historyProperty().get().undoLabel();
+    Optional<String> redone = desk.historyProperty().get().redoLabel();
     undo.setDisable(undone.isEmpty());
     redo.setDisable(redone.isEmpty());
     undo.setTooltip(

@@ -3,8 +3,8 @@ package app.finish.desktop.tally;
 import app.finish.core.tally.RecordsName;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Tallies;
-import app.finish.desktop.model.Workbench;
 import app.finish.records.source.Address;
 import java.util.prefs.Preferences;
 import javafx.scene.Node;
@@ -22,7 +22,7 @@ import javafx.scene.layout.VBox;
 /// kept only while the window is open.
 public final class ConnectBoard extends VBox {
   private final Tallies tallies;
-  private final Workbench bench;
+  private final Desk desk;
   private final Preferences addresses;
   private final TextField name = field("connect-name");
   private final TextField url = field("connect-url");
@@ -31,10 +31,10 @@ public final class ConnectBoard extends VBox {
   private final TextField table = field("connect-table");
 
   /// @param addresses where addresses are remembered by name
-  public ConnectBoard(Tallies tallies, Workbench bench, Preferences addresses) {
+  public ConnectBoard(Tallies tallies, Desk desk, Preferences addresses) {
     super(10);
     this.tallies = tallies;
-    this.bench = bench;
+    this.desk = desk;
     this.addresses = addresses;
     getStyleClass().add("empty-board");
     setId("connect-board");
@@ -88,19 +88,19 @@ public final class ConnectBoard extends VBox {
   private void connect() {
     String called = name.getText().strip();
     if (called.isEmpty() || table.getText().isBlank()) {
-      bench.tell(new IllegalArgumentException(Texts.of("connect.incomplete")));
+      desk.tell(new IllegalArgumentException(Texts.of("connect.incomplete")));
       return;
     }
     try {
       Address address = Address.of(called, url.getText().strip(), user.getText().strip());
       addresses.put(called, address.url());
       addresses.put(called + ".user", address.user());
-      tallies.desk().remember(address, secret.getText().toCharArray());
+      tallies.openRecords().remember(address, secret.getText().toCharArray());
       secret.clear();
       tallies.connectingProperty().set(false);
       tallies.bringIn(new RecordsName.Stored(called, table.getText().strip()));
     } catch (IllegalArgumentException wrong) {
-      bench.tell(wrong);
+      desk.tell(wrong);
     }
   }
 

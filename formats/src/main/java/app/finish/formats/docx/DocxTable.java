@@ -1,9 +1,9 @@
 package app.finish.formats.docx;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.Place;
 import app.finish.core.dress.Run;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
@@ -134,7 +134,7 @@ public final class DocxTable {
     look.fill()
         .ifPresent(
             fill -> xml.empty("w:shd", "w:val", "clear", "w:color", "auto", "w:fill", fill.hex()));
-    if (cell.place() instanceof Place.Body) {
+    if (cell.place() instanceof CellMeaning.Body) {
       xml.empty("w:noWrap");
     }
     double standing = cell.standing(row.band());
@@ -199,7 +199,7 @@ public final class DocxTable {
       xml.close("w:pBdr");
     }
     boolean decimal = look.align() == Align.DECIMAL || look.align() == Align.DECIMAL_CENTRE;
-    if (decimal && cell.place() instanceof Place.Body && width > 0) {
+    if (decimal && cell.place() instanceof CellMeaning.Body && width > 0) {
       double point =
           proof.columns().get(cell.column()).point() - proof.dressed().root().sides() + SLACK;
       xml.open("w:tabs");

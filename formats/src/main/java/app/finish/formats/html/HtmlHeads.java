@@ -1,10 +1,10 @@
 package app.finish.formats.html;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.Place;
 import app.finish.core.style.PartName;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,7 +54,7 @@ public final class HtmlHeads {
   void mark(Element element, DressedCell cell, int row) {
     String own = id + "-" + row + "-" + cell.column();
     switch (cell.place()) {
-      case Place.Head head -> {
+      case CellMeaning.Head head -> {
         element.attr("id", own).attr("scope", cell.columnSpan() > 1 ? "colgroup" : "col");
         List<String> above = ofColumn.get(cell.column());
         if (!above.isEmpty()) {
@@ -64,11 +64,11 @@ public final class HtmlHeads {
           ofColumn.get(cell.column() + i).add(own);
         }
       }
-      case Place.StubHead head -> {
+      case CellMeaning.StubHead head -> {
         element.attr("id", own).attr("scope", "col");
         ofColumn.get(cell.column()).add(own);
       }
-      case Place.Stub stub -> {
+      case CellMeaning.Stub stub -> {
         boolean group = cell.part().name() == PartName.GROUP_ROW || cell.rowSpan() > 1;
         element.attr("id", own).attr("scope", group ? "rowgroup" : "row");
         if (cell.part().name() == PartName.GROUP_ROW) {
@@ -79,12 +79,12 @@ public final class HtmlHeads {
           stubRowsLeft[cell.column()] = cell.rowSpan() - 1;
         }
       }
-      case Place.Body figure -> {
+      case CellMeaning.Body figure -> {
         List<String> all = new ArrayList<>(ofRow);
         all.addAll(ofColumn.get(cell.column()));
         element.attr("headers", String.join(" ", all));
       }
-      case Place.Word word -> {}
+      case CellMeaning.Word word -> {}
     }
   }
 }

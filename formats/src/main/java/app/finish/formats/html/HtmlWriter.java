@@ -1,10 +1,10 @@
 package app.finish.formats.html;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.Place;
 import app.finish.core.dress.Run;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
@@ -155,7 +155,7 @@ public final class HtmlWriter implements TableWriter {
     Element tr = section.appendElement("tr");
     heads.enter(row);
     for (DressedCell cell : row.cells()) {
-      boolean figure = cell.place() instanceof Place.Body;
+      boolean figure = cell.place() instanceof CellMeaning.Body;
       Element element = tr.appendElement(figure ? "td" : "th");
       heads.mark(element, cell, place);
       if (cell.columnSpan() > 1) {
@@ -222,7 +222,7 @@ public final class HtmlWriter implements TableWriter {
           case END -> "right";
           case DECIMAL, DECIMAL_CENTRE -> "right";
         };
-    if (align.equals("right") && cell.place() instanceof Place.Body) {
+    if (align.equals("right") && cell.place() instanceof CellMeaning.Body) {
       Proof.Column column = proof.columns().get(cell.column());
       CellBox box = boxes.get(cell);
       right = box == null ? Math.max(0, column.width() - column.end()) : Math.max(0, box.gap());

@@ -2,9 +2,9 @@ package app.finish.formats.io;
 
 import app.finish.core.Finishing;
 import app.finish.core.document.DocumentTable;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
@@ -67,7 +67,7 @@ public final class SentTable implements SentItem {
 
   /// The value behind a cell, if it is a figure's.
   public Optional<Value> value(DressedCell cell) {
-    return cell.place() instanceof Place.Body body
+    return cell.place() instanceof CellMeaning.Body body
         ? Optional.of(table().body().at(body.row(), body.column()))
         : Optional.empty();
   }

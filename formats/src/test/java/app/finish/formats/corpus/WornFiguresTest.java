@@ -3,11 +3,11 @@ package app.finish.formats.corpus;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Source;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Dresser;
-import app.finish.core.dress.Place;
 import app.finish.core.number.WrittenDecimals;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
@@ -57,7 +57,7 @@ public class WornFiguresTest {
     worn.rows().forEach(row -> row.cells().forEach(cell -> all.append(cell.text()).append(' ')));
     for (DressedRow row : worn.rows()) {
       for (DressedCell cell : row.cells()) {
-        if (cell.place() instanceof Place.Body body
+        if (cell.place() instanceof CellMeaning.Body body
             && table.body().at(body.row(), body.column()) instanceof Value.Numeric figure) {
           figures++;
           hold(figure, cell.bareText(), all.toString(), name);

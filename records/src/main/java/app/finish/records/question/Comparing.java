@@ -17,7 +17,7 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.statistics.Anova;
 import app.finish.records.statistics.Sample;
 import app.finish.records.statistics.Statistic;
@@ -39,9 +39,9 @@ public final class Comparing {
           new Measure("SD", MeasureKind.DEVIATION, "", 2));
 
   private final Records records;
-  private final Asking asking;
+  private final DatabaseQuery asking;
 
-  public Comparing(Records records, Asking asking) {
+  public Comparing(Records records, DatabaseQuery asking) {
     this.records = records;
     this.asking = asking;
   }

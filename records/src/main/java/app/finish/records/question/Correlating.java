@@ -15,8 +15,8 @@ import app.finish.expressions.Expression;
 import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
 import app.finish.records.sql.Condition;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.Fragment;
 import app.finish.records.statistics.Correlation;
@@ -29,9 +29,9 @@ import java.util.List;
 /// in each. Records count for a pair that have an answer in both.
 public final class Correlating {
   private final Records records;
-  private final Asking asking;
+  private final DatabaseQuery asking;
 
-  public Correlating(Records records, Asking asking) {
+  public Correlating(Records records, DatabaseQuery asking) {
     this.records = records;
     this.asking = asking;
   }

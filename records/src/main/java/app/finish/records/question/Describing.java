@@ -19,7 +19,7 @@ import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyTable;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.words.TallyWords;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -47,9 +47,9 @@ public final class Describing {
           new Measure("Max", MeasureKind.STATISTIC, "", 2));
 
   private final Records records;
-  private final Asking asking;
+  private final DatabaseQuery asking;
 
-  public Describing(Records records, Asking asking) {
+  public Describing(Records records, DatabaseQuery asking) {
     this.records = records;
     this.asking = asking;
   }

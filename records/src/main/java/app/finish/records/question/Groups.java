@@ -5,7 +5,7 @@ import app.finish.core.tally.Group;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.Plan;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.PlanStatement;
 import app.finish.records.sql.PlanStatement.Depth;
 import java.io.IOException;
@@ -30,11 +30,11 @@ public final class Groups {
   public static final long CELLS = 1_000_000;
 
   private final Records records;
-  private final Asking asking;
+  private final DatabaseQuery asking;
   private final long mostCells;
 
   /// @param mostCells how many cells the table of the groups may have
-  public Groups(Records records, Asking asking, long mostCells) {
+  public Groups(Records records, DatabaseQuery asking, long mostCells) {
     this.records = records;
     this.asking = asking;
     this.mostCells = mostCells;

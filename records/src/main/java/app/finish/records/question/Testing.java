@@ -9,7 +9,7 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import app.finish.records.statistics.Anova;
 import app.finish.records.statistics.ChiSquare;
@@ -26,9 +26,9 @@ import java.util.TreeSet;
 /// Carries the tests of a plan out. Records without an answer in a dimension are not in a test.
 public final class Testing {
   private final Records records;
-  private final Asking asking;
+  private final DatabaseQuery asking;
 
-  public Testing(Records records, Asking asking) {
+  public Testing(Records records, DatabaseQuery asking) {
     this.records = records;
     this.asking = asking;
   }

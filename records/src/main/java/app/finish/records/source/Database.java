@@ -2,7 +2,7 @@ package app.finish.records.source;
 
 import app.finish.core.tally.RecordsName;
 import app.finish.formats.io.Problem;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.SqlProblems;
 import java.io.IOException;
@@ -29,14 +29,15 @@ public final class Database {
   /// @param secret the password; empty if the database asks for none
   /// @param table the table, with its schema before a point if it needs one
   /// @throws Problem if the server does not answer, does not take the secret or has no such table
-  public static Records open(Address address, char[] secret, String table, Asking asking)
+  public static Records open(Address address, char[] secret, String table, DatabaseQuery asking)
       throws IOException {
     Dialect dialect = dialect(address);
     RecordsName name = new RecordsName.Stored(address.name(), table);
     Connection connection = connect(address, secret, name.label());
     try {
       String from = dialect.table(table);
-      Described described = Described.of(connection, dialect, from, name.label(), asking);
+      RecordsDescription described =
+          RecordsDescription.of(connection, dialect, from, name.label(), asking);
       return new Records(
           name,
           connection,

@@ -3,7 +3,7 @@ package app.finish.records.source;
 import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
 import app.finish.formats.io.Problem;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.SqlProblems;
 import java.io.IOException;
@@ -30,7 +30,7 @@ import java.util.function.Predicate;
 public final class RecordFile {
   private static final String MEMORY = "1GB";
   private static final long IN_MEMORY = 512L << 20;
-  private static final long LONG = 16L << 20;
+  private static final long LARGE_FILE = 16L << 20;
 
   private RecordFile() {}
 
@@ -43,7 +43,7 @@ public final class RecordFile {
   /// @throws BrokenRecords if lines can't be read and nobody said that they may be left out
   /// @throws Problem if the file can't be read, in words for the person
   /// @throws java.io.InterruptedIOException if the thread was interrupted
-  public static Records open(Path file, Reading reading, Asking asking) throws IOException {
+  public static Records open(Path file, Reading reading, DatabaseQuery asking) throws IOException {
     return open(file, reading, asking, column -> true);
   }
 
@@ -51,13 +51,14 @@ public final class RecordFile {
   /// needs three. The others are known by name and type, and can't be asked about.
   ///
   /// @param wanted whether a column of a name is asked for
-  public static Records open(Path file, Reading reading, Asking asking, Predicate<String> wanted)
+  public static Records open(
+      Path file, Reading reading, DatabaseQuery asking, Predicate<String> wanted)
       throws IOException {
     return open(file, new RecordsName.File(file.toString(), reading), reading, asking, wanted);
   }
 
   public static Records open(
-      Path file, RecordsName name, Reading reading, Asking asking, Predicate<String> wanted)
+      Path file, RecordsName name, Reading reading, DatabaseQuery asking, Predicate<String> wanted)
       throws IOException {
     check(file);
     Path folder = Files.createTempDirectory("finish-records");
@@ -69,8 +70,8 @@ public final class RecordFile {
       RecordLoader loader = new RecordLoader(store, folder, reading, wanted, said);
       loader.load(file);
       Connection open = connection;
-      Described described =
-          Described.of(open, new Dialect.DuckDb(), "records", name.label(), asking)
+      RecordsDescription described =
+          RecordsDescription.of(open, new Dialect.DuckDb(), "records", name.label(), asking)
               .withFound(loader.found());
       return new Records(
           name,
@@ -139,7 +140,7 @@ public final class RecordFile {
 
   /// Whether records of a file of so many bytes are read out of their order.
   public static boolean isUnordered(long size) {
-    return size > LONG;
+    return size > LARGE_FILE;
   }
 
   /// Limits the memory of an embedded database; what doesn't fit spills into a folder.

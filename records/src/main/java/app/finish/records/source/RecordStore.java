@@ -1,6 +1,6 @@
 package app.finish.records.source;
 
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -16,7 +16,7 @@ import java.util.Set;
 /// @param connection to the database
 /// @param label what the records are called
 /// @param asking watches each statement
-public record RecordStore(Connection connection, String label, Asking asking) {
+public record RecordStore(Connection connection, String label, DatabaseQuery asking) {
   /// Does a statement that can take long.
   ///
   /// @throws app.finish.formats.io.Problem if it can't be done, in words for the person

@@ -4,7 +4,7 @@ import app.finish.core.tally.Member;
 import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.TallyDimension;
 import app.finish.records.column.Columns;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.DimensionKey;
 import app.finish.records.sql.SqlProblems;
@@ -92,7 +92,7 @@ public final class Records implements AutoCloseable {
   /// The first records, written out, an empty text where there is no answer.
   ///
   /// @throws app.finish.formats.io.Problem if the server doesn't answer
-  public List<List<String>> first(int records, Asking asking) throws IOException {
+  public List<List<String>> first(int records, DatabaseQuery asking) throws IOException {
     List<String> picked =
         columns.all().stream().map(one -> dialect.asText(dialect.quote(one.name()))).toList();
     String from = keepsFirst() ? FIRST : table;
@@ -130,7 +130,7 @@ public final class Records implements AutoCloseable {
   /// Whether a condition holds for some record.
   ///
   /// @param condition a condition in the database's language, that we wrote
-  public boolean holds(String condition, Asking asking) throws IOException {
+  public boolean holds(String condition, DatabaseQuery asking) throws IOException {
     String sql = "SELECT COUNT(*) FROM " + table + " WHERE " + condition;
     return asking.ask(
         connection,
@@ -147,7 +147,7 @@ public final class Records implements AutoCloseable {
   ///
   /// @param most how many are wanted at most
   /// @throws app.finish.formats.io.Problem if the server doesn't answer
-  public List<Member> members(TallyDimension dimension, int most, Asking asking)
+  public List<Member> members(TallyDimension dimension, int most, DatabaseQuery asking)
       throws IOException {
     String key = DimensionKey.of(dimension, columns, dialect);
     String sql =

@@ -12,7 +12,7 @@ import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
 import app.finish.records.column.Columns;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.FunctionCalls;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -244,7 +244,8 @@ public final class PlanWords {
   /// A dimension that is held at a member: the dimension, "=" and the member's name.
   ///
   /// @throws IllegalArgumentException if there is no such member, in words for the person
-  public static HeldAt held(String words, Records records, Asking asking) throws IOException {
+  public static HeldAt held(String words, Records records, DatabaseQuery asking)
+      throws IOException {
     int equals = words.lastIndexOf('=');
     if (equals < 0) {
       throw new IllegalArgumentException(

@@ -11,7 +11,7 @@ import app.finish.core.tally.TallyMeasure;
 import app.finish.records.Tallying;
 import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.words.PlanWords;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -68,7 +68,7 @@ public class LateAnswersTest {
       }
       file = Files.writeString(file.resolveSibling("late.json"), json);
     }
-    try (Records records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(file, Reading.PLAIN, DatabaseQuery.SILENT)) {
       assertThat(total(records, new PlanWords(records.columns()).measure("sum Cost")))
           .isEqualTo(sum);
       if (ending.equals("csv")) {
@@ -80,31 +80,33 @@ public class LateAnswersTest {
   @Test
   public void leadingZerosStayText() throws IOException {
     Path file = csv("Route,Postcode", 300, i -> "R1," + (i < 200 ? "1067" : "01067"));
-    try (Records records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(file, Reading.PLAIN, DatabaseQuery.SILENT)) {
       assertThat(records.columns().of("Postcode").type()).isEqualTo(ColumnType.TEXT);
-      assertThat(records.members(TallyDimension.of("Postcode"), 9, Asking.SILENT)).hasSize(2);
+      assertThat(records.members(TallyDimension.of("Postcode"), 9, DatabaseQuery.SILENT))
+          .hasSize(2);
     }
     Path late = csv("Route,Postcode", EARLY + 10, i -> "R1," + (i < EARLY ? "1067" : "01067"));
-    try (Records records = RecordFile.open(late, Reading.PLAIN, Asking.SILENT)) {
-      assertThat(records.members(TallyDimension.of("Postcode"), 9, Asking.SILENT)).hasSize(2);
+    try (Records records = RecordFile.open(late, Reading.PLAIN, DatabaseQuery.SILENT)) {
+      assertThat(records.members(TallyDimension.of("Postcode"), 9, DatabaseQuery.SILENT))
+          .hasSize(2);
     }
   }
 
   @Test
   public void quotedDigitsAreTextsWhereOtherNumbersAreNotQuoted() throws IOException {
     Path codes = csv("Route,Code,Units", 30, i -> "\"R1\",\"%d\",%d".formatted(100 + i % 4, i));
-    try (Records records = RecordFile.open(codes, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(codes, Reading.PLAIN, DatabaseQuery.SILENT)) {
       assertThat(records.columns().of("Code").type()).isEqualTo(ColumnType.TEXT);
       assertThat(records.columns().of("Units").type()).isEqualTo(ColumnType.WHOLE);
       assertThat(records.said()).anyMatch(one -> one.contains("quotation marks"));
     }
     Reading asNumbers = Reading.PLAIN.withNumbers(Set.of("Code"));
-    try (Records records = RecordFile.open(codes, asNumbers, Asking.SILENT)) {
+    try (Records records = RecordFile.open(codes, asNumbers, DatabaseQuery.SILENT)) {
       assertThat(total(records, new PlanWords(records.columns()).measure("mean Code")))
           .isBetween(101.0, 102.0);
     }
     Path all = csv("Route,Code,Units", 30, i -> "\"R1\",\"%d\",\"%d\"".formatted(i % 4, i));
-    try (Records records = RecordFile.open(all, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(all, Reading.PLAIN, DatabaseQuery.SILENT)) {
       assertThat(records.columns().of("Code").type()).isEqualTo(ColumnType.WHOLE);
     }
   }
@@ -114,7 +116,8 @@ public class LateAnswersTest {
     Path file =
         csv("Route,Day,Units,Late", 60, i -> "R%d,2025-01-05,%d,%d".formatted(i % 3, i, i % 2));
     try (Records records =
-        RecordFile.open(file, Reading.PLAIN, Asking.SILENT, name -> "Route Units".contains(name))) {
+        RecordFile.open(
+            file, Reading.PLAIN, DatabaseQuery.SILENT, name -> "Route Units".contains(name))) {
       assertThat(records.columns().all())
           .extracting(Column::name)
           .containsExactly("Route", "Day", "Units", "Late");
@@ -123,7 +126,8 @@ public class LateAnswersTest {
           .isEqualTo(59 * 30);
     }
     Path broken = csv("Route,Day,Units,Late", 5, i -> i == 3 ? "R1,2" : "R1,2,3,4");
-    assertThatThrownBy(() -> RecordFile.open(broken, Reading.PLAIN, Asking.SILENT, "Units"::equals))
+    assertThatThrownBy(
+            () -> RecordFile.open(broken, Reading.PLAIN, DatabaseQuery.SILENT, "Units"::equals))
         .isInstanceOf(BrokenRecords.class);
   }
 
@@ -131,7 +135,7 @@ public class LateAnswersTest {
   public void aColumnIsKeptAsText() throws IOException {
     Path file = csv("Route,Code", 50, i -> "R1," + (100 + i % 4));
     Reading reading = Reading.PLAIN.withTexts(Set.of("Code"));
-    try (Records records = RecordFile.open(file, reading, Asking.SILENT)) {
+    try (Records records = RecordFile.open(file, reading, DatabaseQuery.SILENT)) {
       assertThat(records.columns().of("Code").type()).isEqualTo(ColumnType.TEXT);
     }
   }
@@ -139,17 +143,18 @@ public class LateAnswersTest {
   @Test
   public void openDatesAreAskedAbout() throws IOException {
     Path open = csv("Route,Sailed on", 40, i -> "R1,0%d/0%d/2024".formatted(1 + i % 9, 1 + i % 8));
-    try (Records records = RecordFile.open(open, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(open, Reading.PLAIN, DatabaseQuery.SILENT)) {
       assertThat(records.columns().of("Sailed on").type()).isEqualTo(ColumnType.TEXT);
       assertThat(records.said()).anyMatch(one -> one.contains("day or the month first"));
     }
-    try (Records records = RecordFile.open(open, Reading.PLAIN.withDayFirst(true), Asking.SILENT)) {
+    try (Records records =
+        RecordFile.open(open, Reading.PLAIN.withDayFirst(true), DatabaseQuery.SILENT)) {
       assertThat(records.columns().of("Sailed on").type()).isEqualTo(ColumnType.DATE);
       assertThat(records.columns().of("Sailed on").example()).startsWith("2024-01-01");
     }
     Path told =
         csv("Route,Sailed on", 40, i -> "R1,%02d/0%d/2024".formatted(1 + i % 28, 1 + i % 8));
-    try (Records records = RecordFile.open(told, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(told, Reading.PLAIN, DatabaseQuery.SILENT)) {
       assertThat(records.columns().of("Sailed on").type()).isEqualTo(ColumnType.DATE);
     }
   }
@@ -159,7 +164,7 @@ public class LateAnswersTest {
     String[] written = {"5%", "\"1,234\"", "(500)", "€2.50", "none"};
     Path file = csv("Route,Worth", 5, i -> "R1," + written[i]);
     Reading reading = Reading.PLAIN.withNumbers(Set.of("Worth"));
-    try (Records records = RecordFile.open(file, reading, Asking.SILENT)) {
+    try (Records records = RecordFile.open(file, reading, DatabaseQuery.SILENT)) {
       assertThat(total(records, new PlanWords(records.columns()).measure("sum Worth")))
           .isEqualTo(5 + 1234 - 500 + 2.5);
       assertThat(records.said()).anyMatch(one -> one.contains("none"));
@@ -169,7 +174,7 @@ public class LateAnswersTest {
   @Test
   public void anExpressionInAFunctionIsOfEachRecord() throws IOException {
     Path file = csv("Route,Units,Unit cost", 4, i -> "R1,%d,%s".formatted(i + 1, "0.5"));
-    try (Records records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(file, Reading.PLAIN, DatabaseQuery.SILENT)) {
       PlanWords words = new PlanWords(records.columns());
       assertThat(total(records, words.measure("sum (Units * Unit cost)"))).isEqualTo(5);
       assertThat(total(records, words.measure("sum(Units * Unit cost) as Worth"))).isEqualTo(5);
@@ -185,7 +190,7 @@ public class LateAnswersTest {
   @Test
   public void twoMeasuresOfAColumnHaveTwoNames() throws IOException {
     Path file = csv("Route,Cost", 3, i -> "R1," + i);
-    try (Records records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(file, Reading.PLAIN, DatabaseQuery.SILENT)) {
       PlanWords words = new PlanWords(records.columns());
       Plan plan =
           Plan.EMPTY.withMeasures(List.of(words.measure("sum Cost"), words.measure("count Cost")));
@@ -201,11 +206,11 @@ public class LateAnswersTest {
             "Route,Day,Passengers",
             lines,
             i -> "Route %d,2025-01-%02d,%d".formatted(i % 5, 1 + i % 28, i));
-    try (Records records = RecordFile.open(file, Reading.PLAIN, Asking.SILENT)) {
+    try (Records records = RecordFile.open(file, Reading.PLAIN, DatabaseQuery.SILENT)) {
       assertThat(records.count()).isEqualTo(lines);
       assertThat(total(records, new PlanWords(records.columns()).measure("sum Passengers")))
           .isEqualTo(lines * (lines - 1.0) / 2);
-      List<List<String>> first = records.first(20, Asking.SILENT);
+      List<List<String>> first = records.first(20, DatabaseQuery.SILENT);
       for (int i = 0; i < 20; i++) {
         assertThat(first.get(i).get(2)).isEqualTo(String.format(Locale.ROOT, "%d", i));
       }

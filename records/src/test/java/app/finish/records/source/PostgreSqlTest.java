@@ -12,7 +12,7 @@ import app.finish.records.RandomPlans;
 import app.finish.records.Sailing;
 import app.finish.records.Tallying;
 import app.finish.records.TallyingTest;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.PlanStatement;
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import java.io.IOException;
@@ -66,7 +66,7 @@ public class PostgreSqlTest {
   }
 
   private Records open(String secret, String table) throws IOException {
-    return Database.open(address(), secret.toCharArray(), table, Asking.SILENT);
+    return Database.open(address(), secret.toCharArray(), table, DatabaseQuery.SILENT);
   }
 
   @Test
@@ -115,7 +115,7 @@ public class PostgreSqlTest {
       }
       assertThatThrownBy(
               () ->
-                  Asking.SILENT.ask(
+                  DatabaseQuery.SILENT.ask(
                       connection, "DELETE FROM sound.slow", List.of(), result -> 1, "x"))
           .hasMessageContaining("only reading statements");
     }
@@ -181,7 +181,7 @@ public class PostgreSqlTest {
     Address address =
         Address.of(
             "away", "jdbc:postgresql://localhost:" + other.getPort() + "/postgres", "postgres");
-    try (Records records = Database.open(address, new char[0], "sailings", Asking.SILENT)) {
+    try (Records records = Database.open(address, new char[0], "sailings", DatabaseQuery.SILENT)) {
       Plan plan =
           Plan.EMPTY.withMeasures(List.of(TallyMeasure.of(TallyFunction.MEAN, "Passengers")));
       assertThat(Tallying.of(records).table(plan).body().rows()).isEqualTo(1);
@@ -191,7 +191,7 @@ public class PostgreSqlTest {
           .hasMessageContaining("does not answer")
           .hasMessageContaining("Nothing was changed");
     }
-    assertThatThrownBy(() -> Database.open(address, new char[0], "sailings", Asking.SILENT))
+    assertThatThrownBy(() -> Database.open(address, new char[0], "sailings", DatabaseQuery.SILENT))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("does not answer");
   }
@@ -212,7 +212,7 @@ public class PostgreSqlTest {
         new Thread(
             () -> {
               try {
-                Database.open(address, new char[0], "slow", Asking.SILENT).close();
+                Database.open(address, new char[0], "slow", DatabaseQuery.SILENT).close();
               } catch (IOException e) {
                 ended[0] = e;
               }

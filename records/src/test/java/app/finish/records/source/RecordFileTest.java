@@ -17,7 +17,7 @@ import app.finish.records.Tallying;
 import app.finish.records.TallyingTest;
 import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.io.OutputStream;
@@ -52,7 +52,7 @@ public class RecordFileTest {
   }
 
   private static Records open(Path file, Reading reading) throws IOException {
-    return RecordFile.open(file, reading, Asking.SILENT);
+    return RecordFile.open(file, reading, DatabaseQuery.SILENT);
   }
 
   private static String figure(Path file, Reading reading, TallyFunction function, String column)
@@ -133,8 +133,8 @@ public class RecordFileTest {
       long missing = Sailing.some(300, 8).stream().filter(s -> s.route() == null).count();
       assertThat(records.columns().of("Route").missing()).isEqualTo(missing).isPositive();
       assertThat(records.count()).isEqualTo(300);
-      assertThat(records.first(5, Asking.SILENT)).hasSize(5);
-      assertThat(records.members(TallyDimension.of("Route"), 100, Asking.SILENT)).hasSize(5);
+      assertThat(records.first(5, DatabaseQuery.SILENT)).hasSize(5);
+      assertThat(records.members(TallyDimension.of("Route"), 100, DatabaseQuery.SILENT)).hasSize(5);
     }
   }
 
@@ -197,7 +197,8 @@ public class RecordFileTest {
     Files.write(
         old, "Route,Fares\nHale–Örrin,3\nÉider,4\n".getBytes(Charset.forName("windows-1252")));
     try (Records records = open(old, Reading.PLAIN)) {
-      assertThat(records.first(1, Asking.SILENT).getFirst().getFirst()).isEqualTo("Hale–Örrin");
+      assertThat(records.first(1, DatabaseQuery.SILENT).getFirst().getFirst())
+          .isEqualTo("Hale–Örrin");
     }
     Path wide = folder.resolve("wide.csv");
     Files.write(wide, "\uFEFFRoute,Fares\nHale–Örrin,3\n".getBytes(StandardCharsets.UTF_16LE));

@@ -20,7 +20,7 @@ import app.finish.records.column.ColumnType;
 import app.finish.records.column.Columns;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -79,7 +79,7 @@ public class PlanWordsTest {
     Path file = Files.createTempFile("sailings", ".csv");
     Files.writeString(file, Sailing.csv(Sailing.some(50, 2)));
     try (Records records =
-        RecordFile.open(file, app.finish.core.tally.Reading.PLAIN, Asking.SILENT)) {
+        RecordFile.open(file, app.finish.core.tally.Reading.PLAIN, DatabaseQuery.SILENT)) {
       PlanWords reader = new PlanWords(records.columns());
       RandomPlans plans = new RandomPlans(9);
       for (int i = 0; i < 300; i++) {

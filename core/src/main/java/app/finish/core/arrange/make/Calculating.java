@@ -39,7 +39,7 @@ public final class Calculating {
 
   public Calculating(Trees trees, Calculate move) {
     this.move = move;
-    this.before = new Baking(trees).changed(Baking.KEEP);
+    this.before = new ArrangedTable(trees).changed(ArrangedTable.KEEP);
     this.table = before.source();
     boolean down = hasMeasures(table.down());
     boolean across = hasMeasures(table.across());
@@ -160,7 +160,8 @@ public final class Calculating {
 
   private Trees assembled(List<Branch> roots, List<Measure> measures, Formula formula) {
     Table named = table.withMeasures(measures.subList(0, measures.size() - 1));
-    Surroundings around = new Surroundings(new Figures(named, before.figures().formulas()), side);
+    NeighbourFigures around =
+        new NeighbourFigures(new Figures(named, before.figures().formulas()), side);
     boolean across = side == Side.ACROSS;
     int rows = across ? table.body().rows() : base.size();
     int columns = across ? base.size() : table.body().columns();
@@ -198,7 +199,7 @@ public final class Calculating {
             before.dimensions(Side.DOWN),
             before.dimensions(Side.ACROSS),
             false);
-    return new Baking(trees).changed(Baking.KEEP);
+    return new ArrangedTable(trees).changed(ArrangedTable.KEEP);
   }
 
   /// The marks of figures at their new places; headings know where they stood.

@@ -2,10 +2,10 @@ package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.LeafPaths;
 import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
-import app.finish.core.arrange.tree.Ways;
 import app.finish.core.number.NumberReader;
 import app.finish.core.number.WrittenNumber;
 import app.finish.core.table.Body;
@@ -24,8 +24,8 @@ public final class Filling {
   private final Trees trees;
   private final Side side;
   private final List<String> path;
-  private final Ways rows;
-  private final Ways columns;
+  private final LeafPaths rows;
+  private final LeafPaths columns;
   private final List<String> refused = new ArrayList<>();
 
   /// @param path the heading under which the places are; none for all
@@ -36,8 +36,8 @@ public final class Filling {
     this.trees = trees;
     this.side = side;
     this.path = path;
-    this.rows = Ways.of(trees.roots(Side.DOWN));
-    this.columns = Ways.of(trees.roots(Side.ACROSS));
+    this.rows = LeafPaths.of(trees.roots(Side.DOWN));
+    this.columns = LeafPaths.of(trees.roots(Side.ACROSS));
   }
 
   public Trees filled(String with) throws NoPlace {
@@ -106,7 +106,7 @@ public final class Filling {
   }
 
   private boolean[] meant() {
-    Ways own = side == Side.DOWN ? rows : columns;
+    LeafPaths own = side == Side.DOWN ? rows : columns;
     boolean[] meant = new boolean[own.size()];
     for (int leaf = 0; leaf < meant.length; leaf++) {
       meant[leaf] = path.isEmpty() || own.isUnder(leaf, path);
@@ -132,7 +132,7 @@ public final class Filling {
                 .place(rows.leaf(place.row()), columns.leaf(place.column()))
                 .ifPresent(spot -> inSource.put(spot, value)));
     if (inSource.size() < others.size()) {
-      return new Baking(trees)
+      return new ArrangedTable(trees)
           .changed(
               (row, column, value) -> others.getOrDefault(new Spot.Figure(row, column), value));
     }

@@ -3,8 +3,8 @@ package app.finish.core.arrange.make;
 import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
+import app.finish.core.arrange.tree.HeadingsByLevel;
 import app.finish.core.arrange.tree.NoPlace;
-import app.finish.core.arrange.tree.Slots;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Held;
@@ -34,7 +34,8 @@ public final class Holding {
 
   /// The measure that the move holds, if the measures run at its level.
   private OptionalInt measure() {
-    Slots slots = Slots.of(trees.roots(move.side()), trees.dimensions(move.side()));
+    HeadingsByLevel slots =
+        HeadingsByLevel.of(trees.roots(move.side()), trees.dimensions(move.side()));
     if (slots.measures() != move.level()) {
       return OptionalInt.empty();
     }
@@ -42,7 +43,7 @@ public final class Holding {
         .flatMap(path -> path.get(slots.measures()).stream())
         .filter(step -> step.label().equals(move.member()))
         .peek(step -> shown = Optional.of(step.shown()))
-        .map(Slots.Step::measure)
+        .map(HeadingsByLevel.Step::measure)
         .filter(OptionalInt::isPresent)
         .findFirst()
         .orElse(OptionalInt.empty());
@@ -55,11 +56,11 @@ public final class Holding {
       roots = List.of(roots.getFirst().called("All"));
     }
     Trees bare =
-        new Baking(
+        new ArrangedTable(
                 trees
                     .with(move.side(), roots)
                     .withNames(move.side(), trees.namesWithout(move.side(), move.level())))
-            .changed(Baking.KEEP);
+            .changed(ArrangedTable.KEEP);
     Formula formula = trees.figures().formulas().get(measure);
     Map<Integer, Formula> formulas = formula == null ? Map.of() : Map.of(0, formula);
     Measure held = trees.source().measures().get(measure);

@@ -2,13 +2,13 @@ package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
-import app.finish.core.arrange.tree.Grown;
+import app.finish.core.arrange.tree.HeadingsByLevel;
+import app.finish.core.arrange.tree.HeadingsByLevel.Step;
 import app.finish.core.arrange.tree.Members;
 import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Shape;
 import app.finish.core.arrange.tree.Side;
-import app.finish.core.arrange.tree.Slots;
-import app.finish.core.arrange.tree.Slots.Step;
+import app.finish.core.arrange.tree.TreeOfPaths;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
@@ -34,14 +34,14 @@ public final class Placing {
 
   private final Trees trees;
   private final PlaceLevel move;
-  private final Slots own;
+  private final HeadingsByLevel own;
   private final Map<Spot, String> marks = new HashMap<>();
 
   public Placing(Trees trees, PlaceLevel move) throws NoPlace {
     checkSize(trees, move);
     this.trees = trees;
     this.move = move;
-    this.own = Slots.of(trees.roots(move.side()), trees.dimensions(move.side()));
+    this.own = HeadingsByLevel.of(trees.roots(move.side()), trees.dimensions(move.side()));
   }
 
   public Trees placed() throws NoPlace {
@@ -69,7 +69,7 @@ public final class Placing {
     for (List<Optional<Step>> path : paths) {
       placed.add(levels.stream().map(path::get).toList());
     }
-    Grown grown = new Grown(placed, levels.indexOf(own.measures()));
+    TreeOfPaths grown = new TreeOfPaths(placed, levels.indexOf(own.measures()));
     List<Branch> roots = mapped(grown.roots(), grown.order());
     return trees.with(move.side(), roots).withNames(move.side(), names);
   }
@@ -87,7 +87,7 @@ public final class Placing {
   }
 
   /// The steps of all leaves, with totals over a level named alike.
-  private static List<List<Optional<Step>>> named(Slots slots) {
+  private static List<List<Optional<Step>>> named(HeadingsByLevel slots) {
     Branch total = Branch.total("Total");
     List<Branch> totals = new ArrayList<>();
     for (int level = 0; level < slots.size(); level++) {
@@ -110,7 +110,7 @@ public final class Placing {
   }
 
   private Trees toOtherSide() throws NoPlace {
-    Slots other = Slots.of(trees.roots(move.to()), trees.dimensions(move.to()));
+    HeadingsByLevel other = HeadingsByLevel.of(trees.roots(move.to()), trees.dimensions(move.to()));
     if (own.measures() == move.level() && other.measures() >= 0) {
       throw new NoPlace("the other side has measures already");
     }
@@ -123,7 +123,8 @@ public final class Placing {
       List<Optional<Step>> path = new ArrayList<>(paths.get(i));
       Step gone = path.remove(move.level()).orElseThrow();
       List<String> keys = keys(path);
-      stays.putIfAbsent(keys, path.isEmpty() ? List.of(Optional.of(Slots.whole())) : path);
+      stays.putIfAbsent(
+          keys, path.isEmpty() ? List.of(Optional.of(HeadingsByLevel.whole())) : path);
       goes.putIfAbsent(gone.key(), gone);
       Branch twice = sources.putIfAbsent(List.of(keys, gone.key()), own.leaves().get(i));
       if (twice != null) {
@@ -145,11 +146,12 @@ public final class Placing {
       }
     }
     int ownMeasures = own.measures() - (own.measures() > move.level() ? 1 : 0);
-    Grown stay =
-        new Grown(List.copyOf(stays.values()), own.measures() == move.level() ? -1 : ownMeasures);
+    TreeOfPaths stay =
+        new TreeOfPaths(
+            List.copyOf(stays.values()), own.measures() == move.level() ? -1 : ownMeasures);
     int otherMeasures = other.measures() + (other.measures() >= to ? 1 : 0);
-    Grown grown =
-        new Grown(
+    TreeOfPaths grown =
+        new TreeOfPaths(
             others,
             own.measures() == move.level() ? to : other.measures() < 0 ? -1 : otherMeasures);
     List<List<String>> stayKeys = List.copyOf(stays.keySet());
@@ -185,7 +187,7 @@ public final class Placing {
     }
   }
 
-  private List<List<String>> names(Slots other, int to) {
+  private List<List<String>> names(HeadingsByLevel other, int to) {
     List<String> ownNames = new ArrayList<>(own.names());
     String name = ownNames.remove(move.level());
     if (ownNames.isEmpty()) {
@@ -196,7 +198,8 @@ public final class Placing {
     return List.of(ownNames, otherNames);
   }
 
-  private Trees assembled(Grown stay, Grown grown, List<List<String>> names, Lookup lookup) {
+  private Trees assembled(
+      TreeOfPaths stay, TreeOfPaths grown, List<List<String>> names, Lookup lookup) {
     boolean fromDown = move.side() == Side.DOWN;
     int height = (fromDown ? stay : grown).order().size();
     int width = (fromDown ? grown : stay).order().size();

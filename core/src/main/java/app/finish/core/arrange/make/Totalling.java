@@ -1,8 +1,8 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.tree.Branch;
-import app.finish.core.arrange.tree.Leaves;
 import app.finish.core.arrange.tree.NoPlace;
+import app.finish.core.arrange.tree.SourceLeaves;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import java.util.ArrayList;
@@ -78,7 +78,7 @@ public final class Totalling {
   private static Branch made(
       String label, Role role, OptionalInt measure, List<Branch> children, List<Branch> leaves) {
     return new Branch(
-        label, label, role, measure, children, Leaves.ofAll(leaves), Optional.empty());
+        label, label, role, measure, children, SourceLeaves.ofAll(leaves), Optional.empty());
   }
 
   /// Finds the leaves of members, without totals among them: those that name no measure, and the

@@ -23,7 +23,7 @@ public final class Branch {
   private final Role role;
   private final OptionalInt measure;
   private final List<Branch> children;
-  private final Leaves several;
+  private final SourceLeaves several;
   private final int place;
   private final boolean isLeaf;
   private final Optional<Spot> origin;
@@ -54,7 +54,7 @@ public final class Branch {
     this.children = OnDemand.kept(children);
     this.isLeaf = children.isEmpty();
     this.place = from.size() == 1 ? from.get(0) : NOWHERE;
-    this.several = place == NOWHERE ? Leaves.of(from) : Leaves.NONE;
+    this.several = place == NOWHERE ? SourceLeaves.of(from) : SourceLeaves.NONE;
     this.origin = origin;
   }
 
@@ -78,8 +78,8 @@ public final class Branch {
     return children;
   }
 
-  public Leaves from() {
-    return place == NOWHERE ? several : Leaves.of(place);
+  public SourceLeaves from() {
+    return place == NOWHERE ? several : SourceLeaves.of(place);
   }
 
   /// The one leaf of the source that it is made from; [#NOWHERE] if it is not made from one.
@@ -133,7 +133,7 @@ public final class Branch {
     List<Branch> branches = new ArrayList<>();
     for (Heading heading : headings) {
       int first = leaf[0];
-      Leaves from = heading.isLeaf() ? Leaves.of(leaf[0]++) : Leaves.NONE;
+      SourceLeaves from = heading.isLeaf() ? SourceLeaves.of(leaf[0]++) : SourceLeaves.NONE;
       List<Branch> children = of(heading.children(), side, level + 1, leaf, labels);
       Spot spot = side.spot(level, first);
       String label = labels.computeIfAbsent(heading.label(), text -> text);
@@ -286,7 +286,7 @@ public final class Branch {
         first.role,
         first.measure,
         children,
-        mixed ? Leaves.NONE : Leaves.ofAll(some),
+        mixed ? SourceLeaves.NONE : SourceLeaves.ofAll(some),
         alone ? first.origin : Optional.empty());
   }
 

@@ -25,8 +25,8 @@ public final class Figures {
 
   private final Table table;
   private final Map<Integer, Formula> formulas;
-  private Siblings down;
-  private Siblings across;
+  private OtherMeasures down;
+  private OtherMeasures across;
   private int[] acrossMeasures = {};
 
   /// @param formulas the formulas of calculated measures, by the place of the measure
@@ -173,16 +173,16 @@ public final class Figures {
     return other < 0 ? Value.BLANK : table.body().at(other, column);
   }
 
-  private Siblings down() {
+  private OtherMeasures down() {
     if (down == null) {
-      down = new Siblings(table.down());
+      down = new OtherMeasures(table.down());
     }
     return down;
   }
 
-  private Siblings across() {
+  private OtherMeasures across() {
     if (across == null) {
-      across = new Siblings(table.across());
+      across = new OtherMeasures(table.across());
     }
     return across;
   }
@@ -205,7 +205,7 @@ public final class Figures {
       return Double.NaN;
     }
     boolean onAcross = table.across().leaves().get(columns.getFirst()).measure().isPresent();
-    Siblings siblings = onAcross ? across() : down();
+    OtherMeasures siblings = onAcross ? across() : down();
     List<Integer> others =
         (onAcross ? columns : rows).stream().map(leaf -> siblings.of(leaf, measure)).toList();
     if (others.contains(-1)) {

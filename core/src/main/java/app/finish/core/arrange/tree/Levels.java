@@ -3,7 +3,8 @@ package app.finish.core.arrange.tree;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Finds the levels of a side, as [Slots] counts them, without looking at each leaf's whole path.
+/// Finds the levels of a side, as [HeadingsByLevel] counts them, without looking at each leaf's
+/// whole path.
 public final class Levels {
   private final List<First> members = new ArrayList<>();
   private final First measures = new First();
@@ -12,7 +13,7 @@ public final class Levels {
   private Levels() {}
 
   static List<Level> of(List<Branch> roots, List<String> names) {
-    if (Slots.isWhole(roots)) {
+    if (HeadingsByLevel.isWhole(roots)) {
       return List.of();
     }
     Levels found = new Levels();

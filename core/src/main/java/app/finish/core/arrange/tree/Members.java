@@ -17,7 +17,7 @@ public record Members(int level) {
   /// No heading is called so.
   private static final String TOTAL = "\0";
 
-  private static final int FEW = 12;
+  private static final int LISTED = 12;
 
   /// What tells the members from each other.
   public Set<String> in(List<Branch> roots) {
@@ -39,7 +39,7 @@ public record Members(int level) {
 
   /// Whether no two headings beside each other are the same.
   static boolean differ(List<Branch> branches) {
-    return branches.size() > FEW ? areAsMany(branches) : haveNoPair(branches);
+    return branches.size() > LISTED ? areAsMany(branches) : haveNoPair(branches);
   }
 
   private static boolean areAsMany(List<Branch> branches) {

@@ -110,7 +110,7 @@ public record Trees(
 
   /// The labels that lead to each leaf.
   public List<List<String>> paths(Side side) {
-    return Ways.of(roots(side)).paths();
+    return LeafPaths.of(roots(side)).paths();
   }
 
   /// The branch that labels lead to.

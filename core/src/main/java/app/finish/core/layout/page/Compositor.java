@@ -33,7 +33,7 @@ public final class Compositor {
 
   /// The table laid out.
   public Proof layOut(Dressed dressed, Paper paper) {
-    Columns columns = new Columns(dressed, dressed.rows(), measurer);
+    ColumnWidths columns = new ColumnWidths(dressed, dressed.rows(), measurer);
     Paper fitting = fit(columns, paper);
     double width = Math.min(Math.max(columns.total(), 1), fitting.textWidth());
     List<SetRow> rows = new ArrayList<>();
@@ -45,7 +45,7 @@ public final class Compositor {
     return new Proof(dressed, fitting, columns.settled(), pages(dressed, columns, rows, fitting));
   }
 
-  public static Paper fit(Columns columns, Paper paper) {
+  public static Paper fit(ColumnWidths columns, Paper paper) {
     columns.fit(paper.textWidth());
     boolean fits = columns.total() <= paper.textWidth() + 0.01;
     if (fits && columns.strain() <= CRAMPED) {
@@ -62,7 +62,8 @@ public final class Compositor {
     return turned.withWidth(columns.total() + 2 * turned.margin());
   }
 
-  private List<Proof.Page> pages(Dressed dressed, Columns columns, List<SetRow> rows, Paper paper) {
+  private List<Proof.Page> pages(
+      Dressed dressed, ColumnWidths columns, List<SetRow> rows, Paper paper) {
     List<List<SetRow>> sheets = paper.paged() ? broken(rows, paper) : List.of(rows);
     List<Proof.Page> pages = new ArrayList<>();
     for (List<SetRow> sheet : sheets) {

@@ -1,10 +1,10 @@
 package app.finish.core.layout.page;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.Place;
 import app.finish.core.dress.Run;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Mark;
@@ -28,7 +28,7 @@ public final class PagePainter {
   private static final double BEYOND = 1000;
 
   private final Dressed dressed;
-  private final Columns columns;
+  private final ColumnWidths columns;
   private final Paper paper;
   private final List<Mark> fills = new ArrayList<>();
   private final List<Mark> rules = new ArrayList<>();
@@ -36,7 +36,7 @@ public final class PagePainter {
   private final List<CellBox> boxes = new ArrayList<>();
   private final int[] reached;
 
-  public PagePainter(Dressed dressed, Columns columns, Paper paper) {
+  public PagePainter(Dressed dressed, ColumnWidths columns, Paper paper) {
     this.dressed = dressed;
     this.columns = columns;
     this.paper = paper;
@@ -221,9 +221,9 @@ public final class PagePainter {
   private double start(DressedCell cell, Line line, double width) {
     Look look = cell.look();
     Align align = look.align();
-    if (Columns.isDecimal(align) && cell.place() instanceof Place.Body) {
+    if (ColumnWidths.isDecimal(align) && cell.place() instanceof CellMeaning.Body) {
       String text = cell.bareText();
-      int mark = Columns.pointOf(text, cell);
+      int mark = ColumnWidths.pointOf(text, cell);
       double left =
           columns
               .fonts()

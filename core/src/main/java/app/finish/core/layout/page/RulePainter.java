@@ -14,11 +14,11 @@ import java.util.List;
 /// Places the rules of one page: between rows, and at the sides of cells.
 public final class RulePainter {
   private final Dressed dressed;
-  private final Columns columns;
+  private final ColumnWidths columns;
   private final Paper paper;
   private final List<Mark> rules = new ArrayList<>();
 
-  RulePainter(Dressed dressed, Columns columns, Paper paper) {
+  RulePainter(Dressed dressed, ColumnWidths columns, Paper paper) {
     this.dressed = dressed;
     this.columns = columns;
     this.paper = paper;

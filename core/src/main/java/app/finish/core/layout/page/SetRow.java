@@ -19,7 +19,7 @@ public final class SetRow {
   private final List<SetCell> cells;
   private double height;
 
-  public SetRow(DressedRow row, Measurer measurer, Columns columns, double tableWidth) {
+  public SetRow(DressedRow row, Measurer measurer, ColumnWidths columns, double tableWidth) {
     this.row = row;
     this.cells = new ArrayList<>(row.cells().size());
     for (DressedCell cell : row.cells()) {

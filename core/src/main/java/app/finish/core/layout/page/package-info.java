@@ -1,4 +1,4 @@
 /// Sets a dressed table on pages. In: a `Dressed` and a `Paper`. Out: a `Proof`. Column widths
-/// (`Columns`), rows with their heights (`SetRow`), marks (`PagePainter`, `RulePainter`). Begin at
-/// `Compositor`. The sheet looks in, and whoever needs a whole proof.
+/// (`ColumnWidths`), rows with their heights (`SetRow`), marks (`PagePainter`, `RulePainter`).
+/// Begin at `Compositor`. The sheet looks in, and whoever needs a whole proof.
 package app.finish.core.layout.page;

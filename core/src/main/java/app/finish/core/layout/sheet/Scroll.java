@@ -1,17 +1,17 @@
 package app.finish.core.layout.sheet;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Dresser;
-import app.finish.core.dress.Place;
 import app.finish.core.dress.RowPlan;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.font.Measurer;
-import app.finish.core.layout.page.Columns;
+import app.finish.core.layout.page.ColumnWidths;
 import app.finish.core.layout.page.Compositor;
 import app.finish.core.layout.page.PagePainter;
 import app.finish.core.layout.page.SetRow;
@@ -31,16 +31,16 @@ import java.util.TreeSet;
 /// scroll.between(0, 800).marks();
 /// ```
 public final class Scroll {
-  private static final int FEW = 100;
+  private static final int ROWS_MEASURED = 100;
 
   private final Dressed dressed;
   private final RowPlan plan;
-  private final Columns columns;
+  private final ColumnWidths columns;
   private final Paper paper;
   private final SheetRows rows;
   private final boolean anyOrder;
 
-  private Scroll(Dresser.Seen seen, Columns columns, Paper fitting) {
+  private Scroll(Dresser.Seen seen, ColumnWidths columns, Paper fitting) {
     this.dressed = seen.dressed();
     this.plan = seen.plan();
     this.anyOrder = seen.anyOrder();
@@ -52,21 +52,21 @@ public final class Scroll {
 
   /// The table on a sheet of this width, or a wider one if it needs it.
   public static Scroll of(Dresser.Seen seen, Fonts fonts, Paper paper) {
-    Columns columns = columnsOf(seen, fonts);
+    ColumnWidths columns = columnsOf(seen, fonts);
     return new Scroll(seen, columns, Compositor.fit(columns, paper.unpaged()));
   }
 
   /// The beginning of a table that comes in the place of this one, on a sheet of this width, or a
   /// wider one if it needs it. Columns of the same measures are at least as wide as here.
   public Scroll followedBy(Dresser.Seen beginning, Paper paper) {
-    Columns wide = columnsOf(beginning, columns.fonts());
+    ColumnWidths wide = columnsOf(beginning, columns.fonts());
     wide.widenTo(columns);
     return new Scroll(beginning, wide, Compositor.fit(wide, paper.unpaged()));
   }
 
-  private static Columns columnsOf(Dresser.Seen seen, Fonts fonts) {
+  private static ColumnWidths columnsOf(Dresser.Seen seen, Fonts fonts) {
     Measurer measurer = new Measurer(fonts);
-    return new Columns(seen.dressed(), decisive(seen, widest(seen, measurer)), measurer);
+    return new ColumnWidths(seen.dressed(), decisive(seen, widest(seen, measurer)), measurer);
   }
 
   /// The rows of this table in another order, or the first of them: the columns are as wide as
@@ -112,7 +112,7 @@ public final class Scroll {
         int cell = 0;
         for (DressedCell one :
             seen.dressed().rows().get(seen.dressed().bands().firstBody() + row).cells()) {
-          if (one.place() instanceof Place.Stub && cell < plan.labels(row)) {
+          if (one.place() instanceof CellMeaning.Stub && cell < plan.labels(row)) {
             rows.add(measurer.widest(plan, kind, cell++, one).row());
           }
         }
@@ -180,7 +180,7 @@ public final class Scroll {
   }
 
   private Range columns(double left, double right) {
-    return dressed.columns() <= FEW
+    return dressed.columns() <= ROWS_MEASURED
         ? all()
         : new Range(columns.at(left - paper.margin()), columns.at(right - paper.margin()));
   }
@@ -240,14 +240,14 @@ public final class Scroll {
   }
 
   /// Where a cell stands, if the table has it.
-  public Optional<CellBox> boxOf(Place place) {
+  public Optional<CellBox> boxOf(CellMeaning place) {
     int firstBody = dressed.bands().firstBody();
     return switch (place) {
-      case Place.Body body ->
+      case CellMeaning.Body body ->
           body.row() < dressed.rows().size()
               ? boxIn(rows.ofLeaf(body.row()), place)
               : Optional.empty();
-      case Place.Stub stub -> {
+      case CellMeaning.Stub stub -> {
         int row = rows.ofLeaf(stub.leaf());
         Optional<CellBox> found = Optional.empty();
         while (row >= firstBody && found.isEmpty() && rows.leaf(row) == stub.leaf()) {
@@ -259,7 +259,7 @@ public final class Scroll {
     };
   }
 
-  private Optional<CellBox> boxIn(int row, Place place) {
+  private Optional<CellBox> boxIn(int row, CellMeaning place) {
     return row < 0
         ? Optional.empty()
         : strip(row, row).boxes().stream()
@@ -274,7 +274,7 @@ public final class Scroll {
     return new CellBox(box.x(), box.y(), box.width(), height, box.row(), box.cell(), box.gap());
   }
 
-  private Optional<CellBox> inWords(Place place) {
+  private Optional<CellBox> inWords(CellMeaning place) {
     Dressed.Bands bands = dressed.bands();
     List<CellBox> boxes = new ArrayList<>();
     if (bands.firstBody() > 0) {
@@ -291,7 +291,7 @@ public final class Scroll {
   ///
   /// @param from the cell behind which, or before which, the search begins
   /// @param backwards whether the cell before is looked for
-  public Optional<Place> find(String text, Optional<Place> from, boolean backwards) {
+  public Optional<CellMeaning> find(String text, Optional<CellMeaning> from, boolean backwards) {
     return new SheetSearch(dressed, rows).find(text, from, backwards);
   }
 

@@ -1,16 +1,16 @@
 package app.finish.core.layout.sheet;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Dresser;
-import app.finish.core.dress.Place;
 import app.finish.core.dress.RowPlan;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.font.Measurer;
-import app.finish.core.layout.page.Columns;
+import app.finish.core.layout.page.ColumnWidths;
 import app.finish.core.layout.page.SetRow;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -28,7 +28,7 @@ public final class SheetRows {
   private final Dressed dressed;
   private final RowPlan plan;
   private final Measurer measurer;
-  private final Columns columns;
+  private final ColumnWidths columns;
   private final double[] heights;
   private final double[] tops;
   private final Map<Integer, SetRow> outside = new HashMap<>();
@@ -42,7 +42,7 @@ public final class SheetRows {
         }
       };
 
-  SheetRows(Dresser.Seen seen, Measurer measurer, Columns columns, Paper on) {
+  SheetRows(Dresser.Seen seen, Measurer measurer, ColumnWidths columns, Paper on) {
     this.dressed = seen.dressed();
     this.plan = seen.plan();
     this.measurer = measurer;
@@ -151,7 +151,7 @@ public final class SheetRows {
         double one = cell.look().leading() + cell.look().above() + cell.look().below();
         height = Math.max(height, Math.max(one, cell.look().rowHeight()));
       }
-      if (cell.place() instanceof Place.Stub) {
+      if (cell.place() instanceof CellMeaning.Stub) {
         stub.add(cell);
       }
     }

@@ -1,8 +1,8 @@
 package app.finish.core.layout.sheet;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,11 +18,11 @@ public final class SheetSearch {
   }
 
   /// The row in which a cell stands; the first one if the table does not have it.
-  private int rowOf(Place place) {
+  private int rowOf(CellMeaning place) {
     int at =
         switch (place) {
-          case Place.Body body -> rows.ofLeaf(body.row());
-          case Place.Stub stub -> rows.ofLeaf(stub.leaf());
+          case CellMeaning.Body body -> rows.ofLeaf(body.row());
+          case CellMeaning.Stub stub -> rows.ofLeaf(stub.leaf());
           default -> -1;
         };
     for (int row = at; row >= dressed.bands().firstBody(); row--) {
@@ -43,12 +43,12 @@ public final class SheetSearch {
     return 0;
   }
 
-  private boolean holds(int row, Place place) {
+  private boolean holds(int row, CellMeaning place) {
     return dressed.rows().get(row).cells().stream().anyMatch(cell -> cell.place().equals(place));
   }
 
   /// The next cell that holds a text, whatever the case of its letters.
-  Optional<Place> find(String text, Optional<Place> from, boolean backwards) {
+  Optional<CellMeaning> find(String text, Optional<CellMeaning> from, boolean backwards) {
     String wanted = text.toLowerCase(Locale.ROOT);
     int count = dressed.rows().size();
     int start = from.map(this::rowOf).orElse(backwards ? count - 1 : 0);

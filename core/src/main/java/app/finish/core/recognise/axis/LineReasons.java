@@ -1,12 +1,12 @@
 package app.finish.core.recognise.axis;
 
 import app.finish.core.recognise.found.Evidence;
-import app.finish.core.recognise.found.Places;
+import app.finish.core.recognise.found.PlaceNames;
 import app.finish.core.recognise.line.Line;
 import app.finish.core.recognise.line.LineReader;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.sheet.Frame;
-import app.finish.core.recognise.sheet.Placed;
+import app.finish.core.recognise.sheet.PlacedCorrections;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.recognise.total.Total;
 import app.finish.core.recognise.words.Vocabulary;
@@ -22,7 +22,7 @@ public final class LineReasons {
   private final Frame frame;
   private final LineReader.Lines rows;
   private final LineReader.Lines columns;
-  private final Placed corrections;
+  private final PlacedCorrections corrections;
   private final List<Evidence> evidence = new ArrayList<>();
 
   public LineReasons(
@@ -30,7 +30,7 @@ public final class LineReasons {
       Frame frame,
       LineReader.Lines rows,
       LineReader.Lines columns,
-      Placed corrections) {
+      PlacedCorrections corrections) {
     this.grid = grid;
     this.frame = frame;
     this.rows = rows;
@@ -47,7 +47,7 @@ public final class LineReasons {
       boolean told = corrections.rows().containsKey(group.getKey());
       evidence.add(
           new Evidence(
-              Places.row(grid.grid(), group.getKey()),
+              PlaceNames.row(grid.grid(), group.getKey()),
               "groupRow",
               List.of(told ? "you said so" : "it has a label and no figures"),
               told ? 1 : 0.85));
@@ -56,11 +56,14 @@ public final class LineReasons {
     down.forEach(
         (line, total) ->
             evidence.add(
-                say(Places.row(grid.grid(), rows.lines().get(line).place()), "Row", total)));
+                say(PlaceNames.row(grid.grid(), rows.lines().get(line).place()), "Row", total)));
     across.forEach(
         (line, total) ->
             evidence.add(
-                say(Places.column(grid.grid(), frame.valueColumns().get(line)), "Column", total)));
+                say(
+                    PlaceNames.column(grid.grid(), frame.valueColumns().get(line)),
+                    "Column",
+                    total)));
     return evidence;
   }
 
@@ -73,7 +76,7 @@ public final class LineReasons {
         .forEach(
             (row, role) -> {
               if (role == LineRole.BODY) {
-                evidence.add(new Evidence(Places.row(grid.grid(), row), "body", told, 1));
+                evidence.add(new Evidence(PlaceNames.row(grid.grid(), row), "body", told, 1));
               }
             });
     corrections
@@ -81,19 +84,19 @@ public final class LineReasons {
         .forEach(
             (column, role) -> {
               if (role == LineRole.BODY || role == LineRole.LEFT_OUT) {
-                String place = Places.column(grid.grid(), column);
+                String place = PlaceNames.column(grid.grid(), column);
                 evidence.add(new Evidence(place, role.part(), told, 1));
               }
             });
     for (Line line : rows.lines()) {
       if (Vocabulary.saysNoAnswer(line.label())) {
-        sayNoAnswer(Places.row(grid.grid(), line.place()), line.label());
+        sayNoAnswer(PlaceNames.row(grid.grid(), line.place()), line.label());
       }
     }
     for (Line line : columns.lines()) {
       if (Vocabulary.saysNoAnswer(line.label())) {
         int column = frame.valueColumns().get(line.place());
-        sayNoAnswer(Places.column(grid.grid(), column), line.label());
+        sayNoAnswer(PlaceNames.column(grid.grid(), column), line.label());
       }
     }
   }

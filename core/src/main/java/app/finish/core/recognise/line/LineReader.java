@@ -3,7 +3,7 @@ package app.finish.core.recognise.line;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.sheet.Frame;
-import app.finish.core.recognise.sheet.Placed;
+import app.finish.core.recognise.sheet.PlacedCorrections;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.recognise.words.Vocabulary;
 import java.util.ArrayList;
@@ -28,10 +28,10 @@ public final class LineReader {
 
   private final ReadGrid grid;
   private final Frame frame;
-  private final Placed corrections;
+  private final PlacedCorrections corrections;
   private int repeated;
 
-  public LineReader(ReadGrid grid, Frame frame, Placed corrections) {
+  public LineReader(ReadGrid grid, Frame frame, PlacedCorrections corrections) {
     this.grid = grid;
     this.frame = frame;
     this.corrections = corrections;

@@ -1,7 +1,7 @@
 package app.finish.core.recognise.measure;
 
 import app.finish.core.recognise.found.Evidence;
-import app.finish.core.recognise.found.Places;
+import app.finish.core.recognise.found.PlaceNames;
 import app.finish.core.recognise.line.Line;
 import app.finish.core.recognise.line.LineReader;
 import app.finish.core.recognise.said.BracketMeaning;
@@ -9,7 +9,7 @@ import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.sheet.Brackets;
 import app.finish.core.recognise.sheet.Cells;
 import app.finish.core.recognise.sheet.Frame;
-import app.finish.core.recognise.sheet.Placed;
+import app.finish.core.recognise.sheet.PlacedCorrections;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.recognise.words.Company;
 import app.finish.core.recognise.words.PairedCells;
@@ -32,7 +32,7 @@ import java.util.regex.Pattern;
 /// Finds what the figures of a table measure: which level of labels names the measures, on which
 /// side, and of which kind each is.
 public final class MeasureReader {
-  private static final int LONG = 5000;
+  private static final int MANY_LINES = 5000;
   private static final Pattern PERCENT =
       Pattern.compile(
           ".*\\((in |as )?(%|per ?cent|percentages?)\\).*|.*, (in )?(%|per ?cent)",
@@ -55,7 +55,7 @@ public final class MeasureReader {
   private final Frame frame;
   private final LineReader.Lines rows;
   private final LineReader.Lines columns;
-  private final Placed corrections;
+  private final PlacedCorrections corrections;
   private final MeasureFinder finder;
   private final List<Evidence> evidence = new ArrayList<>();
 
@@ -64,7 +64,7 @@ public final class MeasureReader {
       Frame frame,
       LineReader.Lines rows,
       LineReader.Lines columns,
-      Placed corrections) {
+      PlacedCorrections corrections) {
     this.grid = grid;
     this.frame = frame;
     this.rows = rows;
@@ -84,7 +84,7 @@ public final class MeasureReader {
     MeasureFinder.Found across =
         finder.find(columns.lines(), cellsOfColumns(), true, toldMembers());
     MeasureFinder.Found down =
-        rows.lines().size() > LONG && rows.dimensions().size() == 1
+        rows.lines().size() > MANY_LINES && rows.dimensions().size() == 1
             ? MeasureFinder.Found.NONE
             : finder.find(rows.lines(), cellsOfRows(), false, Set.of());
     down = isStubOfMeasures(down) ? down : MeasureFinder.Found.NONE;
@@ -96,7 +96,7 @@ public final class MeasureReader {
     if (across.level() >= 0 && isMatrix() && finder.isWithinOne(cellsOfColumns())) {
       across = MeasureFinder.Found.NONE;
     }
-    if (across.names().size() < 2 && down.level() < 0 && rows.lines().size() <= LONG) {
+    if (across.names().size() < 2 && down.level() < 0 && rows.lines().size() <= MANY_LINES) {
       Optional<RowMeasures.Found> found =
           new RowMeasures(grid, frame, rows.lines(), finder).find(across.level() < 0);
       if (found.isPresent()) {
@@ -155,7 +155,7 @@ public final class MeasureReader {
       if (untold) {
         evidence.add(
             new Evidence(
-                Places.column(grid.grid(), column),
+                PlaceNames.column(grid.grid(), column),
                 BracketMeaning.UNTOLD.toString(),
                 List.of("it holds figures in brackets, and nothing tells what these mean"),
                 0.4));

@@ -2,7 +2,7 @@ package app.finish.core.recognise.sheet;
 
 import app.finish.core.grid.GridPlace;
 import app.finish.core.recognise.found.Evidence;
-import app.finish.core.recognise.found.Places;
+import app.finish.core.recognise.found.PlaceNames;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.words.Vocabulary;
 import java.util.ArrayList;
@@ -13,10 +13,10 @@ import java.util.List;
 /// the words; the stub is the columns from the left that hold more words than figures.
 public final class FrameFinder {
   private final ReadGrid grid;
-  private final Placed corrections;
+  private final PlacedCorrections corrections;
   private final List<Evidence> evidence = new ArrayList<>();
 
-  public FrameFinder(ReadGrid grid, Placed corrections) {
+  public FrameFinder(ReadGrid grid, PlacedCorrections corrections) {
     this.grid = grid;
     this.corrections = corrections;
   }
@@ -34,7 +34,7 @@ public final class FrameFinder {
     split(top, end - 1, body, notes);
     evidence.add(
         new Evidence(
-            Places.rows(grid.grid(), top, end - 1),
+            PlaceNames.rows(grid.grid(), top, end - 1),
             "body",
             List.of("names with colons stand beside what belongs to them"),
             0.9));
@@ -333,7 +333,9 @@ public final class FrameFinder {
 
   private void say(List<Integer> heads, List<Integer> stub) {
     String place =
-        heads.isEmpty() ? "no row" : Places.rows(grid.grid(), heads.getFirst(), heads.getLast());
+        heads.isEmpty()
+            ? "no row"
+            : PlaceNames.rows(grid.grid(), heads.getFirst(), heads.getLast());
     boolean corrected = corrections.headRows().isPresent();
     evidence.add(
         new Evidence(

@@ -11,7 +11,7 @@ import java.util.Set;
 /// The border is put where most speaks for heads above it and for figures below.
 public final class HeadScore {
   private static final int SAMPLE = 200;
-  private static final int FEW = 4;
+  private static final int ROWS_BELOW = 4;
 
   private final ReadGrid grid;
   private final int from;
@@ -28,7 +28,7 @@ public final class HeadScore {
   /// @param last the last row with figures
   int best(int top, int guess, int last) {
     int least = Math.max(top, guess - 2);
-    int most = Math.min(last, guess + FEW);
+    int most = Math.min(last, guess + ROWS_BELOW);
     double score = 0;
     double best = guess == least ? 0.4 : 0;
     int at = least;
@@ -160,7 +160,7 @@ public final class HeadScore {
   }
 
   private boolean bodyHasPercents(int row, int last) {
-    for (int below = row + 1; below <= Math.min(last, row + FEW); below++) {
+    for (int below = row + 1; below <= Math.min(last, row + ROWS_BELOW); below++) {
       for (int column = from; column < grid.columns(); column++) {
         if (grid.unit(below, column).equals("%")) {
           return true;
@@ -209,10 +209,10 @@ public final class HeadScore {
 
   /// Whether a number is written as those below it: with as many decimals and of about their size.
   private boolean isAlike(int row, int column, int last) {
-    double[] sizes = new double[FEW];
+    double[] sizes = new double[ROWS_BELOW];
     int count = 0;
     boolean decimals = false;
-    for (int below = row + 1; below <= last && count < FEW; below++) {
+    for (int below = row + 1; below <= last && count < ROWS_BELOW; below++) {
       if (grid.isNumber(below, column)) {
         sizes[count++] = Math.abs(grid.number(below, column));
         decimals |= grid.decimals(below, column) == grid.decimals(row, column);

@@ -8,11 +8,12 @@ import java.util.List;
 /// Finds which columns are the stub and which hold figures, once heads and body are known.
 public final class StubFinder {
   private final ReadGrid grid;
-  private final Placed corrections;
+  private final PlacedCorrections corrections;
   private final List<Integer> heads;
   private final List<Integer> body;
 
-  StubFinder(ReadGrid grid, Placed corrections, List<Integer> heads, List<Integer> body) {
+  StubFinder(
+      ReadGrid grid, PlacedCorrections corrections, List<Integer> heads, List<Integer> body) {
     this.grid = grid;
     this.corrections = corrections;
     this.heads = heads;

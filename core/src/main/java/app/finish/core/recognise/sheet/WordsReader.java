@@ -1,7 +1,7 @@
 package app.finish.core.recognise.sheet;
 
 import app.finish.core.recognise.found.Evidence;
-import app.finish.core.recognise.found.Places;
+import app.finish.core.recognise.found.PlaceNames;
 import app.finish.core.table.Held;
 import app.finish.core.table.Note;
 import app.finish.core.table.Words;
@@ -165,7 +165,8 @@ public final class WordsReader {
   }
 
   private void say(int row, String part, String because, double confidence) {
-    evidence.add(new Evidence(Places.row(grid.grid(), row), part, List.of(because), confidence));
+    evidence.add(
+        new Evidence(PlaceNames.row(grid.grid(), row), part, List.of(because), confidence));
   }
 
   /// All that is written in a row, in order; of a name and a member, the name.

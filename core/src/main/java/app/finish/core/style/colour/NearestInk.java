@@ -13,7 +13,7 @@ public final class NearestInk {
 
   /// Whether an ink has this contrast to a ground however it is seen.
   public static boolean reads(Colour ink, Colour fill, double wanted) {
-    for (Sight sight : Sight.values()) {
+    for (ColourVision sight : ColourVision.values()) {
       if (Light.contrast(sight.of(ink), sight.of(fill)) < wanted) {
         return false;
       }

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.RandomTables;
 import app.finish.core.TestStyles;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.dress.Dresser;
-import app.finish.core.dress.Place;
 import app.finish.core.grid.Grid;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Mark;
@@ -265,7 +265,7 @@ public class CompositorTest {
     assertThat(heights).hasSize(3);
     CellBox title =
         page.boxes().stream()
-            .filter(b -> b.cell().place() instanceof Place.Word)
+            .filter(b -> b.cell().place() instanceof CellMeaning.Word)
             .toList()
             .getLast();
     assertThat(Arrays.stream(heights).min().orElseThrow())

@@ -14,9 +14,9 @@ import app.finish.core.arrange.make.Reverse;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Dresser;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
@@ -174,7 +174,7 @@ public class GlimpseTest {
         assertThat(now.hasRowsOf(before)).isTrue();
         double bottom = 100 + random.nextInt(5000);
         Optional<Scroll> glimpse =
-            Glimpse.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
+            FirstScreen.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
         Dresser.Seen all =
             Dresser.seen(Arranger.arrange(table, now, Formulas.NONE).table(), cascade, 1);
         Scroll whole = Scroll.of(all, FONTS, Paper.A4);
@@ -191,7 +191,7 @@ public class GlimpseTest {
     assertThat(asWide).isGreaterThan(glimpses * 9 / 10);
   }
 
-  private static Glimpse.Corner corner(
+  private static FirstScreen.Corner corner(
       Arranger.Ready ready, Arrangement arrangement, Cascade cascade) {
     return (rows, columns) ->
         ready
@@ -199,8 +199,8 @@ public class GlimpseTest {
             .map(first -> Dresser.ready(first).seen(cascade, 1));
   }
 
-  private static Glimpse.Sight sight(double bottom) {
-    return new Glimpse.Sight(800, bottom);
+  private static FirstScreen.Area sight(double bottom) {
+    return new FirstScreen.Area(800, bottom);
   }
 
   /// 300 tables after one or two moves of any kind: the cells in sight are those of the whole
@@ -221,7 +221,7 @@ public class GlimpseTest {
       Arrangement now = before.with(RandomMoves.any(arranged.table(), random));
       double bottom = 100 + random.nextInt(5000);
       Optional<Scroll> glimpse =
-          Glimpse.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
+          FirstScreen.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
       if (glimpse.isPresent()) {
         glimpses++;
         Table all = Arranger.arrange(table, now, RandomMoves.FORMULAS).table();
@@ -236,7 +236,7 @@ public class GlimpseTest {
 
   /// The cells in sight are the same, and so is all else if the columns are as wide, which is told.
   private static boolean areSame(Scroll glimpse, Scroll whole, double bottom, String what) {
-    Map<Place, String> cells = new LinkedHashMap<>();
+    Map<CellMeaning, String> cells = new LinkedHashMap<>();
     for (CellBox box : whole.between(0, whole.paper().height()).boxes()) {
       cells.put(box.cell().place(), box.cell().column() + named(box.cell()));
     }

@@ -9,8 +9,8 @@ import app.finish.core.TestStyles;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dresser;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
@@ -175,7 +175,7 @@ public class ScrollTest {
         assertThat(other.width()).isCloseTo(box.width(), within(1e-6));
         assertThat(other.height()).isCloseTo(box.height(), within(1e-6));
       }
-      Place last = new Place.Body(table.body().rows() - 1, 1);
+      CellMeaning last = new CellMeaning.Body(table.body().rows() - 1, 1);
       assertThat(scroll.boxOf(last).map(CellBox::y).orElseThrow())
           .isGreaterThan(scroll.bodyBottom() - 40);
     }
@@ -187,7 +187,7 @@ public class ScrollTest {
     Table table = new RandomTables(seed).table();
     Scroll scroll = scroll(table, STYLES.cascade(NAMES.get(seed % NAMES.size())));
     for (String text : List.of("Hale", "1", "seasons", "Zebra")) {
-      List<Place> all = new ArrayList<>();
+      List<CellMeaning> all = new ArrayList<>();
       scroll
           .dressed()
           .rows()
@@ -196,9 +196,9 @@ public class ScrollTest {
                   row.cells().stream()
                       .filter(cell -> cell.text().toLowerCase().contains(text.toLowerCase()))
                       .forEach(cell -> all.add(cell.place())));
-      List<Place> met = new ArrayList<>();
-      List<Place> back = new ArrayList<>();
-      Optional<Place> at = Optional.empty();
+      List<CellMeaning> met = new ArrayList<>();
+      List<CellMeaning> back = new ArrayList<>();
+      Optional<CellMeaning> at = Optional.empty();
       for (int i = 0; i < all.size(); i++) {
         at = scroll.find(text, at, false);
         met.add(at.orElseThrow());

@@ -1,6 +1,6 @@
 package app.finish.core.arrange.tree;
 
-import app.finish.core.arrange.tree.Slots.Step;
+import app.finish.core.arrange.tree.HeadingsByLevel.Step;
 import app.finish.core.table.Heading.Role;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /// A tree of headings grown of the steps at each level. Neighbours of one name become one; totals
 /// stand where they stood among their neighbours: first or last.
-public final class Grown {
+public final class TreeOfPaths {
   private final List<List<Optional<Step>>> paths;
   private final int measures;
   private final List<Branch> roots;
@@ -18,7 +18,7 @@ public final class Grown {
 
   /// @param paths for each leaf a step a level
   /// @param measures the level at which the measures run, −1 if none does
-  public Grown(List<List<Optional<Step>>> paths, int measures) {
+  public TreeOfPaths(List<List<Optional<Step>>> paths, int measures) {
     this.paths = paths;
     this.measures = measures;
     List<Integer> all = new ArrayList<>();

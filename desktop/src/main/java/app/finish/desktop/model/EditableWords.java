@@ -1,7 +1,7 @@
 package app.finish.desktop.model;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Words;
 import java.util.Optional;
@@ -9,9 +9,9 @@ import java.util.Optional;
 /// The words around the table that is shown, as they can be edited.
 ///
 /// @param words the words, with the person's own over those of the source
-public record ShownWords(Words words) {
-  public static ShownWords of(Optional<Shown> shown) {
-    return new ShownWords(
+public record EditableWords(Words words) {
+  public static EditableWords of(Optional<Shown> shown) {
+    return new EditableWords(
         shown
             .map(at -> at.table().finish().wordsOver(at.recognition().table().words()))
             .orElse(Words.NONE));
@@ -19,7 +19,7 @@ public record ShownWords(Words words) {
 
   /// Whether a cell is one whose words can be edited in place.
   public boolean isEditable(DressedCell cell) {
-    return cell.place() instanceof Place.Word word
+    return cell.place() instanceof CellMeaning.Word word
         && switch (word.part()) {
           case TITLE, UNITS, SOURCE -> true;
           case NOTE -> word.index() == generalNote();

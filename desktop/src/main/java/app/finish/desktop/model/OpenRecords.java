@@ -7,7 +7,7 @@ import app.finish.records.source.Address;
 import app.finish.records.source.Database;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.nio.file.Path;
@@ -19,7 +19,7 @@ import java.util.Optional;
 /// for a document that was saved long ago. It may be asked from any thread.
 ///
 /// Addresses and secrets of databases are kept here only while the window is open.
-public final class RecordsDesk {
+public final class OpenRecords {
   private final Map<RecordsName, Records> open = new HashMap<>();
   private final Map<String, Address> addresses = new HashMap<>();
   private final Map<String, char[]> secrets = new HashMap<>();
@@ -28,7 +28,7 @@ public final class RecordsDesk {
   /// The records, opened if they were not.
   ///
   /// @throws Problem if they are not to be found, in words for the person
-  synchronized Records of(RecordsName name, Asking asking) throws IOException {
+  synchronized Records of(RecordsName name, DatabaseQuery asking) throws IOException {
     Records known = open.get(name);
     if (known != null) {
       return known;
@@ -48,7 +48,7 @@ public final class RecordsDesk {
     return fresh;
   }
 
-  private Records connect(RecordsName.Stored stored, Asking asking) throws IOException {
+  private Records connect(RecordsName.Stored stored, DatabaseQuery asking) throws IOException {
     Address address = addresses.get(stored.connection());
     if (address == null) {
       throw new Problem(

@@ -1,18 +1,18 @@
 package app.finish.desktop.model;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.Property;
 import java.util.Optional;
 
 /// Looks in words.
-public final class Explained {
-  private Explained() {}
+public final class LooksInWords {
+  private LooksInWords() {}
 
   /// The dressed cell in a place.
-  public static Optional<DressedCell> cell(Scroll scroll, Place place) {
+  public static Optional<DressedCell> cell(Scroll scroll, CellMeaning place) {
     return scroll.boxOf(place).map(CellBox::cell);
   }
 

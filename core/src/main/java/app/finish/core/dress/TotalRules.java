@@ -16,12 +16,12 @@ import java.util.Optional;
 
 /// Rules of total rows that stay: where a group, or the table, has no such row, they stand below
 /// its last row.
-public final class StandingRules {
+public final class TotalRules {
   private final Axis down;
   private final Edge afterTable;
   private final Edge afterGroup;
 
-  StandingRules(Axis down, Cascade cascade) {
+  TotalRules(Axis down, Cascade cascade) {
     this.down = down;
     this.afterTable = staying(cascade, PartName.GRAND_TOTAL_ROW);
     this.afterGroup = staying(cascade, PartName.SUBTOTAL_ROW);

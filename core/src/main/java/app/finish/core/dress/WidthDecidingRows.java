@@ -9,19 +9,19 @@ import java.util.TreeSet;
 /// rows that look alike the one with the largest and the one with the least figure of each column
 /// (digits are equally wide) and the longest writings. The widest labels depend on the font: they
 /// are found when it is known, by [RowPlan].
-public final class Decisive {
+public final class WidthDecidingRows {
   private final Table table;
   private final RowPlan plan;
   private final TreeSet<Integer> rows = new TreeSet<>();
 
-  private Decisive(Table table, RowPlan plan) {
+  private WidthDecidingRows(Table table, RowPlan plan) {
     this.table = table;
     this.plan = plan;
   }
 
   /// The rows, in order.
   static int[] of(Table table, RowPlan plan) {
-    return new Decisive(table, plan).find();
+    return new WidthDecidingRows(table, plan).find();
   }
 
   /// The best so far of rows that look alike.

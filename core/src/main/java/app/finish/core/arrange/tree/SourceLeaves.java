@@ -10,30 +10,32 @@ import java.util.RandomAccess;
 /// ```java
 /// Leaves.of(3).size(); // 1
 /// ```
-public final class Leaves extends AbstractList<Integer> implements RandomAccess {
+public final class SourceLeaves extends AbstractList<Integer> implements RandomAccess {
   /// No leaf.
-  static final Leaves NONE = new Leaves(new int[0]);
+  static final SourceLeaves NONE = new SourceLeaves(new int[0]);
 
   private final int[] places;
 
-  private Leaves(int[] places) {
+  private SourceLeaves(int[] places) {
     this.places = places;
   }
 
   /// One leaf.
-  static Leaves of(int place) {
-    return new Leaves(new int[] {place});
+  static SourceLeaves of(int place) {
+    return new SourceLeaves(new int[] {place});
   }
 
   /// Some leaves; those that are a list of this kind already are taken as they are.
-  static Leaves of(List<Integer> some) {
-    return some instanceof Leaves own
+  static SourceLeaves of(List<Integer> some) {
+    return some instanceof SourceLeaves own
         ? own
-        : some.isEmpty() ? NONE : new Leaves(some.stream().mapToInt(Integer::intValue).toArray());
+        : some.isEmpty()
+            ? NONE
+            : new SourceLeaves(some.stream().mapToInt(Integer::intValue).toArray());
   }
 
   /// All leaves that some headings are made from.
-  public static Leaves ofAll(List<Branch> branches) {
+  public static SourceLeaves ofAll(List<Branch> branches) {
     int[] all = new int[branches.size()];
     int count = 0;
     for (int i = 0; i < branches.size(); i++) {
@@ -50,7 +52,7 @@ public final class Leaves extends AbstractList<Integer> implements RandomAccess 
       }
       count += more;
     }
-    return new Leaves(Arrays.copyOf(all, count));
+    return new SourceLeaves(Arrays.copyOf(all, count));
   }
 
   @Override

@@ -30,7 +30,7 @@ import java.util.function.Supplier;
 /// @param seconds of which kind the second figures in a measure's cells are, if said
 /// @param anchors what the rows and columns are called, if something was said of one
 /// @param unplaced rows and columns of which something was said and which the grid does not have
-public record Placed(
+public record PlacedCorrections(
     OptionalInt headRows,
     OptionalInt stubColumns,
     Map<Integer, LineRole> rows,
@@ -44,17 +44,17 @@ public record Placed(
     Optional<Anchors> anchors,
     List<Anchor> unplaced) {
   /// Nothing corrected.
-  public static final Placed NONE = on(Corrections.NONE, Optional.empty());
+  public static final PlacedCorrections NONE = on(Corrections.NONE, Optional.empty());
 
   /// The corrections on this grid.
   ///
   /// @param anchors what its rows and columns are called if nothing is corrected
-  public static Placed on(Corrections corrections, Supplier<Anchors> anchors) {
+  public static PlacedCorrections on(Corrections corrections, Supplier<Anchors> anchors) {
     boolean plain = corrections.equals(Corrections.NONE);
     return on(corrections, plain ? Optional.empty() : Optional.of(anchors.get()));
   }
 
-  private static Placed on(Corrections corrections, Optional<Anchors> anchors) {
+  private static PlacedCorrections on(Corrections corrections, Optional<Anchors> anchors) {
     List<Anchor> unplaced = new ArrayList<>();
     Map<Integer, LineRole> rows =
         placed(corrections.rows(), anchors.map(Anchors::rows).orElse(List.of()), unplaced);
@@ -74,7 +74,7 @@ public record Placed(
                     at, members.stream().map(rowAnchors::indexOf).filter(one -> one >= 0).toList());
               }
             });
-    return new Placed(
+    return new PlacedCorrections(
         corrections.headRows(),
         corrections.stubColumns(),
         rows,

@@ -20,13 +20,13 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /// Makes a table of what is arranged.
-public final class Baking {
+public final class ArrangedTable {
   /// Leaves each value as it is.
   public static final Change KEEP = (row, column, value) -> value;
 
   private final Trees trees;
 
-  public Baking(Trees trees) {
+  public ArrangedTable(Trees trees) {
     this.trees = trees;
   }
 

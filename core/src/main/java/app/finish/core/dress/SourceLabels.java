@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /// The labels that lead to each figure and each heading in the source, wherever they stand now and
 /// whatever they are called: by these touches know their places.
-public interface Naming {
+public interface SourceLabels {
   /// Labels that lead to a place in the source.
   ///
   /// @param down those down the source; none for a head
@@ -30,8 +30,8 @@ public interface Naming {
   Named heading(Side side, int leaf, int level);
 
   /// By the labels as they stand.
-  static Naming of(Table table) {
-    return new Naming() {
+  static SourceLabels of(Table table) {
+    return new SourceLabels() {
       @Override
       public Named figure(int row, int column) {
         return new Named(
@@ -48,9 +48,9 @@ public interface Naming {
 
   /// By the labels as the source of an arranged table has them; what the source has not, since it
   /// is made of several, by the labels as moves name them.
-  static Naming of(Arranged arranged) {
-    Naming source = of(arranged.source());
-    return new Naming() {
+  static SourceLabels of(Arranged arranged) {
+    SourceLabels source = of(arranged.source());
+    return new SourceLabels() {
       @Override
       public Named figure(int row, int column) {
         Optional<Spot.Figure> origin = arranged.origin(row, column);

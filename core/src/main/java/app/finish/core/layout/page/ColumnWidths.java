@@ -1,10 +1,10 @@
 package app.finish.core.layout.page;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.Place;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.font.Measurer;
@@ -16,7 +16,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /// How wide the columns are, and where their decimal marks stand.
-public final class Columns {
+public final class ColumnWidths {
   private static final double HEAD_LINE = 64;
   private static final double GROUP_GAP = 6;
 
@@ -32,7 +32,7 @@ public final class Columns {
   private final Look[] looks;
 
   /// @param rows the rows that decide the widths: all, or those that can be the widest
-  public Columns(Dressed dressed, List<DressedRow> rows, Measurer measurer) {
+  public ColumnWidths(Dressed dressed, List<DressedRow> rows, Measurer measurer) {
     this.dressed = dressed;
     this.rows = rows;
     this.measurer = measurer;
@@ -64,7 +64,7 @@ public final class Columns {
         continue;
       }
       for (DressedCell cell : row.cells()) {
-        if (cell.place() instanceof Place.Body && isDecimal(cell.look().align())) {
+        if (cell.place() instanceof CellMeaning.Body && isDecimal(cell.look().align())) {
           measureFigure(cell);
         } else if (cell.columnSpan() == 1) {
           double indent = cell.indent() * cell.look().indent();
@@ -244,7 +244,7 @@ public final class Columns {
 
   /// Makes the columns at least as wide as those of another sheet, where these are of the same
   /// kind: of the same measure, or of a stub with the same heads.
-  public void widenTo(Columns others) {
+  public void widenTo(ColumnWidths others) {
     boolean same = dressed.measures().equals(others.dressed.measures());
     boolean sameStub = stubHeads().equals(others.stubHeads());
     for (int column = 0; column < widths.length; column++) {
@@ -263,13 +263,13 @@ public final class Columns {
   private List<String> stubHeads() {
     return rows.stream()
         .flatMap(row -> row.cells().stream())
-        .filter(cell -> cell.place() instanceof Place.StubHead)
+        .filter(cell -> cell.place() instanceof CellMeaning.StubHead)
         .map(cell -> cell.column() + " " + cell.bareText())
         .toList();
   }
 
   /// The first column with the measure of a column elsewhere; −1 if there is none.
-  private int like(int column, Columns elsewhere) {
+  private int like(int column, ColumnWidths elsewhere) {
     int measure = elsewhere.dressed.measures().get(column);
     return measure < 0 ? -1 : dressed.measures().indexOf(measure);
   }
@@ -366,7 +366,7 @@ public final class Columns {
     int found = 0;
     for (DressedRow row : rows) {
       for (DressedCell cell : row.cells()) {
-        if (cell.place() instanceof Place.Body && first[cell.column()] == null) {
+        if (cell.place() instanceof CellMeaning.Body && first[cell.column()] == null) {
           first[cell.column()] = cell.look();
           found++;
         }

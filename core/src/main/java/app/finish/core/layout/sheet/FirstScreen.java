@@ -13,11 +13,11 @@ import java.util.Optional;
 /// ```java
 /// Optional<Scroll> glimpse = Glimpse.of(shown, Paper.A4, (rows, columns) -> seenOf(rows), sight);
 /// ```
-public final class Glimpse {
-  private static final int FEW = 250;
-  private static final int MANY = 4 * FEW;
+public final class FirstScreen {
+  private static final int FIRST_ROWS = 250;
+  private static final int MANY = 4 * FIRST_ROWS;
 
-  private Glimpse() {}
+  private FirstScreen() {}
 
   /// Dresses the first rows and columns of a table, or all if it has no more.
   public interface Corner {
@@ -30,7 +30,7 @@ public final class Glimpse {
   ///
   /// @param right how far to the right
   /// @param bottom how far down
-  public record Sight(double right, double bottom) {}
+  public record Area(double right, double bottom) {}
 
   /// The top of the sheet. There is none if what is in sight depends on what is not, or if the
   /// table is as short as that.
@@ -38,8 +38,8 @@ public final class Glimpse {
   /// @param before the sheet that was shown before
   /// @param paper the sheet that the table is set on if it fits
   /// @param corner the table as it is now
-  public static Optional<Scroll> of(Scroll before, Paper paper, Corner corner, Sight sight) {
-    for (int count = FEW; count <= MANY; count *= 2) {
+  public static Optional<Scroll> of(Scroll before, Paper paper, Corner corner, Area sight) {
+    for (int count = FIRST_ROWS; count <= MANY; count *= 2) {
       Optional<Dresser.Seen> first = corner.of(count, count);
       if (first.isEmpty()) {
         return Optional.empty();
@@ -64,7 +64,7 @@ public final class Glimpse {
   private static boolean standsAlone(Scroll sheet, double bottom) {
     return sheet.between(0, bottom).boxes().stream()
         .filter(box -> box.y() + box.height() > sheet.bodyBottom() - 0.01)
-        .allMatch(Glimpse::isAtTop);
+        .allMatch(FirstScreen::isAtTop);
   }
 
   /// Whether no head that is in sight may go on to the right of the last column.

@@ -3,7 +3,7 @@ package app.finish.records.source;
 import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
 import app.finish.records.column.Columns;
-import app.finish.records.sql.Asking;
+import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import java.io.IOException;
 import java.sql.Connection;
@@ -17,12 +17,12 @@ import java.util.Map;
 ///
 /// @param columns the columns
 /// @param count how many records
-public record Described(Columns columns, long count) {
+public record RecordsDescription(Columns columns, long count) {
   private static final int EXAMPLES = 50;
 
   /// Asks a database about a table.
-  static Described of(
-      Connection connection, Dialect dialect, String table, String label, Asking asking)
+  static RecordsDescription of(
+      Connection connection, Dialect dialect, String table, String label, DatabaseQuery asking)
       throws IOException {
     List<Column> bare =
         asking.ask(
@@ -61,7 +61,7 @@ public record Described(Columns columns, long count) {
   /// This with the columns of the file that were not read too, in the file's order.
   ///
   /// @param found the columns of the file by name, with the database's types
-  Described withFound(Map<String, String> found) {
+  RecordsDescription withFound(Map<String, String> found) {
     if (found.isEmpty()) {
       return this;
     }
@@ -70,15 +70,15 @@ public record Described(Columns columns, long count) {
         (name, type) ->
             all.add(
                 columns.find(name).orElseGet(() -> new Column(name, ColumnType.of(type), -1, ""))));
-    return new Described(new Columns(columns.label(), all), count);
+    return new RecordsDescription(new Columns(columns.label(), all), count);
   }
 
-  private static Described counted(
+  private static RecordsDescription counted(
       Connection connection,
       Dialect dialect,
       String table,
       String label,
-      Asking asking,
+      DatabaseQuery asking,
       List<Column> bare)
       throws IOException {
     List<String> counts = new ArrayList<>(List.of("COUNT(*)"));
@@ -96,7 +96,7 @@ public record Described(Columns columns, long count) {
             long missing = all - result.getLong(i + 2);
             columns.add(new Column(column.name(), column.type(), missing, column.example()));
           }
-          return new Described(new Columns(label, columns), all);
+          return new RecordsDescription(new Columns(label, columns), all);
         },
         label);
   }

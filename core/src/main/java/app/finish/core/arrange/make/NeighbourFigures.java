@@ -2,8 +2,8 @@ package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Neighbours;
 import app.finish.core.arrange.tree.Figures;
-import app.finish.core.arrange.tree.Kin;
-import app.finish.core.arrange.tree.Siblings;
+import app.finish.core.arrange.tree.LeafGroups;
+import app.finish.core.arrange.tree.OtherMeasures;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Table;
 import java.util.Arrays;
@@ -12,26 +12,26 @@ import java.util.List;
 import java.util.Map;
 
 /// The figures around each place of a table, found once and kept.
-public final class Surroundings {
+public final class NeighbourFigures {
   private final Figures figures;
   private final Table table;
   private final boolean measuresAcross;
   private final boolean measuresDown;
-  private final Siblings siblings;
-  private final Kin down;
-  private final Kin across;
+  private final OtherMeasures siblings;
+  private final LeafGroups down;
+  private final LeafGroups across;
   private final Map<List<Object>, Row> rows = new HashMap<>();
   private final Map<List<Object>, Double> totals = new HashMap<>();
 
-  Surroundings(Figures figures, Side measures) {
+  NeighbourFigures(Figures figures, Side measures) {
     this.figures = figures;
     this.table = figures.table();
     this.measuresAcross =
         table.across().leaves().stream().anyMatch(leaf -> leaf.measure().isPresent());
     this.measuresDown = table.down().leaves().stream().anyMatch(leaf -> leaf.measure().isPresent());
-    this.siblings = new Siblings(measures.of(table));
-    this.down = new Kin(table.down());
-    this.across = new Kin(table.across());
+    this.siblings = new OtherMeasures(measures.of(table));
+    this.down = new LeafGroups(table.down());
+    this.across = new LeafGroups(table.across());
   }
 
   /// What is around the place of a row and a column, whatever measures these are.
@@ -139,7 +139,7 @@ public final class Surroundings {
       int measure = figures.place(name);
       int own = side == Side.DOWN ? row(measure) : column(measure);
       int other = side == Side.DOWN ? column(measure) : row(measure);
-      Kin kin = side == Side.DOWN ? down : across;
+      LeafGroups kin = side == Side.DOWN ? down : across;
       if (own < 0 || other < 0 || kin.groupOf(own) < 0) {
         return new Row(new double[0]);
       }
@@ -194,7 +194,7 @@ public final class Surroundings {
     public double at(String measure, String member, Side side) {
       int own = figures.place(measure);
       int leaf = side == Side.DOWN ? row(own) : column(own);
-      Kin kin = side == Side.DOWN ? down : across;
+      LeafGroups kin = side == Side.DOWN ? down : across;
       if (leaf < 0 || kin.groupOf(leaf) < 0) {
         return Double.NaN;
       }

@@ -9,10 +9,10 @@ import java.util.List;
 import java.util.Map;
 
 /// For each leaf of an axis the leaves that stand under the same headings for other measures.
-public final class Siblings {
+public final class OtherMeasures {
   private final List<Map<Integer, Integer>> ofLeaf = new ArrayList<>();
 
-  public Siblings(Axis axis) {
+  public OtherMeasures(Axis axis) {
     Map<List<Object>, Map<Integer, Integer>> groups = new HashMap<>();
     for (Leaf leaf : axis.leaves()) {
       Map<Integer, Integer> group = groups.computeIfAbsent(key(leaf), key -> new HashMap<>());

@@ -7,7 +7,7 @@ package app.finish.core.style.colour;
 /// ```java
 /// Sight.GREY.of(Colour.parse("#24605c"));
 /// ```
-public enum Sight {
+public enum ColourVision {
   /// As it is.
   FULL("In colour", 1, 0, 0, 0, 1, 0, 0, 0, 1),
   /// Printed in grey.
@@ -52,7 +52,7 @@ public enum Sight {
   private final String label;
   private final double[] matrix;
 
-  Sight(String label, double... matrix) {
+  ColourVision(String label, double... matrix) {
     this.label = label;
     this.matrix = matrix;
   }

@@ -8,11 +8,11 @@ import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
-import app.finish.desktop.model.Explained;
+import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.model.Workbench;
 import app.finish.desktop.proof.HeadingKeys;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -25,7 +25,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 
 /// The line below the proof: what is under the pointer or picked, and why it looks so.
-public final class Slug extends HBox {
+public final class InfoLine extends HBox {
   private static final List<Property> TOLD =
       List.of(
           Property.WEIGHT,
@@ -36,38 +36,36 @@ public final class Slug extends HBox {
           Property.RULE_ABOVE,
           Property.RULE_BELOW);
 
-  private final Workbench bench;
+  private final Desk desk;
 
-  public Slug(Workbench bench) {
-    this.bench = bench;
+  public InfoLine(Desk desk) {
+    this.desk = desk;
     getStyleClass().add("slug");
     setId("slug");
-    bench.pointedProperty().addListener((p, before, now) -> tell());
-    bench.pickProperty().addListener((p, before, now) -> tell());
-    bench.shownProperty().addListener((p, before, now) -> tell());
+    desk.pointedProperty().addListener((p, before, now) -> tell());
+    desk.pickProperty().addListener((p, before, now) -> tell());
+    desk.shownProperty().addListener((p, before, now) -> tell());
     tell();
   }
 
   private Optional<DressedCell> cell() {
-    Optional<DressedCell> pointed = bench.pointedProperty().get().map(CellBox::cell);
+    Optional<DressedCell> pointed = desk.pointedProperty().get().map(CellBox::cell);
     return pointed.or(
         () ->
-            bench
-                .pickProperty()
+            desk.pickProperty()
                 .get()
                 .flatMap(
                     pick ->
-                        bench
-                            .shownProperty()
+                        desk.shownProperty()
                             .get()
-                            .flatMap(shown -> Explained.cell(shown.scroll(), pick.place()))));
+                            .flatMap(shown -> LooksInWords.cell(shown.scroll(), pick.place()))));
   }
 
   private void tell() {
     List<Node> nodes = new ArrayList<>();
     Optional<DressedCell> cell = cell();
     if (cell.isEmpty()) {
-      boolean any = bench.shownProperty().get().isPresent();
+      boolean any = desk.shownProperty().get().isPresent();
       Label idle = new Label(any ? Texts.of("slug.idle") : "");
       idle.getStyleClass().add("faint");
       nodes.add(idle);
@@ -85,7 +83,7 @@ public final class Slug extends HBox {
 
   /// What the source calls a heading that was renamed.
   private void addSourceName(List<Node> nodes, DressedCell cell) {
-    HeadingKeys.heading(bench, cell.place())
+    HeadingKeys.heading(desk, cell.place())
         .map(named -> named.path().getLast())
         .filter(name -> !name.isEmpty() && !cell.bareText().startsWith(name))
         .ifPresent(
@@ -98,7 +96,7 @@ public final class Slug extends HBox {
 
   /// The notes that a mark on the cell calls for.
   private void addNotes(List<Node> nodes, DressedCell cell) {
-    Optional<Table> table = bench.shownProperty().get().map(shown -> shown.recognition().table());
+    Optional<Table> table = desk.shownProperty().get().map(shown -> shown.recognition().table());
     Optional<Spot> spot = cell.place().spot();
     if (table.isPresent() && spot.isPresent()) {
       for (Note note : table.get().notesOn(spot.get())) {
@@ -125,7 +123,7 @@ public final class Slug extends HBox {
             .ifPresent(
                 origin ->
                     told.computeIfAbsent(origin, one -> new ArrayList<>())
-                        .add(Explained.words(property, setting)));
+                        .add(LooksInWords.words(property, setting)));
       }
     }
     for (Map.Entry<Origin, List<String>> entry : told.entrySet()) {
@@ -143,9 +141,9 @@ public final class Slug extends HBox {
   private void follow(DressedCell cell, Origin origin) {
     Pick pick = new Pick(cell.place(), cell.part(), 0);
     int reach = Math.max(0, pick.circles().indexOf(origin.selector().label()));
-    bench.dressing().leafProperty().set(Dressing.Leaf.PARTS);
-    bench.dressing().intoStyleProperty().set(!origin.isTouch());
-    bench.stepProperty().set(Step.DRESS);
-    bench.pickProperty().set(Optional.of(pick.withReach(reach)));
+    desk.dressing().leafProperty().set(Dressing.Leaf.PARTS);
+    desk.dressing().intoStyleProperty().set(!origin.isTouch());
+    desk.stepProperty().set(Step.DRESS);
+    desk.pickProperty().set(Optional.of(pick.withReach(reach)));
   }
 }

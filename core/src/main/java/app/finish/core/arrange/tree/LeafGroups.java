@@ -11,7 +11,7 @@ import java.util.Map;
 
 /// Who stands with whom on an axis: for each leaf its group, and the leaves that make up the total
 /// of its group and of all. Leaves of other measures are no kin.
-public final class Kin {
+public final class LeafGroups {
   private final List<List<Integer>> groups = new ArrayList<>();
   private final int[] groupOf;
   private final int[] placeOf;
@@ -22,7 +22,7 @@ public final class Kin {
   private final List<Integer> parentOf = new ArrayList<>();
   private final Axis axis;
 
-  public Kin(Axis axis) {
+  public LeafGroups(Axis axis) {
     this.axis = axis;
     int size = axis.leaves().size();
     this.groupOf = new int[size];

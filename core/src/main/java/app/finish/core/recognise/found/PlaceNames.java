@@ -4,8 +4,8 @@ import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridPlace;
 
 /// Places of a grid in the words that its sheet counts in.
-public final class Places {
-  private Places() {}
+public final class PlaceNames {
+  private PlaceNames() {}
 
   public static String row(Grid grid, int row) {
     return "row " + (grid.top() + row + 1);

@@ -17,9 +17,9 @@ import org.duckdb.DuckDBPreparedStatement;
 /// ```java
 /// Asking asking = new Asking(share -> bar.show(share));
 /// ```
-public final class Asking {
+public final class DatabaseQuery {
   /// Asks without telling anybody.
-  public static final Asking SILENT = new Asking(share -> {});
+  public static final DatabaseQuery SILENT = new DatabaseQuery(share -> {});
 
   private static final long EVERY = 60;
 
@@ -34,7 +34,7 @@ public final class Asking {
 
   /// @param progress is told, from another thread, which share is done, from 0 to 1; −1 if that is
   ///   not known
-  public Asking(DoubleConsumer progress) {
+  public DatabaseQuery(DoubleConsumer progress) {
     this.progress = progress;
   }
 

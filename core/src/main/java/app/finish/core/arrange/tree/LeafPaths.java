@@ -12,16 +12,16 @@ import java.util.RandomAccess;
 /// ```java
 /// Ways.of(roots).paths().get(3); // [Hale–Orrin, Winter]
 /// ```
-public final class Ways {
+public final class LeafPaths {
   private final List<Branch[]> levels = new ArrayList<>();
   private byte[] depths = new byte[64];
   private int size;
 
-  private Ways() {}
+  private LeafPaths() {}
 
   /// The ways to the leaves under some branches.
-  public static Ways of(List<Branch> roots) {
-    Ways ways = new Ways();
+  public static LeafPaths of(List<Branch> roots) {
+    LeafPaths ways = new LeafPaths();
     ways.walk(roots, 0);
     return ways;
   }

@@ -7,7 +7,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.History;
-import app.finish.core.dress.Place;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.said.Extent;
@@ -32,8 +32,8 @@ import org.slf4j.LoggerFactory;
 
 /// What the window shows and what can be done: the view model. All state of the window is here; all
 /// changes to the document go through [#change], so that each can be undone.
-public final class Workbench {
-  private static final Logger LOG = LoggerFactory.getLogger(Workbench.class);
+public final class Desk {
+  private static final Logger LOG = LoggerFactory.getLogger(Desk.class);
 
   private final Proofs proofs;
   private final Sending sending;
@@ -49,17 +49,17 @@ public final class Workbench {
   private final ObjectProperty<Optional<Pick>> pick = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<CellBox>> pointed =
       new SimpleObjectProperty<>(Optional.empty());
-  private final ObjectProperty<List<Place>> also = new SimpleObjectProperty<>(List.of());
+  private final ObjectProperty<List<CellMeaning>> also = new SimpleObjectProperty<>(List.of());
   private final Arranging arranging = new Arranging(this);
   private final Dressing dressing;
   private final Showing showing;
   private final ObjectProperty<Optional<Notice>> notice =
       new SimpleObjectProperty<>(Optional.empty());
-  private final ObjectProperty<Optional<Offer>> offer =
+  private final ObjectProperty<Optional<TablesToPick>> offer =
       new SimpleObjectProperty<>(Optional.empty());
   private final Set<String> told = new HashSet<>();
 
-  public Workbench(Proofs proofs, Sending sending, Worker worker, Habits habits) {
+  public Desk(Proofs proofs, Sending sending, Worker worker, LastingChoices habits) {
     this.dressing = new Dressing(this, habits);
     this.showing = new Showing(proofs, worker, this::seen, this::tell);
     this.proofs = proofs;
@@ -105,7 +105,7 @@ public final class Workbench {
   }
 
   /// Further cells that are picked beside the one of [#pickProperty].
-  public ObjectProperty<List<Place>> alsoProperty() {
+  public ObjectProperty<List<CellMeaning>> alsoProperty() {
     return also;
   }
 
@@ -123,7 +123,7 @@ public final class Workbench {
   }
 
   /// Tables to pick from before they are brought in, if a file holds several.
-  public ObjectProperty<Optional<Offer>> offerProperty() {
+  public ObjectProperty<Optional<TablesToPick>> offerProperty() {
     return offer;
   }
 

@@ -7,10 +7,10 @@ import java.util.prefs.Preferences;
 
 /// What a person wants always, kept between runs: the styles of new tables, where the style library
 /// is, and whether a style that is put on lifts the touches.
-public final class Habits {
+public final class LastingChoices {
   private final Preferences store;
 
-  public Habits(Preferences store) {
+  public LastingChoices(Preferences store) {
     this.store = store;
   }
 

@@ -9,7 +9,7 @@ import java.util.RandomAccess;
 
 /// The rows of a dressed table, each dressed when it is asked for: the words and heads are there
 /// from the start, the body is not.
-public final class Unrolled extends AbstractList<DressedRow> implements RandomAccess {
+public final class RowsOnDemand extends AbstractList<DressedRow> implements RandomAccess {
   private final List<DressedRow> above;
   private final BodyDresser body;
   private final List<DressedRow> below;
@@ -17,7 +17,7 @@ public final class Unrolled extends AbstractList<DressedRow> implements RandomAc
   private final Map<Integer, Edge> edgesBelow = new HashMap<>();
 
   /// @param above the words and heads
-  Unrolled(List<DressedRow> above, BodyDresser body, List<DressedRow> below) {
+  RowsOnDemand(List<DressedRow> above, BodyDresser body, List<DressedRow> below) {
     this.above = List.copyOf(above);
     this.body = body;
     this.below = List.copyOf(below);

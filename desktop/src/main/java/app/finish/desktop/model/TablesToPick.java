@@ -10,4 +10,4 @@ import java.util.Optional;
 /// @param file the file, if it is one
 /// @param tables what it holds
 /// @param hidden whether what it hides is among them
-public record Offer(String name, Optional<Path> file, FileTables tables, boolean hidden) {}
+public record TablesToPick(String name, Optional<Path> file, FileTables tables, boolean hidden) {}

@@ -13,7 +13,7 @@ import java.util.OptionalInt;
 /// @param measures the level at which the measures run, −1 if none does
 /// @param paths for each leaf a step a level
 /// @param leaves the leaves
-public record Slots(
+public record HeadingsByLevel(
     List<String> names, int measures, List<List<Optional<Step>>> paths, List<Branch> leaves) {
   private static final String WHOLE = "All";
 
@@ -42,17 +42,17 @@ public record Slots(
     }
   }
 
-  public Slots {
+  public HeadingsByLevel {
     names = List.copyOf(names);
     paths = List.copyOf(paths);
     leaves = List.copyOf(leaves);
   }
 
-  public static Slots of(List<Branch> roots, List<String> names) {
+  public static HeadingsByLevel of(List<Branch> roots, List<String> names) {
     List<List<Branch>> paths = new ArrayList<>();
     collect(roots, new ArrayList<>(), paths);
     if (isWhole(roots)) {
-      return new Slots(List.of(), -1, List.of(List.of()), List.of(roots.getFirst()));
+      return new HeadingsByLevel(List.of(), -1, List.of(List.of()), List.of(roots.getFirst()));
     }
     int members = 0;
     int measures = -1;
@@ -69,7 +69,7 @@ public record Slots(
     for (int i = 0; i < members + (measures < 0 ? 0 : 1); i++) {
       all.add(i < names.size() ? names.get(i) : "");
     }
-    return new Slots(all, measures, slots, paths.stream().map(List::getLast).toList());
+    return new HeadingsByLevel(all, measures, slots, paths.stream().map(List::getLast).toList());
   }
 
   /// Whether the only heading of a side says nothing: there is no level then.
