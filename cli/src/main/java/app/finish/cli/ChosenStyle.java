@@ -1,8 +1,9 @@
 package app.finish.cli;
 
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
-import app.finish.formats.io.Problem;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -29,7 +30,7 @@ final class ChosenStyle {
     HouseStyle own = StyleFile.read(Path.of(style));
     try {
       shipped.with(own).cascade(own.name());
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       throw new Problem(style + ": " + e.getMessage() + " Base it on a shipped style.", e);
     }
     return own;

@@ -1,10 +1,10 @@
 package app.finish.cli;
 
 import app.finish.core.document.Source;
+import app.finish.core.problem.Problem;
 import app.finish.formats.FileTables;
 import app.finish.formats.Sources;
 import app.finish.formats.io.Hidden;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import java.io.IOException;
 import java.io.PrintWriter;

@@ -1,6 +1,6 @@
 package app.finish.cli;
 
-import app.finish.formats.io.Problem;
+import app.finish.core.problem.Mendable;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
@@ -72,7 +72,7 @@ public final class Main {
 
   private static int report(Exception failure, PrintWriter err) {
     return switch (failure) {
-      case Problem problem -> say(err, problem.getMessage());
+      case Mendable mendable -> say(err, mendable.sentence());
       case AccessDeniedException denied ->
           say(
               err,

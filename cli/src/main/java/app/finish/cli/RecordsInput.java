@@ -1,7 +1,7 @@
 package app.finish.cli;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.tally.Reading;
-import app.finish.formats.io.Problem;
 import app.finish.records.source.Address;
 import app.finish.records.source.BrokenRecords;
 import app.finish.records.source.Database;

@@ -2,8 +2,8 @@ package app.finish.cli;
 
 import app.finish.core.document.Document;
 import app.finish.core.document.Refresh;
+import app.finish.core.problem.Problem;
 import app.finish.formats.finish.DocumentFile;
-import app.finish.formats.io.Problem;
 import app.finish.records.Renewal;
 import app.finish.records.sql.DatabaseQuery;
 import java.io.PrintWriter;

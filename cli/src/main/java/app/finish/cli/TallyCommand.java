@@ -6,6 +6,7 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
+import app.finish.core.problem.Problem;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
@@ -21,7 +22,6 @@ import app.finish.core.tally.TallyMeasure;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
-import app.finish.formats.io.Problem;
 import app.finish.formats.json.RecognitionJson;
 import app.finish.formats.style.StyleFile;
 import app.finish.records.Tallying;
@@ -148,8 +148,6 @@ final class TallyCommand implements Callable<Integer> {
       return 0;
     } catch (TooManyCells many) {
       throw new Problem(many.getMessage() + " On the command line: --any-size.", many);
-    } catch (IllegalArgumentException wrong) {
-      throw new Problem(wrong.getMessage(), wrong);
     }
   }
 

@@ -109,7 +109,7 @@ public final class Finishing {
 
     /// The dressed table.
     ///
-    /// @throws IllegalArgumentException if the styles lack the one of the finish
+    /// @throws app.finish.core.problem.Refusal if the styles lack the one of the finish
     public Dressed dressed() {
       Finish finish = finishing.finish;
       Arranged arranged = finishing.arranged();

@@ -64,7 +64,7 @@ public final class MainWindow {
 
   private final Desk desk;
   private final Files files;
-  private final OpenRecords recordsDesk;
+  private final OpenRecords openRecords;
   private final Tallies tallies;
   private final ProofPainter painter;
   private final ProofView proof;
@@ -92,8 +92,8 @@ public final class MainWindow {
       Runnable quit) {
     this.painter = new ProofPainter(new PaintFonts(fonts));
     this.desk = new Desk(proofs, sending, new Worker(), habits);
-    this.recordsDesk = new OpenRecords();
-    this.tallies = new Tallies(desk, recordsDesk);
+    this.openRecords = new OpenRecords();
+    this.tallies = new Tallies(desk, openRecords);
     this.files = new Files(desk, tallies, picker, new SystemClip(), recent);
     this.proof = new ProofView(desk, painter);
     this.findBar = new FindBar(desk, proof);
@@ -282,6 +282,6 @@ public final class MainWindow {
   /// Ends the window's threads.
   void close() {
     desk.worker().close();
-    recordsDesk.close();
+    openRecords.close();
   }
 }

@@ -229,7 +229,7 @@ public class BringInTest extends WindowTest {
     robot.interact(() -> window.desk().show(4));
     settle();
     clickCell(new CellMeaning.Body(0, 1));
-    assertThat(slug()).contains("note **: Correlation is significant at the .01 level");
+    assertThat(slug()).contains("note **: p < .01, two-sided");
   }
 
   @Test

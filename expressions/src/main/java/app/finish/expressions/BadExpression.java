@@ -1,7 +1,10 @@
 package app.finish.expressions;
 
+import app.finish.core.problem.Refusal;
+
 /// An expression that can't be used, with a sentence for the person and the place in the text.
-public final class BadExpression extends IllegalArgumentException {
+
+public final class BadExpression extends Refusal {
   private static final long serialVersionUID = 1;
 
   private final int place;
@@ -11,6 +14,11 @@ public final class BadExpression extends IllegalArgumentException {
   public BadExpression(String sentence, int place) {
     super(sentence);
     this.place = place;
+  }
+
+  @Override
+  public String where() {
+    return "character " + (place + 1);
   }
 
   /// Where in the text, from 0.

@@ -2,11 +2,11 @@ package app.finish.formats;
 
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
+import app.finish.core.problem.Problem;
 import app.finish.core.recognise.Recogniser;
 import app.finish.formats.html.HtmlReader;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Limits;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;

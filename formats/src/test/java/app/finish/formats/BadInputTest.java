@@ -3,7 +3,7 @@ package app.finish.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.finish.formats.io.Problem;
+import app.finish.core.problem.Problem;
 import app.finish.formats.samples.Samples;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;

@@ -2,11 +2,11 @@ package app.finish.formats;
 
 import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
+import app.finish.core.problem.Problem;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.Cascade;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.style.StyleFile;
 import java.io.ByteArrayOutputStream;

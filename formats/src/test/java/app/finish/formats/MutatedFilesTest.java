@@ -3,9 +3,9 @@ package app.finish.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.document.Source;
+import app.finish.core.problem.Problem;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
-import app.finish.formats.io.Problem;
 import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

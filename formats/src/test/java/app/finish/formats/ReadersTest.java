@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
+import app.finish.core.problem.Problem;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.formats.html.HtmlReader;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.text.FixedWidthReader;
 import java.io.IOException;

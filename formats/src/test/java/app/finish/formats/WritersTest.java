@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.finish.core.document.Document;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Proof;
-import app.finish.formats.io.Problem;
+import app.finish.core.problem.Problem;
 import jakarta.xml.bind.JAXBElement;
 import java.awt.image.BufferedImage;
 import java.io.IOException;

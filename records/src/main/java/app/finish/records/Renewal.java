@@ -3,13 +3,14 @@ package app.finish.records;
 import app.finish.core.document.Document;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.formats.Sources;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.records.source.RecordFile;
 import app.finish.records.source.Records;
@@ -25,7 +26,7 @@ import java.util.TreeSet;
 /// records.
 ///
 /// ```java
-/// Renewal.of(document, Path.of("sailings-2027.csv"), Asking.SILENT).refreshed().document();
+/// Renewal.of(document, Path.of("sailings-2027.csv"), DatabaseQuery.SILENT).refreshed().document();
 /// ```
 ///
 /// @param refreshed the document, and what changed
@@ -91,7 +92,7 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
           document = document.withSource(place, Source.of(fresh));
           changes.add(Refresh.Change.between(place + 1, old.table(), fresh.table(), List.of()));
           untouched.remove(place + 1);
-        } catch (IllegalArgumentException gone) {
+        } catch (Refusal gone) {
           said.add("Table " + (place + 1) + " is as it was: " + gone.getMessage());
         }
       }

@@ -55,8 +55,8 @@ public final class Tallying {
 
   /// The plan and the table that it gives.
   ///
-  /// @throws IllegalArgumentException if the plan asks for what the records don't have, in words
-  ///   for the person
+  /// @throws app.finish.core.problem.Refusal if the plan asks for what the records don't have, in
+  ///   words for the person
   /// @throws TooManyCells if the table would pass the limit
   /// @throws app.finish.formats.io.Problem if the database can't answer
   /// @throws java.io.InterruptedIOException if the thread was interrupted

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.tally.Bins;
@@ -14,7 +15,6 @@ import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.core.tally.TallyMeasure.Base;
-import app.finish.formats.io.Problem;
 import app.finish.records.source.Address;
 import app.finish.records.source.Database;
 import app.finish.records.source.Records;

@@ -1,6 +1,7 @@
 package app.finish.core.document;
 
 import app.finish.core.grid.Grid;
+import app.finish.core.problem.Refusal;
 import app.finish.core.recognise.said.Anchor;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.said.Extent;
@@ -19,17 +20,15 @@ public final class Cutting {
   /// The document with one of its tables cut above a row of its grid. The lower half comes after
   /// the upper one and wears its style.
   ///
-  /// @throws IllegalArgumentException if nothing would be left above the row
+  /// @throws app.finish.core.problem.Refusal if nothing would be left above the row
   public static Document cut(Document document, int place, int row) {
     DocumentTable table = document.table(place);
     Grid grid = table.source().grid();
     if (table.source().tally().isPresent()) {
-      throw new IllegalArgumentException(
-          "This table was counted from records. Change what is counted instead.");
+      throw new Refusal("This table was counted from records. Change what is counted instead.");
     }
     if (row <= 0 || row >= grid.rows() || Extent.above(grid, row).rows() == 0) {
-      throw new IllegalArgumentException(
-          "Nothing stands above this row. Pick the first row of the second table.");
+      throw new Refusal("Nothing stands above this row. Pick the first row of the second table.");
     }
     Anchor anchor = Extent.rowOf(grid, row);
     Extent extent = table.finish().corrections().extent();
@@ -45,16 +44,15 @@ public final class Cutting {
   /// The document with one of its tables cut before a column of its grid. The right half comes
   /// after the left one and wears its style.
   ///
-  /// @throws IllegalArgumentException if nothing would be left to the left of the column
+  /// @throws app.finish.core.problem.Refusal if nothing would be left to the left of the column
   public static Document cutBefore(Document document, int place, int column) {
     DocumentTable table = document.table(place);
     Grid grid = table.source().grid();
     if (table.source().tally().isPresent()) {
-      throw new IllegalArgumentException(
-          "This table was counted from records. Change what is counted instead.");
+      throw new Refusal("This table was counted from records. Change what is counted instead.");
     }
     if (column <= 0 || column >= grid.columns() || Extent.left(grid, column).rows() == 0) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "Nothing stands to the left of this column. Pick the first column of the second table.");
     }
     Anchor anchor = Extent.columnOf(grid, column);

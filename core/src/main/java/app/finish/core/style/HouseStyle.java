@@ -62,7 +62,8 @@ public record HouseStyle(
   /// The same style with one setting more.
   ///
   /// @throws IllegalStateException if the style is a shipped one
-  /// @throws IllegalArgumentException if the setting has not the form that the property asks for
+  /// @throws app.finish.core.problem.Refusal if the setting has not the form that the property asks
+  ///   for
   public HouseStyle with(Selector selector, Property property, String setting) {
     if (shipped) {
       throw new IllegalStateException(name + " is a shipped style; base one of your own on it.");

@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import app.finish.core.problem.Refusal;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -210,7 +211,7 @@ public enum Property {
 
   /// Checks a setting.
   ///
-  /// @throws IllegalArgumentException in words for the person, if it has another form
+  /// @throws app.finish.core.problem.Refusal in words for the person, if it has another form
   public void check(String setting) {
     if (!accepts(setting)) {
       List<String> choices = choices();
@@ -218,8 +219,7 @@ public enum Property {
           choices.isEmpty()
               ? example()
               : String.join(", ", choices).replaceFirst(", (?=[^,]*$)", " or ");
-      throw new IllegalArgumentException(
-          label + " can't be “" + setting + "”. Write " + form + ".");
+      throw new Refusal(label + " can't be “" + setting + "”. Write " + form + ".");
     }
   }
 

@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import app.finish.core.problem.Refusal;
 import java.util.Locale;
 
 /// A drawn line.
@@ -47,13 +48,13 @@ public record RuleLine(
 
   /// The rule that a setting writes.
   ///
-  /// @throws IllegalArgumentException if the text has another form
+  /// @throws app.finish.core.problem.Refusal if the text has another form
   public static RuleLine parse(String setting) {
     if (setting.equals("none")) {
       return NONE;
     }
     if (!Property.RULE_ABOVE.accepts(setting)) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "A rule is written like “1 pt ink” or “0.5 pt accent dotted spanned”, not “"
               + setting
               + "”.");

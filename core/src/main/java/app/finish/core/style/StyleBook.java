@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,26 +53,24 @@ public record StyleBook(List<HouseStyle> styles, Palette over) {
     try {
       cascade(name);
       return Optional.empty();
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       return Optional.of(e.getMessage());
     }
   }
 
   /// The cascade of a style: the style, what it is based on, and so on to the base.
   ///
-  /// @throws IllegalArgumentException if the book lacks the style or one that it is based on, or if
-  ///   a style is based on itself
+  /// @throws app.finish.core.problem.Refusal if the book lacks the style or one that it is based
+  ///   on, or if a style is based on itself
   public Cascade cascade(String name) {
     List<HouseStyle> chain = new ArrayList<>();
     String next = name;
     while (!next.isEmpty()) {
       String wanted = next;
       HouseStyle style =
-          named(next)
-              .orElseThrow(
-                  () -> new IllegalArgumentException("There is no style named “" + wanted + "”."));
+          named(next).orElseThrow(() -> new Refusal("There is no style named “" + wanted + "”."));
       if (chain.contains(style)) {
-        throw new IllegalArgumentException("The style “" + wanted + "” is based on itself.");
+        throw new Refusal("The style “" + wanted + "” is based on itself.");
       }
       chain.add(style);
       next = style.basedOn();

@@ -64,7 +64,8 @@ public record Touches(Map<Selector, Map<Property, String>> settings) {
 
   /// The same touches and one more.
   ///
-  /// @throws IllegalArgumentException if the setting has not the form that the property asks for
+  /// @throws app.finish.core.problem.Refusal if the setting has not the form that the property asks
+  ///   for
   public Touches with(Selector selector, Property property, String setting) {
     property.check(setting);
     Map<Property, String> own = new LinkedHashMap<>(of(selector));

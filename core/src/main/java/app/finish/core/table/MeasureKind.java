@@ -1,5 +1,6 @@
 package app.finish.core.table;
 
+import app.finish.core.words.Constants;
 import java.util.Locale;
 
 /// What sort of figure a measure is. Number formats and checks go by it.
@@ -62,9 +63,9 @@ public enum MeasureKind {
 
   /// The kind that a word names, as [#word] writes it.
   ///
-  /// @throws IllegalArgumentException if there is none
+  /// @throws app.finish.core.problem.Refusal if there is none
   public static MeasureKind of(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT));
+    return Constants.named(MeasureKind.class, word, "kind of measure");
   }
 
   /// The kind as files and styles write it.

@@ -1,5 +1,6 @@
 package app.finish.core.tally;
 
+import app.finish.core.problem.Refusal;
 import java.math.BigDecimal;
 import java.util.List;
 
@@ -24,10 +25,10 @@ public sealed interface Bins {
   /// @param start where a bin begins
   /// @param whole whether the numbers are whole, so that a bin can name its last one
   record Width(double width, double start, boolean whole) implements Bins {
-    /// @throws IllegalArgumentException if the width is not above 0
+    /// @throws app.finish.core.problem.Refusal if the width is not above 0
     public Width {
       if (!(width > 0) || !Double.isFinite(width) || !Double.isFinite(start)) {
-        throw new IllegalArgumentException("A bin's width is a number above 0.");
+        throw new Refusal("A bin's width is a number above 0.");
       }
     }
   }
@@ -37,15 +38,15 @@ public sealed interface Bins {
   /// @param points the cut points, rising, at least one
   /// @param whole whether the numbers are whole, so that a bin can name its last one
   record Cuts(List<Double> points, boolean whole) implements Bins {
-    /// @throws IllegalArgumentException if there is none, or they don't rise
+    /// @throws app.finish.core.problem.Refusal if there is none, or they don't rise
     public Cuts {
       points = List.copyOf(points);
       if (points.isEmpty()) {
-        throw new IllegalArgumentException("Bins need at least one cut point.");
+        throw new Refusal("Bins need at least one cut point.");
       }
       for (int i = 1; i < points.size(); i++) {
         if (!(points.get(i) > points.get(i - 1))) {
-          throw new IllegalArgumentException("Cut points rise: each is above the one before.");
+          throw new Refusal("Cut points rise: each is above the one before.");
         }
       }
     }

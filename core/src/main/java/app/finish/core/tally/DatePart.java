@@ -1,5 +1,6 @@
 package app.finish.core.tally;
 
+import app.finish.core.words.Constants;
 import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.List;
@@ -29,9 +30,9 @@ public enum DatePart {
 
   /// The part that a word names, as [#word] writes it.
   ///
-  /// @throws IllegalArgumentException if there is none
+  /// @throws app.finish.core.problem.Refusal if there is none
   public static DatePart of(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
+    return Constants.named(DatePart.class, word, "part of a date");
   }
 
   /// The part as files and the command line write it.

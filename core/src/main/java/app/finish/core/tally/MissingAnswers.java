@@ -1,5 +1,6 @@
 package app.finish.core.tally;
 
+import app.finish.core.words.Constants;
 import java.util.Locale;
 
 /// What becomes of records that lack an answer in a dimension.
@@ -11,9 +12,9 @@ public enum MissingAnswers {
 
   /// The choice that a word names, as [#word] writes it.
   ///
-  /// @throws IllegalArgumentException if there is none
+  /// @throws app.finish.core.problem.Refusal if there is none
   public static MissingAnswers of(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
+    return Constants.named(MissingAnswers.class, word, "way to treat missing answers");
   }
 
   /// The choice as files and the command line write it.

@@ -1,5 +1,6 @@
 package app.finish.core.tally;
 
+import app.finish.core.words.Constants;
 import java.util.Locale;
 
 /// What is asked of records.
@@ -17,9 +18,9 @@ public enum Question {
 
   /// The question that a word names, as [#word] writes it.
   ///
-  /// @throws IllegalArgumentException if there is none
+  /// @throws app.finish.core.problem.Refusal if there is none
   public static Question of(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT));
+    return Constants.named(Question.class, word, "question");
   }
 
   /// The question as files write it.

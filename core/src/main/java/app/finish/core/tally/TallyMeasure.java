@@ -1,5 +1,6 @@
 package app.finish.core.tally;
 
+import app.finish.core.problem.Refusal;
 import java.util.Locale;
 
 /// A measure of a tally.
@@ -23,10 +24,10 @@ public sealed interface TallyMeasure {
   /// @param name what it is called
   record Worked(TallyFunction function, String column, double share, String name)
       implements TallyMeasure {
-    /// @throws IllegalArgumentException if a share is not between 0 and 1
+    /// @throws app.finish.core.problem.Refusal if a share is not between 0 and 1
     public Worked {
       if (!(share >= 0 && share <= 1)) {
-        throw new IllegalArgumentException("A quantile's share is between 0 and 100.");
+        throw new Refusal("A quantile's share is between 0 and 100.");
       }
     }
 

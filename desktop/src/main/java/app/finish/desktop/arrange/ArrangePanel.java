@@ -7,6 +7,7 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Quota;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.CellMeaning;
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -133,7 +134,7 @@ public final class ArrangePanel {
       Side side, int level, String text, List<String> at, boolean overAll, boolean gathered) {
     try {
       make(new KeepTop(side, level, Quota.of(text), at, false, overAll, gathered));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       desk.tell(e);
     }
   }

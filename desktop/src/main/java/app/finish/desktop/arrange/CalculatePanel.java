@@ -3,6 +3,7 @@ package app.finish.desktop.arrange;
 import app.finish.core.arrange.make.Calculate;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -216,7 +217,7 @@ public final class CalculatePanel {
       expression.clear();
       name.clear();
       desk.arrange(move.words(Levels.NUMBERED), desk.arrangement().with(move));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       desk.tell(e);
     }
   }

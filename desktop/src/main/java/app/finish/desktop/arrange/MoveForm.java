@@ -2,6 +2,7 @@ package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.Setting;
+import app.finish.core.problem.Refusal;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
@@ -50,7 +51,7 @@ public final class MoveForm {
         event -> {
           try {
             take.accept(field.with().apply(text.getText().strip()));
-          } catch (IllegalArgumentException e) {
+          } catch (Refusal e) {
             desk.tell(e);
           }
         });

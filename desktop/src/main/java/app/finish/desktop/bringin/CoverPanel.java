@@ -1,5 +1,6 @@
 package app.finish.desktop.bringin;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.recognise.said.Anchor;
 import app.finish.core.recognise.said.Corrections;
@@ -75,7 +76,7 @@ public final class CoverPanel {
   private void say(Shown shown, SourceRow total, String from, String to) {
     int top = shown.table().source().grid().top() + 1;
     if (!from.strip().matches("[0-9]{1,7}") || !to.strip().matches("[0-9]{1,7}")) {
-      desk.tell(new IllegalArgumentException(Texts.of("bring.coverNumbers")));
+      desk.tell(new Refusal(Texts.of("bring.coverNumbers")));
       return;
     }
     int first = Integer.parseInt(from.strip()) - top;
@@ -88,7 +89,7 @@ public final class CoverPanel {
             .map(row -> anchors.get(row.row()))
             .toList();
     if (members.isEmpty()) {
-      desk.tell(new IllegalArgumentException(Texts.of("bring.coverNone", from, to)));
+      desk.tell(new Refusal(Texts.of("bring.coverNone", from, to)));
       return;
     }
     Corrections corrections = shown.table().finish().corrections();

@@ -1,5 +1,6 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -58,7 +59,7 @@ public final class LibraryPanel {
       dressing.habits().keepLibrary(Path.of(folder.getText().strip()));
       dressing.readLibrary();
     } catch (InvalidPathException e) {
-      desk.tell(new IllegalArgumentException(Texts.of("library.noFolder", folder.getText()), e));
+      desk.tell(new Refusal(Texts.of("library.noFolder", folder.getText()), e));
     }
   }
 

@@ -1,5 +1,6 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Selector;
 import app.finish.core.style.Touches;
@@ -69,7 +70,7 @@ public final class MakeStylePanel {
             .map(Touches.Touch::selector)
             .anyMatch(one -> !(one instanceof Selector.OfPlace));
     if (!any) {
-      desk.tell(new IllegalArgumentException(Texts.of("make.noTouches")));
+      desk.tell(new Refusal(Texts.of("make.noTouches")));
       return;
     }
     dressing.makeOfTouches(named(Texts.of("dress.ownName", dressing.worn().name())));
@@ -122,7 +123,7 @@ public final class MakeStylePanel {
     try {
       dressing.styles().with(other).cascade(other.name());
       desk.change(Texts.of("change.basedOn", base.getValue()), desk.document().withStyle(other));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       desk.tell(e);
       base.setValue(worn.basedOn().isEmpty() ? Texts.of("make.none") : worn.basedOn());
     }
@@ -134,8 +135,7 @@ public final class MakeStylePanel {
             .filter(one -> one.basedOn().equals(worn.name()))
             .findFirst();
     if (heir.isPresent()) {
-      desk.tell(
-          new IllegalArgumentException(Texts.of("make.isBase", heir.get().name(), worn.name())));
+      desk.tell(new Refusal(Texts.of("make.isBase", heir.get().name(), worn.name())));
       return;
     }
     String instead = worn.basedOn().isEmpty() ? "Plain" : worn.basedOn();

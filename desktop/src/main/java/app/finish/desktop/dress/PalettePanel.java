@@ -3,6 +3,7 @@ package app.finish.desktop.dress;
 import app.finish.core.check.InkPairs;
 import app.finish.core.check.InksRead;
 import app.finish.core.check.Mend;
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.ColourVision;
@@ -126,7 +127,7 @@ public final class PalettePanel {
     }
     try {
       dressing.ink(role, Colour.parse(text));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       hex.setText(before.toString());
       desk.tell(e);
     }

@@ -3,6 +3,7 @@ package app.finish.desktop.dress;
 import app.finish.core.check.Fit;
 import app.finish.core.check.Mend;
 import app.finish.core.layout.Paper;
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.colour.ColourVision;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -88,7 +89,7 @@ public final class PaperPanel {
   private void takeMargin(TextField field) {
     String text = field.getText().replace("pt", "").strip();
     if (!text.matches("[0-9]{1,3}(\\.[0-9]+)?") || Double.parseDouble(text) > 200) {
-      desk.tell(new IllegalArgumentException(Texts.of("paper.badMargin", field.getText())));
+      desk.tell(new Refusal(Texts.of("paper.badMargin", field.getText())));
       field.setText(plain(margin));
       return;
     }

@@ -9,6 +9,8 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.History;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
+import app.finish.core.problem.Mendable;
+import app.finish.core.problem.Refusal;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.said.Extent;
 import app.finish.core.style.HouseStyle;
@@ -17,7 +19,6 @@ import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.Sending;
-import app.finish.formats.io.Problem;
 import java.io.IOException;
 import java.util.HashSet;
 import java.util.List;
@@ -325,7 +326,7 @@ public final class Desk {
   public void cutAt(int row) {
     try {
       change(Texts.of("change.cut"), Cutting.cut(document(), place.get(), row));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       tell(e);
     }
   }
@@ -334,7 +335,7 @@ public final class Desk {
   public void cutBefore(int column) {
     try {
       change(Texts.of("change.cut"), Cutting.cutBefore(document(), place.get(), column));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       tell(e);
     }
   }
@@ -401,9 +402,8 @@ public final class Desk {
   public void tell(Exception failure) {
     String sentence =
         switch (failure) {
-          case Problem problem -> problem.getMessage();
+          case Mendable mendable -> mendable.sentence();
           case IOException disk -> "The disk says: " + disk.getMessage() + ".";
-          case IllegalArgumentException wrong -> wrong.getMessage();
           default -> {
             LOG.error("a fault while working on a document", failure);
             yield Texts.of("notice.fault", failure.toString());

@@ -3,6 +3,7 @@ package app.finish.desktop.model;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
@@ -174,7 +175,7 @@ public final class Dressing {
         changeStyle(label, style -> style.with(selector, property, setting));
       }
       return true;
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       desk.tell(e);
       return false;
     }

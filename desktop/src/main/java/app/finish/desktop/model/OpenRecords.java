@@ -1,7 +1,7 @@
 package app.finish.desktop.model;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.tally.RecordsName;
-import app.finish.formats.io.Problem;
 import app.finish.records.RecordSamples;
 import app.finish.records.source.Address;
 import app.finish.records.source.Database;

@@ -1,5 +1,6 @@
 package app.finish.desktop.model;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.colour.Palette;
 import app.finish.desktop.kit.Texts;
@@ -58,7 +59,7 @@ public final class StyleSharing {
                               reading.findings().stream().anyMatch(one -> one.isWrong());
                           if (wrong || reading.style().isEmpty()) {
                             desk.tell(
-                                new IllegalArgumentException(
+                                new Refusal(
                                     file.getFileName() + ", " + reading.findings().getFirst()));
                             return;
                           }
@@ -81,7 +82,7 @@ public final class StyleSharing {
     HouseStyle own = known.isPresent() ? style.named(dressing.freeName(style.name())) : style;
     try {
       dressing.styles().with(own).cascade(own.name());
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       desk.tell(e);
       return;
     }

@@ -3,6 +3,7 @@ package app.finish.desktop.model;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Source;
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.Reading;
@@ -184,7 +185,7 @@ public final class Tallies {
   public void read(Runnable reading) {
     try {
       reading.run();
-    } catch (IllegalArgumentException wrong) {
+    } catch (Refusal wrong) {
       desk.tell(wrong);
     }
   }

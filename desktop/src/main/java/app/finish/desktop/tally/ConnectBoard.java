@@ -1,5 +1,6 @@
 package app.finish.desktop.tally;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.RecordsName;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -88,7 +89,7 @@ public final class ConnectBoard extends VBox {
   private void connect() {
     String called = name.getText().strip();
     if (called.isEmpty() || table.getText().isBlank()) {
-      desk.tell(new IllegalArgumentException(Texts.of("connect.incomplete")));
+      desk.tell(new Refusal(Texts.of("connect.incomplete")));
       return;
     }
     try {
@@ -99,7 +100,7 @@ public final class ConnectBoard extends VBox {
       secret.clear();
       tallies.connectingProperty().set(false);
       tallies.bringIn(new RecordsName.Stored(called, table.getText().strip()));
-    } catch (IllegalArgumentException wrong) {
+    } catch (Refusal wrong) {
       desk.tell(wrong);
     }
   }

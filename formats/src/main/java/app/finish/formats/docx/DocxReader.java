@@ -3,15 +3,16 @@ package app.finish.formats.docx;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
+import app.finish.core.problem.Problem;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.RaisedText;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.SheetBuilder;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.TextFile;
+import app.finish.formats.io.Unreadable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InterruptedIOException;
@@ -79,7 +80,7 @@ public final class DocxReader implements TableReader {
     } catch (Problem | InterruptedIOException e) {
       throw e;
     } catch (IOException | RuntimeException e) {
-      throw Problem.unreadable(name, "a DOCX document", e);
+      throw Unreadable.of(name, "a DOCX document", e);
     }
   }
 

@@ -1,7 +1,7 @@
 package app.finish.formats.finish;
 
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.formats.io.Problem;
+import app.finish.core.problem.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

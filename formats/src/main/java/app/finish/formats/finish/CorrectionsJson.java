@@ -1,5 +1,7 @@
 package app.finish.formats.finish;
 
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.recognise.said.Anchor;
 import app.finish.core.recognise.said.BlankMeaning;
 import app.finish.core.recognise.said.BracketMeaning;
@@ -7,7 +9,6 @@ import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.said.Extent;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.table.MeasureKind;
-import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -85,7 +86,7 @@ public final class CorrectionsJson {
   static Corrections read(JsonNode node, String name) throws Problem {
     try {
       return read(node);
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       throw GridJson.damaged(name);
     }
   }

@@ -7,6 +7,8 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.Item;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
@@ -16,7 +18,6 @@ import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.FileName;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ZipText;
 import app.finish.formats.style.StyleFile;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -134,7 +135,7 @@ public final class DocumentFile {
       return read(zip, name);
     } catch (Problem | FileSystemException e) {
       throw e;
-    } catch (IOException | IllegalArgumentException e) {
+    } catch (IOException | Refusal e) {
       throw isZip(file) ? GridJson.damaged(name) : notADocument(name, e);
     }
   }
@@ -216,7 +217,7 @@ public final class DocumentFile {
     for (Map.Entry<String, JsonNode> role : node.properties()) {
       try {
         palette = palette.with(role.getKey(), Colour.parse(role.getValue().asText()));
-      } catch (IllegalArgumentException e) {
+      } catch (Refusal e) {
         throw GridJson.damaged(name);
       }
     }

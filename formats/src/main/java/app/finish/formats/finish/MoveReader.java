@@ -5,7 +5,8 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.MoveKind;
 import app.finish.core.arrange.move.MoveReading;
 import app.finish.core.arrange.tree.Side;
-import app.finish.formats.io.Problem;
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +21,7 @@ record MoveReader(JsonNode node) implements MoveReading {
   static Move read(JsonNode node, String name) throws Problem {
     try {
       return read(node);
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       throw GridJson.damaged(name);
     }
   }
@@ -28,7 +29,7 @@ record MoveReader(JsonNode node) implements MoveReading {
   private static Move read(JsonNode node) {
     MoveKind kind =
         Moves.named(node.path("move").asText(""))
-            .orElseThrow(() -> new IllegalArgumentException("there is no such move"));
+            .orElseThrow(() -> new Refusal("there is no such move"));
     return kind.read().apply(new MoveReader(node));
   }
 
@@ -92,7 +93,7 @@ record MoveReader(JsonNode node) implements MoveReading {
 
   private static <T> List<T> filled(List<T> list) {
     if (list.isEmpty()) {
-      throw new IllegalArgumentException("a path has no labels");
+      throw new Refusal("a path has no labels");
     }
     return list;
   }

@@ -1,5 +1,7 @@
 package app.finish.formats.finish;
 
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.DatePart;
 import app.finish.core.tally.HeldAt;
@@ -11,7 +13,6 @@ import app.finish.core.tally.SignificanceTest;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
-import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -126,7 +127,7 @@ public final class PlanJson {
           node.path("measuresDown").asBoolean(),
           tests,
           Question.of(node.path("question").asText("tally")));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       throw GridJson.damaged(name);
     }
   }

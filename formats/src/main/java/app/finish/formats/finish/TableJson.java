@@ -1,5 +1,7 @@
 package app.finish.formats.finish;
 
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -11,7 +13,7 @@ import app.finish.core.table.Note;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
-import app.finish.formats.io.Problem;
+import app.finish.core.words.Constants;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -133,7 +135,7 @@ public final class TableJson {
       node.path("held")
           .forEach(one -> held.add(new Held(one.path(0).asText(""), one.path(1).asText(""))));
       return new Table(down, across, measures, body, held, words(node.path("words")), Marks.NONE);
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       throw GridJson.damaged(name);
     }
   }
@@ -176,7 +178,7 @@ public final class TableJson {
       headings.add(
           new Heading(
               node.path("label").asText(""),
-              Heading.Role.valueOf(role.toUpperCase(Locale.ROOT).replace(' ', '_')),
+              Constants.named(Heading.Role.class, role, "role of a heading"),
               node.has("measure")
                   ? OptionalInt.of(node.path("measure").asInt())
                   : OptionalInt.empty(),

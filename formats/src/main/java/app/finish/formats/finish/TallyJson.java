@@ -1,9 +1,9 @@
 package app.finish.formats.finish;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.Tally;
-import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

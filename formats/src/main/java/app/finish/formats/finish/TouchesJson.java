@@ -1,9 +1,10 @@
 package app.finish.formats.finish;
 
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.Touches;
-import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -46,7 +47,7 @@ public final class TouchesJson {
         Property property = Property.of(set.getKey()).orElseThrow(() -> GridJson.damaged(name));
         try {
           touches = touches.with(selector, property, set.getValue().asText());
-        } catch (IllegalArgumentException e) {
+        } catch (Refusal e) {
           throw GridJson.damaged(name);
         }
       }

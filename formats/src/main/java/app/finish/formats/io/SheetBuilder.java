@@ -2,6 +2,7 @@ package app.finish.formats.io;
 
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
+import app.finish.core.problem.Problem;
 import java.io.InterruptedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -1,5 +1,6 @@
 package app.finish.formats.io;
 
+import app.finish.core.problem.Problem;
 import java.io.IOException;
 import java.nio.file.Path;
 

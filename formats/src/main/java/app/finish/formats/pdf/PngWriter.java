@@ -3,7 +3,7 @@ package app.finish.formats.pdf;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
-import app.finish.formats.io.Problem;
+import app.finish.core.problem.Problem;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import java.awt.image.BufferedImage;

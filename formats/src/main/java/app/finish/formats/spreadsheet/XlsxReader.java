@@ -1,12 +1,13 @@
 package app.finish.formats.spreadsheet;
 
 import app.finish.core.grid.Grid;
+import app.finish.core.problem.Problem;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
+import app.finish.formats.io.Unreadable;
 import app.finish.formats.io.Watched;
 import java.io.IOException;
 import java.io.InputStream;
@@ -120,6 +121,6 @@ public final class XlsxReader implements TableReader {
   }
 
   private static Problem problem(String name, Exception cause) {
-    return Problem.unreadable(name, "an XLSX workbook", cause);
+    return Unreadable.of(name, "an XLSX workbook", cause);
   }
 }

@@ -1,11 +1,11 @@
 package app.finish.formats.style;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.style.PaletteMaker;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Light;
 import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.FileName;
-import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

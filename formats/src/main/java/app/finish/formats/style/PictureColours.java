@@ -1,9 +1,9 @@
 package app.finish.formats.style;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Light;
 import app.finish.formats.io.FileName;
-import app.finish.formats.io.Problem;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;

@@ -1,10 +1,10 @@
 package app.finish.formats.style;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.FileName;
-import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;

@@ -1,10 +1,10 @@
 package app.finish.formats.style;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.formats.io.FileName;
-import app.finish.formats.io.Problem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

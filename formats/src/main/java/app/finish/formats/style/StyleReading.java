@@ -2,12 +2,13 @@ package app.finish.formats.style;
 
 import app.finish.core.check.Finding;
 import app.finish.core.check.Where;
+import app.finish.core.problem.Problem;
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
-import app.finish.formats.io.Problem;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
@@ -82,7 +83,7 @@ public final class StyleReading {
   HouseStyle orThrow() throws Problem {
     for (Finding finding : findings) {
       if (finding.isWrong()) {
-        throw new Problem(fileName + ", " + finding);
+        throw new Problem(fileName + ", " + finding, fileName + ", " + finding.where().words());
       }
     }
     return style.orElseThrow();
@@ -158,7 +159,7 @@ public final class StyleReading {
       }
       try {
         roles.put(role.getKey(), Colour.parse(role.getValue().asText()));
-      } catch (IllegalArgumentException e) {
+      } catch (Refusal e) {
         find(e.getMessage(), true, key, role.getKey());
       }
     }
@@ -177,7 +178,7 @@ public final class StyleReading {
       try {
         property.get().check(setting.getValue().asText());
         settings.put(property.get(), setting.getValue().asText());
-      } catch (IllegalArgumentException e) {
+      } catch (Refusal e) {
         find(e.getMessage(), true, "looks", part, key);
       }
     }

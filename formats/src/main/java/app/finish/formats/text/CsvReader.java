@@ -2,9 +2,9 @@ package app.finish.formats.text;
 
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
+import app.finish.core.problem.Problem;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Limits;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;

@@ -1,5 +1,6 @@
 package app.finish.records.column;
 
+import app.finish.core.problem.Refusal;
 import app.finish.expressions.Name;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -19,12 +20,12 @@ public record Columns(String label, List<Column> all) {
 
   /// The column of a name; letter case matters only if two names differ in nothing else.
   ///
-  /// @throws IllegalArgumentException if there is none, in words for the person
+  /// @throws app.finish.core.problem.Refusal if there is none, in words for the person
   public Column of(String name) {
     return find(name)
         .orElseThrow(
             () ->
-                new IllegalArgumentException(
+                new Refusal(
                     label
                         + " has no column “"
                         + name
@@ -61,10 +62,10 @@ public record Columns(String label, List<Column> all) {
   /// Insists on a column of numbers.
   ///
   /// @param use what is done with them
-  /// @throws IllegalArgumentException if it is none, in words for the person
+  /// @throws app.finish.core.problem.Refusal if it is none, in words for the person
   public void needNumbers(Column column, String use) {
     if (!column.type().isNumber() && column.type() != ColumnType.TRUTH) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "“"
               + column.name()
               + "” holds "

@@ -1,5 +1,6 @@
 package app.finish.records.question;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -49,13 +50,13 @@ public final class Comparing {
   public Table table(Plan plan) throws IOException {
     List<String> columns = MeasuredColumns.of(plan, records.columns(), "compared", 1);
     if (plan.down().size() != 1 || !plan.across().isEmpty()) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "A comparison needs one dimension down, whose members are the groups, and none across.");
     }
     TallyDimension by = plan.down().getFirst().totalled(false);
     List<Group> groups = groups(plan, by, columns);
     if (groups.size() < 2) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "“" + by.name() + "” has " + groups.size() + " group, and a comparison needs two.");
     }
     List<List<Value>> rows = new ArrayList<>();
@@ -145,7 +146,7 @@ public final class Comparing {
     try {
       TTest test = TTest.of(samples.getFirst(), samples.getLast());
       return List.of(number(test.t()), number(test.freedom()), number(test.p()), number(test.d()));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       return List.of(Value.BLANK, Value.BLANK, Value.BLANK, Value.BLANK);
     }
   }
@@ -155,7 +156,7 @@ public final class Comparing {
       Anova test = Anova.of(samples);
       String freedom = Statistic.freedom(test.between()) + ", " + Statistic.freedom(test.within());
       return List.of(number(test.f()), Value.text(freedom), number(test.p()), number(test.eta()));
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       return List.of(Value.BLANK, Value.BLANK, Value.BLANK, Value.BLANK);
     }
   }

@@ -1,5 +1,6 @@
 package app.finish.records.question;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -39,8 +40,7 @@ public final class Correlating {
   public Table table(Plan plan) throws IOException {
     List<String> columns = MeasuredColumns.of(plan, records.columns(), "correlated", 2);
     if (!plan.weight().isEmpty()) {
-      throw new IllegalArgumentException(
-          "Correlations are not weighted here. Take the weight out.");
+      throw new Refusal("Correlations are not weighted here. Take the weight out.");
     }
     Correlation[][] pairs = pairs(plan, columns);
     List<Heading> rows = new ArrayList<>();

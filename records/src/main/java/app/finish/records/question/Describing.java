@@ -1,5 +1,6 @@
 package app.finish.records.question;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -57,7 +58,7 @@ public final class Describing {
   public Table table(Plan plan) throws IOException {
     List<String> columns = MeasuredColumns.of(plan, records.columns(), "described", 1);
     if (plan.down().size() > 1 || !plan.across().isEmpty()) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "A description is by one dimension down at most. Take the others out, or hold them.");
     }
     List<Group> groups = groups(plan, columns);

@@ -1,5 +1,6 @@
 package app.finish.records.question;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyMeasure;
 import app.finish.records.column.Column;
@@ -15,7 +16,7 @@ public final class MeasuredColumns {
   ///
   /// @param use what is done with them, for messages
   /// @param least how many are needed
-  /// @throws IllegalArgumentException if there are fewer, or one holds no numbers
+  /// @throws app.finish.core.problem.Refusal if there are fewer, or one holds no numbers
   static List<String> of(Plan plan, Columns columns, String use, int least) {
     List<String> names = new ArrayList<>();
     for (TallyMeasure measure : plan.measures()) {
@@ -28,7 +29,7 @@ public final class MeasuredColumns {
       }
     }
     if (names.size() < least) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "Columns of numbers that can be "
               + use
               + " are missing: at least "

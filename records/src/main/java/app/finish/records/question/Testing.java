@@ -1,5 +1,6 @@
 package app.finish.records.question;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Group;
 import app.finish.core.tally.Member;
 import app.finish.core.tally.MissingAnswers;
@@ -35,7 +36,8 @@ public final class Testing {
 
   /// A sentence for each test.
   ///
-  /// @throws IllegalArgumentException if a test does not suit the plan, in words for the person
+  /// @throws app.finish.core.problem.Refusal if a test does not suit the plan, in words for the
+  ///   person
   public List<String> results(Plan plan) throws IOException {
     List<String> results = new ArrayList<>();
     for (SignificanceTest test : plan.tests()) {
@@ -69,7 +71,7 @@ public final class Testing {
       return Anova.of(samples).sentence();
     }
     if (samples.size() != 2) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "t compares two groups, and there are " + samples.size() + ". Take anova for more.");
     }
     return TTest.of(samples.get(0), samples.get(1)).sentence();
@@ -78,7 +80,7 @@ public final class Testing {
   /// χ² of the counts of the plan's two dimensions.
   ChiSquare chiSquare(Plan plan) throws IOException {
     if (plan.down().size() != 1 || plan.across().size() != 1) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "χ² is of one dimension down by one across. Take the others out, or hold them.");
     }
     Plan counts = bare(plan).withMeasures(List.of(TallyMeasure.count()));
@@ -120,7 +122,7 @@ public final class Testing {
       }
     }
     if (columns.isEmpty()) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "A test of means needs a mean among the measures. Add the mean of a column.");
     }
     return List.copyOf(columns);
@@ -131,7 +133,7 @@ public final class Testing {
     List<TallyDimension> dimensions = new ArrayList<>(plan.down());
     dimensions.addAll(plan.across());
     if (dimensions.size() != 1) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "A test of means is between the members of one dimension. Take the others out, or hold "
               + "them.");
     }

@@ -1,9 +1,9 @@
 package app.finish.records.question;
 
-import java.io.IOException;
+import app.finish.core.problem.Problem;
 
 /// A table that would be so large that somebody should be asked first.
-public final class TooManyCells extends IOException {
+public final class TooManyCells extends Problem {
   private static final long serialVersionUID = 1;
 
   TooManyCells(long rows, long columns, long most) {

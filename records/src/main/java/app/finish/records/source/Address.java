@@ -1,5 +1,6 @@
 package app.finish.records.source;
 
+import app.finish.core.problem.Refusal;
 import java.util.Optional;
 
 /// Where a database is, under a name. It holds no secret.
@@ -12,13 +13,13 @@ public record Address(String name, String url, String user) {
 
   /// An address under a name.
   ///
-  /// @throws IllegalArgumentException if a secret is in it, in words for the person
+  /// @throws app.finish.core.problem.Refusal if a secret is in it, in words for the person
   public static Address of(String name, String url, String user) {
     boolean secret =
         url.matches("(?i).*[?&;](password|pwd|secret|accessToken)=.*")
             || url.matches(".*//[^/@]*:[^/@]*@.*");
     if (secret) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "There is a password in the address. Take it out: it is asked for, or taken from the "
               + "environment, "
               + variable(name)
@@ -27,7 +28,7 @@ public record Address(String name, String url, String user) {
               + ".");
     }
     if (!url.startsWith("jdbc:")) {
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "The address of a database begins with jdbc:, such as jdbc:postgresql://server/base.");
     }
     return new Address(name, url, user);

@@ -1,10 +1,10 @@
 package app.finish.records.source;
 
-import java.io.IOException;
+import app.finish.core.problem.Problem;
 import java.util.List;
 
 /// Lines of a file that can't be read as records. They can be left out if the person says so.
-public final class BrokenRecords extends IOException {
+public final class BrokenRecords extends Problem {
   private static final long serialVersionUID = 1;
   private static final int SHOWN = 8;
 

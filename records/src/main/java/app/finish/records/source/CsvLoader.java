@@ -3,8 +3,8 @@ package app.finish.records.source;
 import static app.finish.records.source.RecordStore.path;
 import static app.finish.records.source.RecordStore.text;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.tally.Reading;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.TextFile;
 import app.finish.records.sql.Dialect;

@@ -1,7 +1,7 @@
 package app.finish.records.source;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.tally.RecordsName;
-import app.finish.formats.io.Problem;
 import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.SqlProblems;
@@ -19,7 +19,7 @@ import java.util.Properties;
 ///
 /// ```java
 /// Address address = Address.of("sound", "jdbc:postgresql://localhost/sound", "reader");
-/// Records records = Database.open(address, secret, "sailings", Asking.SILENT);
+/// Records records = Database.open(address, secret, "sailings", DatabaseQuery.SILENT);
 /// ```
 public final class Database {
   private Database() {}

@@ -1,8 +1,8 @@
 package app.finish.records.source;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
-import app.finish.formats.io.Problem;
 import app.finish.records.sql.DatabaseQuery;
 import app.finish.records.sql.Dialect;
 import app.finish.records.sql.SqlProblems;
@@ -25,7 +25,7 @@ import java.util.function.Predicate;
 /// folder for passing things, with a limit to its memory; what doesn't fit spills into the folder.
 ///
 /// ```java
-/// Records records = RecordFile.open(Path.of("sailings.csv"), Reading.PLAIN, Asking.SILENT);
+/// Records records = RecordFile.open(Path.of("sailings.csv"), Reading.PLAIN, DatabaseQuery.SILENT);
 /// ```
 public final class RecordFile {
   private static final String MEMORY = "1GB";

@@ -20,7 +20,7 @@ import java.util.TreeSet;
 /// Records that can be asked: a table in an embedded database or in a server.
 ///
 /// ```java
-/// try (Records records = RecordFile.open(path, Reading.PLAIN, Asking.SILENT)) {
+/// try (Records records = RecordFile.open(path, Reading.PLAIN, DatabaseQuery.SILENT)) {
 ///   records.columns().all();
 ///   Tallying.of(records).table(plan);
 /// }

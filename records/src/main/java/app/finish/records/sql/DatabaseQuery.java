@@ -15,7 +15,7 @@ import org.duckdb.DuckDBPreparedStatement;
 /// database is, or that nobody knows.
 ///
 /// ```java
-/// Asking asking = new Asking(share -> bar.show(share));
+/// DatabaseQuery asking = new DatabaseQuery(share -> bar.show(share));
 /// ```
 public final class DatabaseQuery {
   /// Asks without telling anybody.

@@ -1,5 +1,6 @@
 package app.finish.records.sql;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.TallyDimension;
 import app.finish.records.column.Column;
@@ -16,7 +17,7 @@ public final class DimensionKey {
 
   /// What records are grouped by for a dimension: a text, or a number.
   ///
-  /// @throws IllegalArgumentException if its bins don't suit its column
+  /// @throws app.finish.core.problem.Refusal if its bins don't suit its column
   public static String of(TallyDimension dimension, Columns columns, Dialect dialect) {
     Column column = columns.of(dimension.column());
     String name = dialect.quote(column.name());
@@ -38,7 +39,7 @@ public final class DimensionKey {
       }
       case Bins.Dates dates -> {
         if (column.type() != ColumnType.DATE) {
-          throw new IllegalArgumentException(
+          throw new Refusal(
               "“"
                   + column.name()
                   + "” holds no dates, so it has no "

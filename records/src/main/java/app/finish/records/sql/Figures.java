@@ -1,5 +1,6 @@
 package app.finish.records.sql;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
@@ -152,7 +153,7 @@ public final class Figures {
       String sign = " " + call.function() + " ";
       String first = one.name().name();
       String second = other.name().name();
-      throw new IllegalArgumentException(
+      throw new Refusal(
           "“"
               + first
               + sign

@@ -40,7 +40,7 @@ public final class PlanStatement {
   private final List<Depth> depths;
   private final Fragment statement;
 
-  /// @throws IllegalArgumentException if the plan asks for what the columns don't have
+  /// @throws app.finish.core.problem.Refusal if the plan asks for what the columns don't have
   public PlanStatement(Plan plan, Columns columns, String from, Dialect dialect) {
     this.plan = plan;
     this.columns = columns;

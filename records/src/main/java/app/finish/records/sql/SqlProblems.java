@@ -1,6 +1,6 @@
 package app.finish.records.sql;
 
-import app.finish.formats.io.Problem;
+import app.finish.core.problem.Problem;
 import java.sql.SQLException;
 import java.util.regex.Pattern;
 

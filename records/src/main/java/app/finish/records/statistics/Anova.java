@@ -1,5 +1,6 @@
 package app.finish.records.statistics;
 
+import app.finish.core.problem.Refusal;
 import java.util.List;
 import org.apache.commons.statistics.distribution.FDistribution;
 
@@ -14,8 +15,8 @@ import org.apache.commons.statistics.distribution.FDistribution;
 public record Anova(double f, double between, double within, double p, double eta) {
   /// The analysis of these groups; groups without answers are left out.
   ///
-  /// @throws IllegalArgumentException if there are fewer than two groups, or nothing varies within
-  ///   them
+  /// @throws app.finish.core.problem.Refusal if there are fewer than two groups, or nothing varies
+  ///   within them
   public static Anova of(List<Sample> groups) {
     List<Sample> filled = groups.stream().filter(group -> group.n() > 0).toList();
     double n = filled.stream().mapToDouble(Sample::n).sum();
@@ -28,8 +29,7 @@ public record Anova(double f, double between, double within, double p, double et
       within += group.squares();
     }
     if (k < 2 || n <= k || within <= 0) {
-      throw new IllegalArgumentException(
-          "F needs at least two groups, and answers that differ within them.");
+      throw new Refusal("F needs at least two groups, and answers that differ within them.");
     }
     double f = between / (k - 1) / (within / (n - k));
     double p = FDistribution.of(k - 1, n - k).survivalProbability(f);

@@ -1,5 +1,6 @@
 package app.finish.records.statistics;
 
+import app.finish.core.problem.Refusal;
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 
 /// Pearson's χ² test of independence: χ² = Σ (observed − expected)² ÷ expected, with expected = row
@@ -22,7 +23,7 @@ public record ChiSquare(
 
   /// The test of a table of counts. Rows and columns without any count are left out of it.
   ///
-  /// @throws IllegalArgumentException if fewer than two rows or columns have counts
+  /// @throws app.finish.core.problem.Refusal if fewer than two rows or columns have counts
   public static ChiSquare of(double[][] counts) {
     double[] rows = new double[counts.length];
     double[] columns = new double[counts.length == 0 ? 0 : counts[0].length];
@@ -37,8 +38,7 @@ public record ChiSquare(
     int height = filled(rows);
     int width = filled(columns);
     if (height < 2 || width < 2) {
-      throw new IllegalArgumentException(
-          "χ² needs at least two rows and two columns with records in them.");
+      throw new Refusal("χ² needs at least two rows and two columns with records in them.");
     }
     double value = 0;
     int few = 0;

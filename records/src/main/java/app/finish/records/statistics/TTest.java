@@ -1,5 +1,6 @@
 package app.finish.records.statistics;
 
+import app.finish.core.problem.Refusal;
 import org.apache.commons.statistics.distribution.TDistribution;
 
 /// Student's t test of two independent groups with one variance for both, two-sided, and Cohen's d
@@ -12,14 +13,13 @@ import org.apache.commons.statistics.distribution.TDistribution;
 public record TTest(double t, double freedom, double p, double d) {
   /// The test of two groups.
   ///
-  /// @throws IllegalArgumentException if there are too few answers, or nothing varies within the
-  ///   groups
+  /// @throws app.finish.core.problem.Refusal if there are too few answers, or nothing varies within
+  ///   the groups
   public static TTest of(Sample one, Sample two) {
     double freedom = one.n() + two.n() - 2;
     double pooled = Math.sqrt((one.squares() + two.squares()) / freedom);
     if (one.n() < 1 || two.n() < 1 || freedom < 1 || !(pooled > 0)) {
-      throw new IllegalArgumentException(
-          "t needs answers in both groups, and answers that differ within them.");
+      throw new Refusal("t needs answers in both groups, and answers that differ within them.");
     }
     double difference = one.mean() - two.mean();
     double t = difference / (pooled * Math.sqrt(1 / one.n() + 1 / two.n()));

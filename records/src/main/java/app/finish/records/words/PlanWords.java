@@ -1,5 +1,6 @@
 package app.finish.records.words;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.tally.Bins;
 import app.finish.core.tally.DatePart;
 import app.finish.core.tally.HeldAt;
@@ -63,7 +64,7 @@ public final class PlanWords {
   /// A dimension: a column; behind it "by" and a part of dates or a width, or "at" and cut points;
   /// behind that "as" and a name.
   ///
-  /// @throws IllegalArgumentException if it can't be read, in words for the person
+  /// @throws app.finish.core.problem.Refusal if it can't be read, in words for the person
   public TallyDimension dimension(String words) {
     Named named = named(words);
     TallyDimension dimension = gathered(named.text);
@@ -95,8 +96,8 @@ public final class PlanWords {
     }
     try {
       return new Bins.Dates(DatePart.of(how));
-    } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException(
+    } catch (Refusal e) {
+      throw new Refusal(
           "“by "
               + how
               + "” is not known. Use year, quarter, month, calendar month, season, day or a"
@@ -111,7 +112,7 @@ public final class PlanWords {
       try {
         points.add(Double.parseDouble(point));
       } catch (NumberFormatException e) {
-        throw new IllegalArgumentException(
+        throw new Refusal(
             "“at "
                 + how
                 + "” holds “"
@@ -130,7 +131,7 @@ public final class PlanWords {
   /// are count, distinct, sum, mean, sd, se, median, q and a number (q25), min, max, and percent,
   /// row-percent and column-percent, which need no column.
   ///
-  /// @throws IllegalArgumentException if it can't be read, in words for the person
+  /// @throws app.finish.core.problem.Refusal if it can't be read, in words for the person
   public TallyMeasure measure(String words) {
     Named named = named(words);
     TallyMeasure measure = function(named.text).orElseGet(() -> expression(named.text));
@@ -243,13 +244,12 @@ public final class PlanWords {
 
   /// A dimension that is held at a member: the dimension, "=" and the member's name.
   ///
-  /// @throws IllegalArgumentException if there is no such member, in words for the person
+  /// @throws app.finish.core.problem.Refusal if there is no such member, in words for the person
   public static HeldAt held(String words, Records records, DatabaseQuery asking)
       throws IOException {
     int equals = words.lastIndexOf('=');
     if (equals < 0) {
-      throw new IllegalArgumentException(
-          "“" + words + "” does not say at which member. Write COLUMN = MEMBER.");
+      throw new Refusal("“" + words + "” does not say at which member. Write COLUMN = MEMBER.");
     }
     PlanWords plan = new PlanWords(records.columns());
     TallyDimension dimension = plan.dimension(words.substring(0, equals).strip());
@@ -263,7 +263,7 @@ public final class PlanWords {
     String some =
         String.join(
             ", ", members.stream().limit(8).map(one -> dimension.bins().label(one)).toList());
-    throw new IllegalArgumentException(
+    throw new Refusal(
         "“" + dimension.name() + "” has no member “" + wanted + "”. It has: " + some + ".");
   }
 }

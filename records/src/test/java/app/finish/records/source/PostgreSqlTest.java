@@ -3,11 +3,11 @@ package app.finish.records.source;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.core.problem.Problem;
 import app.finish.core.tally.Plan;
 import app.finish.core.tally.TallyDimension;
 import app.finish.core.tally.TallyFunction;
 import app.finish.core.tally.TallyMeasure;
-import app.finish.formats.io.Problem;
 import app.finish.records.RandomPlans;
 import app.finish.records.Sailing;
 import app.finish.records.Tallying;

@@ -1,5 +1,6 @@
 package app.finish.core.arrange.formula;
 
+import app.finish.core.problem.Refusal;
 import java.util.List;
 
 /// Reads the expressions of calculated measures. The language is not known here.
@@ -12,13 +13,13 @@ public interface Formulas {
   /// No language at all: every expression is refused.
   Formulas NONE =
       (expression, measures) -> {
-        throw new IllegalArgumentException("expressions can't be worked out here");
+        throw new Refusal("expressions can't be worked out here");
       };
 
   /// The formula that an expression says.
   ///
   /// @param expression the expression as a person wrote it
   /// @param measures the names that it may use
-  /// @throws IllegalArgumentException with a sentence, if it can't be read
+  /// @throws app.finish.core.problem.Refusal with a sentence, if it can't be read
   Formula read(String expression, List<String> measures);
 }

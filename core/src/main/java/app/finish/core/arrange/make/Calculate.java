@@ -11,6 +11,7 @@ import app.finish.core.arrange.move.Reach;
 import app.finish.core.arrange.move.Setting;
 import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Trees;
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.MeasureKind;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -84,13 +85,12 @@ public record Calculate(String name, String expression, MeasureKind kind, int de
 
   /// How many decimals a text asks for.
   ///
-  /// @throws IllegalArgumentException with a sentence, if the text is no number of decimals
+  /// @throws app.finish.core.problem.Refusal with a sentence, if the text is no number of decimals
   public static int decimals(String text) {
     if (text.strip().matches("\\d|1[0-5]")) {
       return Integer.parseInt(text.strip());
     }
-    throw new IllegalArgumentException(
-        "“" + text.strip() + "” is no number of decimals. Write one from 0 to 15.");
+    throw new Refusal("“" + text.strip() + "” is no number of decimals. Write one from 0 to 15.");
   }
 
   private static Move read(MoveReading in) {
@@ -104,7 +104,7 @@ public record Calculate(String name, String expression, MeasureKind kind, int de
   private boolean isOfItsPlaceAlone(Trees whole, Formulas formulas) {
     try {
       return formulas.read(expression, Calculating.names(whole.source())).isOfItsPlaceAlone();
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       return false;
     }
   }

@@ -8,6 +8,7 @@ import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.number.Digits;
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
@@ -85,7 +86,7 @@ public final class Calculating {
     Formula formula;
     try {
       formula = formulas.read(move.expression(), names);
-    } catch (IllegalArgumentException e) {
+    } catch (Refusal e) {
       throw new NoPlace(e.getMessage());
     }
     List<Branch> roots = with(before.roots(side));

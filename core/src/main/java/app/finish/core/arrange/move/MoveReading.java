@@ -33,20 +33,20 @@ public interface MoveReading {
 
   /// The labels of `path`, at least one.
   ///
-  /// @throws IllegalArgumentException if there are none
+  /// @throws app.finish.core.problem.Refusal if there are none
   default List<String> path() {
     return path("path");
   }
 
-  /// @throws IllegalArgumentException if there are none
+  /// @throws app.finish.core.problem.Refusal if there are none
   List<String> path(String name);
 
   /// Labels, or none.
   List<String> labels(String name);
 
-  /// @throws IllegalArgumentException if there are none
+  /// @throws app.finish.core.problem.Refusal if there are none
   List<List<String>> paths(String name);
 
-  /// @throws IllegalArgumentException if it is no move
+  /// @throws app.finish.core.problem.Refusal if it is no move
   Move move(String name);
 }

@@ -10,7 +10,7 @@ import java.util.RandomAccess;
 /// together when they are asked for.
 ///
 /// ```java
-/// Ways.of(roots).paths().get(3); // [Hale–Orrin, Winter]
+/// LeafPaths.of(roots).paths().get(3); // [Hale–Orrin, Winter]
 /// ```
 public final class LeafPaths {
   private final List<Branch[]> levels = new ArrayList<>();

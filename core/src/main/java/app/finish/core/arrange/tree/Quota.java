@@ -1,6 +1,9 @@
 package app.finish.core.arrange.tree;
 
+import app.finish.core.problem.Refusal;
+
 /// How much is kept.
+
 public sealed interface Quota {
   /// So many members.
   ///
@@ -11,10 +14,10 @@ public sealed interface Quota {
   ///
   /// @param percent the share, above 0 and up to 100
   record Share(double percent) implements Quota {
-    /// @throws IllegalArgumentException if it is no share
+    /// @throws app.finish.core.problem.Refusal if it is no share
     public Share {
       if (!(percent > 0 && percent <= 100)) {
-        throw new IllegalArgumentException("A share is above 0 and up to 100 percent.");
+        throw new Refusal("A share is above 0 and up to 100 percent.");
       }
     }
   }
@@ -34,7 +37,7 @@ public sealed interface Quota {
 
   /// The quota that a text says.
   ///
-  /// @throws IllegalArgumentException with a sentence, if it says none
+  /// @throws app.finish.core.problem.Refusal with a sentence, if it says none
   static Quota of(String text) {
     String bare = text.strip();
     if (bare.matches("[1-9]\\d{0,5}")) {
@@ -46,7 +49,7 @@ public sealed interface Quota {
         return new Share(percent);
       }
     }
-    throw new IllegalArgumentException(
+    throw new Refusal(
         "“"
             + bare
             + "” says neither how many to keep nor a share. Write a number such as 10, or a share"

@@ -8,7 +8,7 @@ import java.util.RandomAccess;
 /// Places of leaves of the source, in order. A total of a long table is made from all of them.
 ///
 /// ```java
-/// Leaves.of(3).size(); // 1
+/// SourceLeaves.of(3).size(); // 1
 /// ```
 public final class SourceLeaves extends AbstractList<Integer> implements RandomAccess {
   /// No leaf.

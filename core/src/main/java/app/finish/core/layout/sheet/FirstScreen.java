@@ -11,7 +11,7 @@ import java.util.Optional;
 /// grow or shrink when the rest is known. If rows were only put in another order they stay.
 ///
 /// ```java
-/// Optional<Scroll> glimpse = Glimpse.of(shown, Paper.A4, (rows, columns) -> seenOf(rows), sight);
+/// Optional<Scroll> glimpse = FirstScreen.of(shown, Paper.A4, (rows, columns) -> seenOf(rows), sight);
 /// ```
 public final class FirstScreen {
   private static final int FIRST_ROWS = 250;

@@ -1,5 +1,6 @@
 package app.finish.core.recognise.said;
 
+import app.finish.core.words.Constants;
 import java.util.Locale;
 
 /// What an empty cell among the figures stands for.
@@ -13,9 +14,9 @@ public enum BlankMeaning {
 
   /// The meaning that a word names, as [#toString] writes it.
   ///
-  /// @throws IllegalArgumentException if there is none
+  /// @throws app.finish.core.problem.Refusal if there is none
   public static BlankMeaning of(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
+    return Constants.named(BlankMeaning.class, word, "meaning of empty cells");
   }
 
   @Override

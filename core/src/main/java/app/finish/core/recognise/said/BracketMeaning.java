@@ -1,5 +1,6 @@
 package app.finish.core.recognise.said;
 
+import app.finish.core.words.Constants;
 import java.util.Locale;
 
 /// What figures in brackets stand for.
@@ -13,9 +14,9 @@ public enum BracketMeaning {
 
   /// The meaning that a word names, as [#toString] writes it.
   ///
-  /// @throws IllegalArgumentException if there is none
+  /// @throws app.finish.core.problem.Refusal if there is none
   public static BracketMeaning of(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT));
+    return Constants.named(BracketMeaning.class, word, "meaning of brackets");
   }
 
   @Override

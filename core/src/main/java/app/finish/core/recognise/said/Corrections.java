@@ -1,5 +1,6 @@
 package app.finish.core.recognise.said;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.table.MeasureKind;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -60,7 +61,7 @@ public record Corrections(
 
   /// Copies the maps, in order.
   ///
-  /// @throws IllegalArgumentException if a column is said to be a group or a note
+  /// @throws app.finish.core.problem.Refusal if a column is said to be a group or a note
   public Corrections {
     rows = Collections.unmodifiableMap(new LinkedHashMap<>(rows));
     columns = Collections.unmodifiableMap(new LinkedHashMap<>(columns));
@@ -69,7 +70,7 @@ public record Corrections(
     names = Collections.unmodifiableSet(new LinkedHashSet<>(names));
     seconds = Collections.unmodifiableMap(new LinkedHashMap<>(seconds));
     if (columns.containsValue(LineRole.GROUP) || columns.containsValue(LineRole.NOTE)) {
-      throw new IllegalArgumentException("A column is neither a group nor a note.");
+      throw new Refusal("A column is neither a group nor a note.");
     }
   }
 
@@ -90,7 +91,7 @@ public record Corrections(
 
   /// The same corrections and this one: what a column is.
   ///
-  /// @throws IllegalArgumentException if it is said to be a group or a note
+  /// @throws app.finish.core.problem.Refusal if it is said to be a group or a note
   public Corrections withColumn(Anchor column, LineRole role) {
     return changed(draft -> draft.columns = with(columns, column, role));
   }

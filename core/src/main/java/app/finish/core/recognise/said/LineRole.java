@@ -1,5 +1,6 @@
 package app.finish.core.recognise.said;
 
+import app.finish.core.words.Constants;
 import java.util.Locale;
 
 /// What a row or a column of the source is. A column is no group and no note.
@@ -31,9 +32,9 @@ public enum LineRole {
 
   /// The role that a word names, as [#toString] writes it.
   ///
-  /// @throws IllegalArgumentException if there is none
+  /// @throws app.finish.core.problem.Refusal if there is none
   public static LineRole of(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT).replace(' ', '_'));
+    return Constants.named(LineRole.class, word, "role of a line");
   }
 
   @Override

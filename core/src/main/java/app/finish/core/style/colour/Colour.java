@@ -1,5 +1,7 @@
 package app.finish.core.style.colour;
 
+import app.finish.core.problem.Refusal;
+
 /// A colour without transparency.
 ///
 /// ```java
@@ -7,16 +9,17 @@ package app.finish.core.style.colour;
 /// ```
 ///
 /// @param rgb red, green and blue in the low 24 bits
+
 public record Colour(int rgb) {
   /// The colour that `#rrggbb` or `#rgb` writes.
   ///
-  /// @throws IllegalArgumentException if the text has another form
+  /// @throws app.finish.core.problem.Refusal if the text has another form
   public static Colour parse(String hex) {
     if (hex.matches("#[0-9a-fA-F]{3}")) {
       return parse(hex.replaceAll("([0-9a-fA-F])", "$1$1"));
     }
     if (!hex.matches("#[0-9a-fA-F]{6}")) {
-      throw new IllegalArgumentException("A colour is written #rrggbb, not “" + hex + "”.");
+      throw new Refusal("A colour is written #rrggbb, not “" + hex + "”.");
     }
     return new Colour(Integer.parseInt(hex.substring(1), 16));
   }

@@ -5,7 +5,7 @@ package app.finish.core.style.colour;
 /// deficiency", at full severity; grey keeps the luminance.
 ///
 /// ```java
-/// Sight.GREY.of(Colour.parse("#24605c"));
+/// ColourVision.GREY.of(Colour.parse("#24605c"));
 /// ```
 public enum ColourVision {
   /// As it is.

@@ -1,6 +1,7 @@
 package app.finish.formats.style.found;
 
 import app.finish.core.document.Source;
+import app.finish.core.problem.Problem;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.found.SourceRow;
@@ -12,8 +13,8 @@ import app.finish.core.style.Selector;
 import app.finish.formats.Sources;
 import app.finish.formats.docx.DocxReader;
 import app.finish.formats.io.FileName;
-import app.finish.formats.io.Problem;
 import app.finish.formats.io.ReadRequest;
+import app.finish.formats.io.Unreadable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -66,7 +67,7 @@ public final class FoundStyle {
               + " with one.",
           e);
     } catch (RuntimeException e) {
-      throw Problem.unreadable(FileName.of(file), "a workbook or a document", e);
+      throw Unreadable.of(FileName.of(file), "a workbook or a document", e);
     }
   }
 

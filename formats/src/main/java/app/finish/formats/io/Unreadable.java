@@ -1,26 +1,17 @@
 package app.finish.formats.io;
 
-import java.io.IOException;
+import app.finish.core.problem.Problem;
 
-/// Something that the person can mend. Its message is one sentence or two for them to read: which
-/// file, what is wrong, what to do.
-public final class Problem extends IOException {
-  private static final long serialVersionUID = 1;
+/// What to say of an office file that can't be read.
+///
+/// ```java
+/// throw Unreadable.of(name, "an XLSX workbook", cause);
+/// ```
+public final class Unreadable {
+  private Unreadable() {}
 
-  /// A problem in these words.
-  public Problem(String sentence) {
-    super(sentence);
-  }
-
-  /// A problem in these words, with what raised it.
-  public Problem(String sentence, Throwable cause) {
-    super(sentence, cause);
-  }
-
-  /// What to say of an office file that can't be read.
-  ///
   /// @param kind what the file should be: "an XLSX workbook"
-  public static Problem unreadable(String name, String kind, Exception cause) {
+  public static Problem of(String name, String kind, Exception cause) {
     String words = String.valueOf(cause.getMessage());
     if (words.contains("Zip bomb") || words.contains("zip bomb")) {
       return new Problem(
