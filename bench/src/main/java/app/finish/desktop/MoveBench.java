@@ -137,7 +137,7 @@ public class MoveBench {
           stage.setWidth(1280);
           stage.setHeight(800);
           stage.show();
-          window.desk().arranging().holdAfter(Long.MAX_VALUE);
+          window.desk().arranging().redraws().slowFrom(Long.MAX_VALUE);
           started.complete(null);
         });
     started.get();

@@ -243,12 +243,29 @@ public class ArrangeTest extends WindowTest {
         .isEmpty();
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(table()).isEqualTo(before);
-    click("#hold-moves");
-    robot.interact(() -> window.desk().arranging().holdAfter(0));
+  }
+
+  @Test
+  public void threeSlowRedrawsInARowMakeMovesWaitUntilAPersonEndsIt() {
+    begin();
+    robot.interact(() -> window.desk().arranging().redraws().slowFrom(0));
     click("#swap-axes");
+    click("#swap-axes");
+    assertThat(waits()).isFalse();
+    click("#swap-axes");
+    assertThat(waits()).isTrue();
     assertThat(ask(() -> window.desk().noticeProperty().get().orElseThrow().sentence()))
         .contains("longer than 300 ms");
-    assertThat(ask(() -> window.desk().arranging().holdingProperty().get())).isTrue();
+    click("#hold-moves");
+    assertThat(ask(() -> window.desk().noticeProperty().get())).isEmpty();
+    for (int i = 0; i < 4; i++) {
+      click("#swap-axes");
+    }
+    assertThat(waits()).isFalse();
+  }
+
+  private boolean waits() {
+    return ask(() -> window.desk().arranging().redraws().waitingProperty().get());
   }
 
   @Test
@@ -323,7 +340,7 @@ public class ArrangeTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     click("#swap-axes");
     int measures = table().down().leaves().size();
-    robot.interact(() -> window.tallies().holdAfter(60_000));
+    robot.interact(() -> window.tallies().redraws().slowFrom(60_000_000_000L));
     waitFor(() -> window.tallies().askedProperty().get().orElseThrow().records().isPresent());
     robot.interact(
         () ->

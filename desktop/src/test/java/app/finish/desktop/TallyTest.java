@@ -43,7 +43,7 @@ public class TallyTest extends WindowTest {
   }
 
   private void bringInAnswers() throws IOException {
-    window.tallies().holdAfter(60_000);
+    window.tallies().redraws().slowFrom(60_000_000_000L);
     answers.files.add(answers());
     press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.I);
     waitFor(() -> !window.desk().isEmpty());
@@ -81,7 +81,7 @@ public class TallyTest extends WindowTest {
     clickRevealed("#question-description");
     assertThat(notice()).contains("one dimension down at most");
     assertThat(plan().question()).isEqualTo(Question.TALLY);
-    assertThat(ask(() -> window.tallies().holdingProperty().get())).isFalse();
+    assertThat(ask(() -> window.tallies().redraws().waitingProperty().get())).isFalse();
   }
 
   @Test
@@ -131,7 +131,7 @@ public class TallyTest extends WindowTest {
     for (int i = 0; i < 1_100; i++) {
       text.append(i).append(',').append(i).append(",x\n");
     }
-    window.tallies().holdAfter(60_000);
+    window.tallies().redraws().slowFrom(60_000_000_000L);
     answers.files.add(Files.writeString(folder.resolve("many.csv"), text));
     press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.I);
     waitFor(() -> window.scene().lookup("#column-1-down") != null);
@@ -146,17 +146,20 @@ public class TallyTest extends WindowTest {
   }
 
   @Test
-  public void aSlowRedrawTurnsHoldingOnAndSaysSo() throws IOException {
+  public void threeSlowCountsInARowMakeRedrawsWaitAndSaySo() throws IOException {
     bringInAnswers();
-    window.tallies().holdAfter(-10_000);
+    window.tallies().redraws().slowFrom(-1);
     clickRevealed("#column-3-down");
-    assertThat(plan().down()).hasSize(1);
-    assertThat(ask(() -> window.tallies().holdingProperty().get())).isTrue();
-    assertThat(notice()).contains("so redraws are held now");
     clickRevealed("#column-4-down");
-    assertThat(plan().down()).hasSize(1);
+    assertThat(ask(() -> window.tallies().redraws().waitingProperty().get())).isFalse();
+    clickRevealed("#column-5-down");
+    assertThat(plan().down()).hasSize(3);
+    assertThat(ask(() -> window.tallies().redraws().waitingProperty().get())).isTrue();
+    assertThat(notice()).contains("so redraws wait now");
+    clickRevealed("#column-6-across");
+    assertThat(plan().across()).isEmpty();
     clickRevealed("#hold-redraw");
-    assertThat(plan().down()).hasSize(2);
+    assertThat(plan().across()).hasSize(1);
   }
 
   @Test
@@ -235,7 +238,7 @@ public class TallyTest extends WindowTest {
 
   @Test
   public void aTallyOfTheDemoCanBeChangedFurther() {
-    window.tallies().holdAfter(60_000);
+    window.tallies().redraws().slowFrom(60_000_000_000L);
     openDemo();
     robot.interact(() -> window.desk().show(6));
     settle();

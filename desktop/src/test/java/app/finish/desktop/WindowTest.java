@@ -99,7 +99,7 @@ abstract class WindowTest {
                   new Recent(Preferences.userRoot().node("app/finish/test" + System.nanoTime())),
                   habits(),
                   () -> ended = true);
-          window.desk().arranging().holdAfter(Long.MAX_VALUE);
+          window.desk().arranging().redraws().slowFrom(Long.MAX_VALUE);
           shown.setScene(window.scene());
           shown.setWidth(1280);
           shown.setHeight(800);

@@ -43,8 +43,8 @@ public final class ArrangeBench {
             counted);
     node.setId("bench-arrange");
     Benches.follow(desk.shownProperty(), this::show);
-    Benches.follow(desk.arranging().pendingProperty(), this::show);
-    Benches.follow(desk.arranging().holdingProperty(), this::show);
+    Benches.follow(desk.arranging().redraws().pendingProperty(), this::show);
+    Benches.follow(desk.arranging().redraws().waitingProperty(), this::show);
     Benches.follow(tallies.askedProperty(), this::showCounted);
     return node;
   }
@@ -61,15 +61,15 @@ public final class ArrangeBench {
     over.setDisable(desk.arrangement().isEmpty());
     over.setOnAction(event -> desk.arrange(Texts.of("change.startOver"), Arrangement.NONE));
     ToggleButton hold = TallyPanel.chip(Texts.of("tally.hold"), "hold-moves");
-    hold.setSelected(arranging.holdingProperty().get());
-    hold.setOnAction(event -> arranging.hold(hold.isSelected()));
+    hold.setSelected(arranging.redraws().waitingProperty().get());
+    hold.setOnAction(event -> arranging.redraws().let(hold.isSelected()));
     Button redraw = button(Texts.of("tally.redraw"), "redraw-moves");
     redraw.getStyleClass().add("main-button");
-    redraw.setOnAction(event -> arranging.redraw());
+    redraw.setOnAction(event -> arranging.redraws().redraw());
     List<Node> nodes = new ArrayList<>();
     nodes.add(Benches.heading(Texts.of("arrange.table")));
     nodes.add(new FlowPane(8, 6, swap, over, hold));
-    if (arranging.pendingProperty().get().isPresent()) {
+    if (arranging.redraws().pendingProperty().get().isPresent()) {
       nodes.add(Benches.spread(Benches.caption(Texts.of("arrange.held")), redraw));
     }
     Benches.replace(whole, nodes);

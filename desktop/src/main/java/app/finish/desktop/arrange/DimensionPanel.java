@@ -30,7 +30,7 @@ public final class DimensionPanel {
 
   Node build() {
     Benches.follow(desk.shownProperty(), this::show);
-    Benches.follow(desk.arranging().pendingProperty(), this::show);
+    Benches.follow(desk.arranging().redraws().pendingProperty(), this::show);
     return box;
   }
 

@@ -35,7 +35,7 @@ public final class MoveList {
 
   Node build() {
     Benches.follow(desk.shownProperty(), this::shut);
-    Benches.follow(desk.arranging().pendingProperty(), this::shut);
+    Benches.follow(desk.arranging().redraws().pendingProperty(), this::shut);
     return box;
   }
 
@@ -45,7 +45,7 @@ public final class MoveList {
   }
 
   private Optional<Arranged> arranged() {
-    return desk.arranging().pendingProperty().get().isPresent()
+    return desk.arranging().redraws().pendingProperty().get().isPresent()
         ? Optional.empty()
         : desk.shownProperty().get().map(Shown::arranged);
   }

@@ -17,54 +17,36 @@ import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 
-/// Arranges the table at hand. While redraws are held, moves gather and the proof stays as it is;
-/// one redraw then makes them all, as one change that can be undone.
+/// Arranges the table at hand. While redraws wait, moves gather and the proof stays as it is; one
+/// redraw then makes them all, as one change that can be undone.
 public final class Arranging {
-  /// A redraw that takes longer than this turns holding on: 300 ms.
-  static final long LONG = 300_000_000L;
-
-  /// The first one may take a second: much is loaded for it that stays.
-  private static final long FIRST = 1_000_000_000L;
+  /// A redraw that takes longer than this is slow: 300 ms.
+  private static final long SLOW = 300_000_000L;
 
   /// Up to so many figures moves are named by making those before them.
-  private static final long FEW = 20_000;
+  private static final long NAMED_BY_MAKING = 20_000;
 
   private final Desk desk;
-  private final ReadOnlyObjectWrapper<Optional<Arrangement>> pending =
-      new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final BooleanProperty holding = new SimpleBooleanProperty();
+  private final WaitingRedraws<Arrangement> redraws;
   private Optional<Runnable> afterwards = Optional.empty();
   private boolean timed;
-  private boolean warm;
-  private long limit = LONG;
 
   Arranging(Desk desk) {
     this.desk = desk;
+    this.redraws =
+        new WaitingRedraws<>(desk, SLOW, Texts.of("arrange.holdsNow"), this::drawGathered);
   }
 
-  /// The moves with those that are held, if any are.
-  public ReadOnlyObjectProperty<Optional<Arrangement>> pendingProperty() {
-    return pending.getReadOnlyProperty();
-  }
-
-  /// Whether moves gather until they are redrawn.
-  public BooleanProperty holdingProperty() {
-    return holding;
-  }
-
-  /// Turns holding on after redraws of another length than [#LONG].
-  public void holdAfter(long nanoseconds) {
-    limit = nanoseconds;
+  /// Whether moves wait, and which.
+  public WaitingRedraws<Arrangement> redraws() {
+    return redraws;
   }
 
   /// The arrangement of the table at hand, with moves that are held.
   Arrangement arrangement() {
-    return pending
+    return redraws
+        .pendingProperty()
         .get()
         .or(() -> desk.table().map(table -> table.finish().arrangement()))
         .orElse(Arrangement.NONE);
@@ -73,8 +55,7 @@ public final class Arranging {
   /// Puts the table at hand in another arrangement.
   void arrange(String label, Arrangement arrangement) {
     afterwards = Optional.empty();
-    if (holding.get()) {
-      pending.set(Optional.of(arrangement));
+    if (redraws.take(arrangement)) {
       return;
     }
     desk.table()
@@ -110,7 +91,8 @@ public final class Arranging {
   /// The table as the moves leave it, those that are held among them.
   public Optional<Arranged> now() {
     Optional<Shown> shown = desk.shownProperty().get();
-    return pending
+    return redraws
+        .pendingProperty()
         .get()
         .flatMap(moves -> shown.map(now -> desk.proofs().after(now.recognition().table(), moves)))
         .or(() -> shown.map(Shown::arranged));
@@ -157,41 +139,20 @@ public final class Arranging {
 
   /// What is in sight of the table was drawn: that is what the person waited for.
   void inSight(long nanoseconds) {
-    long allowed = warm || limit == 0 ? limit : Math.max(limit, FIRST);
-    warm |= timed;
-    if (timed && nanoseconds > allowed && !holding.get()) {
-      holding.set(true);
-      desk.say(Texts.of("arrange.holdsNow"));
+    if (timed) {
+      redraws.took(nanoseconds);
     }
     timed = false;
   }
 
-  /// Turns holding on or off; off makes the moves that were held.
-  public void hold(boolean on) {
-    holding.set(on);
-    if (!on) {
-      redraw();
-    }
-  }
-
-  /// Makes the moves that were held.
-  public void redraw() {
-    Optional<Arrangement> held = pending.get();
-    pending.set(Optional.empty());
-    held.ifPresent(
-        arrangement ->
-            desk.table()
-                .ifPresent(
-                    table -> {
-                      desk.pickProperty().set(Optional.empty());
-                      desk.changeFinish(
-                          Texts.of("change.redraw"), table.finish().withArrangement(arrangement));
-                    }));
-  }
-
-  /// Forgets moves that are held: another table is at hand, or the document is another.
-  void forget() {
-    pending.set(Optional.empty());
+  private void drawGathered(Arrangement arrangement) {
+    desk.table()
+        .ifPresent(
+            table -> {
+              desk.pickProperty().set(Optional.empty());
+              desk.changeFinish(
+                  Texts.of("change.redraw"), table.finish().withArrangement(arrangement));
+            });
   }
 
   /// A move of the list in words. Of a long table levels go by their numbers, since naming them
@@ -200,7 +161,7 @@ public final class Arranging {
     Move move = arrangement().entries().get(place).move();
     Optional<Table> table = desk.shownProperty().get().map(shown -> shown.recognition().table());
     long figures = table.map(one -> (long) one.body().rows() * one.body().columns()).orElse(0L);
-    if (figures == 0 || figures > FEW) {
+    if (figures == 0 || figures > NAMED_BY_MAKING) {
       return move.words(Levels.NUMBERED);
     }
     Arranged then = desk.proofs().after(table.orElseThrow(), arrangement().before(place));

@@ -20,6 +20,7 @@ import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.Sending;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -54,6 +55,7 @@ public final class Desk {
   private final Arranging arranging = new Arranging(this);
   private final Dressing dressing;
   private final Showing showing;
+  private final List<Runnable> begun = new ArrayList<>();
   private final ObjectProperty<Optional<Notice>> notice =
       new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<TablesToPick>> offer =
@@ -69,7 +71,7 @@ public final class Desk {
     history.addListener((property, before, now) -> settle());
     place.addListener(
         (property, before, now) -> {
-          arranging.forget();
+          arranging.redraws().forget();
           showAnew();
         });
     trying.addListener((property, before, now) -> showAnew());
@@ -172,11 +174,17 @@ public final class Desk {
     place.set(0);
     history.set(History.of(document));
     step.set(Step.BRING_IN);
+    begun.forEach(Runnable::run);
   }
 
   /// Makes a change that can be undone.
   public void change(String label, Document changed) {
     history.set(history.get().with(label, changed));
+  }
+
+  /// Does something whenever another document is begun.
+  void whenBegun(Runnable work) {
+    begun.add(work);
   }
 
   /// Mends what a check found of the table at hand.
@@ -193,7 +201,7 @@ public final class Desk {
   }
 
   private void settle() {
-    arranging.forget();
+    arranging.redraws().forget();
     int tables = document().items().size();
     if (tables > 0 && place.get() >= tables) {
       place.set(tables - 1);
@@ -396,6 +404,13 @@ public final class Desk {
 
   public void say(String sentence) {
     notice.set(Optional.of(new Notice(sentence, false)));
+  }
+
+  /// Takes a sentence back, if it is still said.
+  void unsay(String sentence) {
+    if (notice.get().map(Notice::sentence).filter(said -> said.endsWith(sentence)).isPresent()) {
+      notice.set(Optional.empty());
+    }
   }
 
   /// Says what went wrong, in words for the person.

@@ -18,10 +18,8 @@ import app.finish.records.source.BrokenRecords;
 import app.finish.records.source.Records;
 import app.finish.records.sql.DatabaseQuery;
 import java.nio.file.Path;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -31,11 +29,8 @@ import javafx.beans.property.SimpleObjectProperty;
 /// The view model of tallies: brings records in, carries out what a person asks of them, and holds
 /// redraws while many moves are to be made.
 public final class Tallies {
-  /// A redraw that takes longer turns holding on, in milliseconds.
-  static final long LONG = 300;
-
-  /// The first redraw of some records may take longer: much is loaded for it that stays.
-  private static final long FIRST = 700;
+  /// A redraw that takes longer than this is slow: 300 ms.
+  private static final long SLOW = 300_000_000L;
 
   /// What is shown of records.
   ///
@@ -46,38 +41,36 @@ public final class Tallies {
 
   private final Desk desk;
   private final OpenRecords openRecords;
-  private final BooleanProperty holding = new SimpleBooleanProperty(false);
+  private final WaitingRedraws<Plan> redraws;
   private final BooleanProperty connecting = new SimpleBooleanProperty(false);
-  private final ObjectProperty<Optional<Plan>> held = new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<Asked>> asked =
       new SimpleObjectProperty<>(Optional.empty());
-
-  private final Set<RecordsName> counted = new HashSet<>();
-  private long holdAfter = LONG;
 
   public Tallies(Desk desk, OpenRecords openRecords) {
     this.desk = desk;
     this.openRecords = openRecords;
-    desk.placeProperty().addListener((p, before, now) -> held.set(Optional.empty()));
-    desk.historyProperty().addListener((p, before, now) -> held.set(Optional.empty()));
+    this.redraws =
+        new WaitingRedraws<>(
+            desk,
+            SLOW,
+            Texts.of("notice.holding"),
+            plan -> count(Texts.of("change.redraw"), plan, Tallying.CELLS));
+    desk.placeProperty().addListener((p, before, now) -> redraws.forget());
+    desk.historyProperty().addListener((p, before, now) -> redraws.forget());
+    desk.whenBegun(redraws::begin);
     Benches.follow(desk.placeProperty(), this::follow);
     Benches.follow(desk.historyProperty(), this::follow);
-    Benches.follow(held, this::follow);
+    Benches.follow(redraws.pendingProperty(), this::follow);
   }
 
-  /// Whether moves gather until they are all carried out at once.
-  public BooleanProperty holdingProperty() {
-    return holding;
+  /// Whether what is asked waits, and what that is.
+  public WaitingRedraws<Plan> redraws() {
+    return redraws;
   }
 
   /// Whether a person is being asked where a database is.
   public BooleanProperty connectingProperty() {
     return connecting;
-  }
-
-  /// The plan with moves that are gathered, if there are any.
-  public ObjectProperty<Optional<Plan>> heldProperty() {
-    return held;
   }
 
   /// What is asked of the records of the table at hand, if it was tallied.
@@ -101,7 +94,7 @@ public final class Tallies {
                     new Asked(
                         tally,
                         openRecords.known(tally.records()),
-                        held.get().orElse(tally.plan()))));
+                        redraws.pendingProperty().get().orElse(tally.plan()))));
     asked
         .get()
         .filter(
@@ -173,9 +166,7 @@ public final class Tallies {
   /// Asks something else of the records of the table at hand: at once, or, while redraws are held,
   /// when they are carried out.
   public void ask(String label, Plan plan) {
-    if (holding.get()) {
-      held.set(Optional.of(plan));
-    } else {
+    if (!redraws.take(plan)) {
       count(label, plan, Tallying.CELLS);
     }
   }
@@ -195,11 +186,6 @@ public final class Tallies {
       Records records, TallyDimension dimension, int most, Consumer<List<Member>> found) {
     desk.worker()
         .behind(() -> records.members(dimension, most, DatabaseQuery.SILENT), found, desk::tell);
-  }
-
-  /// Carries out the moves that were held.
-  public void redraw() {
-    held.get().ifPresent(plan -> count(Texts.of("change.redraw"), plan, Tallying.CELLS));
   }
 
   /// Reads the records of the table at hand in another way, and counts again.
@@ -236,14 +222,14 @@ public final class Tallies {
                       && desk.document().table(place).id().equals(id);
               if (there) {
                 desk.change(label, desk.document().withSource(place, Source.of(tally)));
-                holdIfSlow(name, (System.nanoTime() - began) / 1_000_000);
+                redraws.took(System.nanoTime() - began);
               }
             },
             failure -> failed(label, name, plan, failure));
   }
 
   private void failed(String label, RecordsName name, Plan plan, Exception failure) {
-    held.set(Optional.empty());
+    redraws.forget();
     follow();
     if (failure instanceof TooManyCells) {
       desk.noticeProperty()
@@ -255,19 +241,6 @@ public final class Tallies {
                           () -> count(label, name, plan, Long.MAX_VALUE))));
     } else {
       desk.tell(failure);
-    }
-  }
-
-  /// Turns holding on after redraws of another length than [#LONG].
-  public void holdAfter(long milliseconds) {
-    holdAfter = milliseconds;
-  }
-
-  private void holdIfSlow(RecordsName name, long milliseconds) {
-    long allowed = counted.add(name) ? holdAfter + FIRST : holdAfter;
-    if (milliseconds > allowed && !holding.get()) {
-      holding.set(true);
-      desk.say(Texts.of("notice.holding", milliseconds / 1000.0));
     }
   }
 }

@@ -53,7 +53,7 @@ public final class TagLayer extends Pane {
     hint.setMouseTransparent(true);
     desk.shownProperty().addListener((p, before, now) -> show());
     desk.stepProperty().addListener((p, before, now) -> show());
-    desk.arranging().pendingProperty().addListener((p, before, now) -> show());
+    desk.arranging().redraws().pendingProperty().addListener((p, before, now) -> show());
     view.addEventFilter(MouseEvent.MOUSE_DRAGGED, this::follow);
     view.addEventFilter(MouseEvent.MOUSE_RELEASED, this::letGo);
   }

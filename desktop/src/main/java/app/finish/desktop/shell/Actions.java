@@ -64,8 +64,8 @@ public final class Actions {
     add(all, "action.connect", "", always, () -> tallies.connectingProperty().set(true));
     BooleanSupplier tallied = () -> tallies.askedProperty().get().isPresent();
     add(all, "action.hold", "Shortcut+H", tallied, this::hold);
-    BooleanSupplier held = () -> tallies.heldProperty().get().isPresent();
-    add(all, "action.redraw", "Shortcut+Enter", held, tallies::redraw);
+    BooleanSupplier held = () -> tallies.redraws().pendingProperty().get().isPresent();
+    add(all, "action.redraw", "Shortcut+Enter", held, tallies.redraws()::redraw);
     Arranging arranging = desk.arranging();
     BooleanSupplier arranged = () -> desk.stepProperty().get() == Step.ARRANGE;
     add(
@@ -73,9 +73,9 @@ public final class Actions {
         "action.holdMoves",
         "Shortcut+Shift+H",
         arranged,
-        () -> arranging.hold(!arranging.holdingProperty().get()));
-    BooleanSupplier pending = () -> arranging.pendingProperty().get().isPresent();
-    add(all, "action.redrawMoves", "Shortcut+Shift+Enter", pending, arranging::redraw);
+        () -> arranging.redraws().let(!arranging.redraws().waitingProperty().get()));
+    BooleanSupplier pending = () -> arranging.redraws().pendingProperty().get().isPresent();
+    add(all, "action.redrawMoves", "Shortcut+Shift+Enter", pending, arranging.redraws()::redraw);
     add(all, "action.refresh", "Shortcut+R", table, files::refresh);
     add(all, "action.open", "Shortcut+O", always, files::open);
     add(all, "action.save", "Shortcut+S", table, files::save);
@@ -190,10 +190,7 @@ public final class Actions {
   }
 
   private void hold() {
-    tallies.holdingProperty().set(!tallies.holdingProperty().get());
-    if (!tallies.holdingProperty().get()) {
-      tallies.redraw();
-    }
+    tallies.redraws().let(!tallies.redraws().waitingProperty().get());
   }
 
   private void moveBy(int by) {

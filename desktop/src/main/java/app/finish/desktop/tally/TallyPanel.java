@@ -38,7 +38,7 @@ public final class TallyPanel {
   public Node build() {
     box.getStyleClass().add("tally");
     Benches.follow(tallies.askedProperty(), this::show);
-    Benches.follow(tallies.holdingProperty(), this::show);
+    Benches.follow(tallies.redraws().waitingProperty(), this::show);
     return box;
   }
 
@@ -62,19 +62,13 @@ public final class TallyPanel {
 
   private Node hold(Tallies.Asked asked) {
     ToggleButton hold = chip(Texts.of("tally.hold"), "hold-redraw");
-    hold.setSelected(tallies.holdingProperty().get());
-    hold.setOnAction(
-        event -> {
-          tallies.holdingProperty().set(hold.isSelected());
-          if (!hold.isSelected()) {
-            tallies.redraw();
-          }
-        });
+    hold.setSelected(tallies.redraws().waitingProperty().get());
+    hold.setOnAction(event -> tallies.redraws().let(hold.isSelected()));
     Button redraw = new Button(Texts.of("tally.redraw"));
     redraw.setId("redraw");
     redraw.getStyleClass().add("main-button");
-    redraw.setDisable(tallies.heldProperty().get().isEmpty());
-    redraw.setOnAction(event -> tallies.redraw());
+    redraw.setDisable(tallies.redraws().pendingProperty().get().isEmpty());
+    redraw.setOnAction(event -> tallies.redraws().redraw());
     String size =
         asked
             .records()
