@@ -1,10 +1,17 @@
 package app.finish.desktop;
 
+import static com.tngtech.archunit.core.domain.JavaAccess.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.document.Document;
+import app.finish.desktop.model.Desk;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -70,17 +77,19 @@ public class ArchitectureTest {
   @Test
   public void stagesKnowOnlyTheStagesBeforeThem() {
     String[] order = {
+      "problem",
+      "words",
       "grid",
       "number",
       "table",
-      "words",
       "tally",
       "arrange",
       "recognise",
       "style",
       "dress",
       "layout",
-      "document"
+      "document",
+      "check"
     };
     for (int i = 0; i < order.length; i++) {
       for (int later = i + 1; later < order.length; later++) {
@@ -149,6 +158,43 @@ public class ArchitectureTest {
         .should()
         .dependOnClassesThat()
         .resideInAPackage("javafx.scene..")
+        .check(classes);
+  }
+
+  private static final String[] VIEWS = {
+    "app.finish.desktop.shell..",
+    "app.finish.desktop.bringin..",
+    "app.finish.desktop.arrange..",
+    "app.finish.desktop.dress..",
+    "app.finish.desktop.sendout..",
+    "app.finish.desktop.tally..",
+    "app.finish.desktop.proof.."
+  };
+
+  /// A view says what is wanted; the view model makes the move.
+  @Test
+  public void viewsMakeNoMoves() {
+    noClasses()
+        .that()
+        .resideInAnyPackage(VIEWS)
+        .should()
+        .callConstructorWhere(
+            target(owner(resideInAPackage("app.finish.core.arrange.make"))).as("a move is made"))
+        .check(classes);
+  }
+
+  @Test
+  public void viewsChangeNoDocument() {
+    noClasses()
+        .that()
+        .resideInAnyPackage(VIEWS)
+        .should()
+        .callMethodWhere(
+            target(owner(type(Document.class)))
+                .and(target(nameMatching("with.*")))
+                .as("a document is changed"))
+        .orShould()
+        .callMethod(Desk.class, "change", String.class, Document.class)
         .check(classes);
   }
 

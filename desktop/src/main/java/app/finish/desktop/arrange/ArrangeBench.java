@@ -1,7 +1,5 @@
 package app.finish.desktop.arrange;
 
-import app.finish.core.arrange.make.SwapAxes;
-import app.finish.core.arrange.move.Arrangement;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
@@ -52,14 +50,10 @@ public final class ArrangeBench {
   private void show() {
     Arranging arranging = desk.arranging();
     Button swap = button(Texts.of("arrange.swap"), "swap-axes");
-    swap.setOnAction(
-        event ->
-            desk.arrange(
-                new SwapAxes().words(app.finish.core.arrange.move.Levels.NUMBERED),
-                desk.arrangement().with(new SwapAxes())));
+    swap.setOnAction(event -> arranging.swapAxes());
     Button over = button(Texts.of("arrange.over"), "start-over");
     over.setDisable(desk.arrangement().isEmpty());
-    over.setOnAction(event -> desk.arrange(Texts.of("change.startOver"), Arrangement.NONE));
+    over.setOnAction(event -> arranging.startOver());
     ToggleButton hold = TallyPanel.chip(Texts.of("tally.hold"), "hold-moves");
     hold.setSelected(arranging.redraws().waitingProperty().get());
     hold.setOnAction(event -> arranging.redraws().let(hold.isSelected()));

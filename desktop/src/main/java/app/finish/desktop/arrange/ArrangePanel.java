@@ -1,17 +1,14 @@
 package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.make.ByFigure;
-import app.finish.core.arrange.make.KeepTop;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Quota;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.CellMeaning;
-import app.finish.core.problem.Refusal;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.HeadingMoves;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.tally.TallyPanel;
@@ -95,6 +92,8 @@ public final class ArrangePanel {
     boolean down = side == Side.DOWN;
     String id = down ? "rows" : "columns";
     int level = level(side.of(arranged.table()).leaves().get(leaf));
+    HeadingMoves moves =
+        desk.arranging().on(side, arranged.paths(side).get(leaf).subList(0, level + 1));
     CheckBox overAll = new CheckBox(Texts.of("edit.overAll"));
     overAll.setId(id + "-over-all");
     overAll.setVisible(level > 0);
@@ -106,18 +105,18 @@ public final class ArrangePanel {
             button(
                 "arrange.largest",
                 id + "-largest",
-                () -> make(new ByFigure(side, level, at, true, overAll.isSelected()))),
+                () -> moves.orderByFigure(at, true, overAll.isSelected())),
             button(
                 "arrange.smallest",
                 id + "-smallest",
-                () -> make(new ByFigure(side, level, at, false, overAll.isSelected()))));
+                () -> moves.orderByFigure(at, false, overAll.isSelected())));
     TextField count = TallyPanel.field(id + "-count", TEN, Texts.of("arrange.count"));
     count.getStyleClass().add("well-words");
     count.setPrefColumnCount(4);
     CheckBox gather = new CheckBox(Texts.of("arrange.gather"));
     gather.setId(id + "-gather");
     Runnable keep =
-        () -> keep(side, level, count.getText(), at, overAll.isSelected(), gather.isSelected());
+        () -> moves.keepTop(count.getText(), at, overAll.isSelected(), gather.isSelected());
     count.setOnAction(event -> keep.run());
     HBox keeps = new HBox(6, count, button("arrange.keep", id + "-keep", keep), gather);
     keeps.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -128,15 +127,6 @@ public final class ArrangePanel {
         Benches.caption(Texts.of(down ? "arrange.keepRows" : "arrange.keepColumns")),
         keeps,
         overAll);
-  }
-
-  private void keep(
-      Side side, int level, String text, List<String> at, boolean overAll, boolean gathered) {
-    try {
-      make(new KeepTop(side, level, Quota.of(text), at, false, overAll, gathered));
-    } catch (Refusal e) {
-      desk.tell(e);
-    }
   }
 
   /// The innermost level of members.

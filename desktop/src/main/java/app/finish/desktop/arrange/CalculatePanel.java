@@ -1,8 +1,5 @@
 package app.finish.desktop.arrange;
 
-import app.finish.core.arrange.make.Calculate;
-import app.finish.core.arrange.move.Levels;
-import app.finish.core.arrange.move.Move;
 import app.finish.core.problem.Refusal;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
@@ -212,11 +209,9 @@ public final class CalculatePanel {
         name.getText().isBlank() ? expression.getText().strip() : name.getText().strip();
     try {
       MeasureKind kind = percent.isSelected() ? MeasureKind.PERCENT : MeasureKind.RATIO;
-      int places = Calculate.decimals(decimals.getText());
-      Move move = Calculate.asked(called, expression.getText(), kind, places);
+      desk.arranging().calculate(called, expression.getText(), kind, decimals.getText());
       expression.clear();
       name.clear();
-      desk.arrange(move.words(Levels.NUMBERED), desk.arrangement().with(move));
     } catch (Refusal e) {
       desk.tell(e);
     }

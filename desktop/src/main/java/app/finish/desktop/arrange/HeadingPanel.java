@@ -1,22 +1,6 @@
 package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.make.AddTotals;
-import app.finish.core.arrange.make.ByLabel;
-import app.finish.core.arrange.make.DropTotals;
-import app.finish.core.arrange.make.FillEmpty;
-import app.finish.core.arrange.make.Fold;
-import app.finish.core.arrange.make.FoldLevel;
-import app.finish.core.arrange.make.Gather;
-import app.finish.core.arrange.make.HideLevel;
-import app.finish.core.arrange.make.Hold;
-import app.finish.core.arrange.make.NameTotals;
-import app.finish.core.arrange.make.PlaceLevel;
-import app.finish.core.arrange.make.PlaceTotals;
-import app.finish.core.arrange.make.ReadNumbers;
-import app.finish.core.arrange.make.Reverse;
-import app.finish.core.arrange.make.SetAside;
-import app.finish.core.arrange.make.SetMemberAside;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
@@ -29,6 +13,7 @@ import app.finish.core.table.Value;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.HeadingMoves;
 import app.finish.desktop.model.Renaming;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Tag;
@@ -55,6 +40,7 @@ public final class HeadingPanel {
   private final Leaf at;
   private final Heading heading;
   private final List<String> path;
+  private final HeadingMoves moves;
 
   HeadingPanel(Desk desk, Arranged arranged, Side side, int leaf, int level) {
     this.desk = desk;
@@ -64,15 +50,12 @@ public final class HeadingPanel {
     this.at = side.of(arranged.table()).leaves().get(leaf);
     this.heading = at.path().get(level);
     this.path = arranged.paths(side).get(leaf).subList(0, level + 1);
+    this.moves = desk.arranging().on(side, path);
   }
 
-  private void make(Move move) {
-    desk.arranging().make(move);
-  }
-
-  private Button button(String key, String id, Move move) {
+  private static Button button(String key, String id, Runnable work) {
     Button button = ArrangeBench.button(Texts.of(key), id);
-    button.setOnAction(event -> make(move));
+    button.setOnAction(event -> work.run());
     return button;
   }
 
@@ -105,39 +88,36 @@ public final class HeadingPanel {
 
   private Node buttons() {
     List<Node> all = new ArrayList<>();
-    all.add(button("arrange.setAside", "set-aside", new SetAside(side, path)));
+    all.add(button("arrange.setAside", "set-aside", moves::setAside));
     if (arranged.isEverywhere(side, level, path.getLast())) {
-      Move everywhere = new SetMemberAside(side, level, path.getLast());
-      all.add(button("arrange.setAllAside", "set-all-aside", everywhere));
+      all.add(button("arrange.setAllAside", "set-all-aside", moves::setAsideEverywhere));
     }
     all.add(shift("arrange.earlier", "earlier", -1));
     all.add(shift("arrange.later", "later", 1));
     boolean isGroup = level < at.path().size() - 1 && at.path().getLast().measure().isEmpty();
     if (isGroup) {
-      all.add(button("arrange.fold", "fold", new Fold(side, path)));
-      all.add(button("arrange.foldAll", "fold-level", new FoldLevel(side, level)));
+      all.add(button("arrange.fold", "fold", moves::fold));
+      all.add(button("arrange.foldAll", "fold-level", moves::foldLevel));
     }
     unfold().ifPresent(all::add);
     if (isTotal()) {
-      all.add(button("arrange.dropTotals", "drop-totals", new DropTotals(side, level)));
-      all.add(button("arrange.totalsFirst", "totals-first", new PlaceTotals(side, level, true)));
-      all.add(button("arrange.totalsLast", "totals-last", new PlaceTotals(side, level, false)));
-      Move named = new NameTotals(side, level, at.labels().get(level));
-      all.add(button("arrange.totalsAlike", "totals-alike", named));
+      all.add(button("arrange.dropTotals", "drop-totals", moves::dropTotals));
+      all.add(button("arrange.totalsFirst", "totals-first", () -> moves.placeTotals(true)));
+      all.add(button("arrange.totalsLast", "totals-last", () -> moves.placeTotals(false)));
+      String label = at.labels().get(level);
+      all.add(button("arrange.totalsAlike", "totals-alike", () -> moves.nameTotals(label)));
     } else if (!isMeasure()) {
-      all.add(button("arrange.hold", "hold-level", new Hold(side, level, path.getLast())));
+      all.add(button("arrange.hold", "hold-level", moves::hold));
       if (!hasTotals()) {
-        Move add = new AddTotals(side, level, Texts.of("arrange.total"), false);
-        all.add(button("arrange.addTotals", "add-totals", add));
+        all.add(button("arrange.addTotals", "add-totals", moves::addTotals));
       }
     }
     if (!isMeasure()) {
-      Side other = side.other();
-      Move turn = new PlaceLevel(side, level, other, Tag.innermost(arranged, other));
-      all.add(button("arrange.turn", "turn-level", turn));
+      int depth = Tag.innermost(arranged, side.other());
+      all.add(button("arrange.turn", "turn-level", () -> moves.turn(depth)));
     }
     if (isGroup) {
-      all.add(button("arrange.hideLevel", "hide-level", new HideLevel(side, level)));
+      all.add(button("arrange.hideLevel", "hide-level", moves::hideLevel));
     }
     FlowPane flow = new FlowPane(6, 6);
     flow.getChildren().addAll(all);
@@ -145,9 +125,7 @@ public final class HeadingPanel {
   }
 
   private Button shift(String key, String id, int by) {
-    Button button = ArrangeBench.button(Texts.of(key), id);
-    button.setOnAction(event -> HeadingKeys.shift(desk, new HeadingKeys.Named(side, path), by));
-    return button;
+    return button(key, id, () -> moves.shift(by));
   }
 
   /// Takes back the move that folded this heading, if one did.
@@ -155,10 +133,9 @@ public final class HeadingPanel {
     List<Arrangement.Entry> entries = desk.arrangement().entries();
     for (int i = entries.size() - 1; i >= 0; i--) {
       Move move = entries.get(i).move();
-      boolean folded =
-          move instanceof Fold fold && fold.side() == side && fold.path().equals(path)
-              || move instanceof FoldLevel all && all.side() == side && all.level() == level;
-      if (folded && entries.get(i).on() && level == at.path().size() - 1) {
+      if (HeadingMoves.folds(move, side, path)
+          && entries.get(i).on()
+          && level == at.path().size() - 1) {
         Button unfold = ArrangeBench.button(Texts.of("arrange.unfold"), "unfold");
         unfold.setOnAction(event -> desk.arranging().takeBack(move));
         return Optional.of(unfold);
@@ -179,10 +156,10 @@ public final class HeadingPanel {
     overAll.setVisible(level > 0);
     overAll.setManaged(level > 0);
     Button az = ArrangeBench.button(Texts.of("arrange.az"), "order-az");
-    az.setOnAction(event -> make(new ByLabel(side, level, false, overAll.isSelected())));
+    az.setOnAction(event -> moves.orderByLabel(false, overAll.isSelected()));
     Button za = ArrangeBench.button(Texts.of("arrange.za"), "order-za");
-    za.setOnAction(event -> make(new ByLabel(side, level, true, overAll.isSelected())));
-    Button reverse = button("arrange.reverse", "reverse", new Reverse(side, level));
+    za.setOnAction(event -> moves.orderByLabel(true, overAll.isSelected()));
+    Button reverse = button("arrange.reverse", "reverse", moves::reverse);
     return new FlowPane(6, 6, az, za, reverse, overAll);
   }
 
@@ -205,11 +182,7 @@ public final class HeadingPanel {
     paths.sort((one, other) -> Integer.compare(placeOf(one), placeOf(other)));
     TextField name = TallyPanel.field("gather-name", "", Texts.of("arrange.gatherName"));
     name.getStyleClass().add("well-words");
-    name.setOnAction(
-        event -> {
-          String said = name.getText().strip();
-          make(new Gather(side, paths, said.isEmpty() ? Texts.of("arrange.group") : said));
-        });
+    name.setOnAction(event -> moves.gather(paths, name.getText().strip()));
     return Optional.of(
         List.of(Benches.caption(Texts.of("arrange.gatherUnder", paths.size())), name));
   }
@@ -226,17 +199,17 @@ public final class HeadingPanel {
     if (empty) {
       TextField with = TallyPanel.field("fill-with", "0", Texts.of("arrange.fillWith"));
       with.getStyleClass().add("well-words");
-      with.setOnAction(event -> make(new FillEmpty(side, path, with.getText().strip())));
+      with.setOnAction(event -> moves.fillEmpty(with.getText().strip()));
       Button fill = ArrangeBench.button(Texts.of("arrange.fillHere"), "fill");
-      fill.setOnAction(event -> make(new FillEmpty(side, path, with.getText().strip())));
+      fill.setOnAction(event -> moves.fillEmpty(with.getText().strip()));
       Button all = ArrangeBench.button(Texts.of("arrange.fillAll"), "fill-all");
-      all.setOnAction(event -> make(new FillEmpty(side, List.of(), with.getText().strip())));
+      all.setOnAction(event -> moves.fillEmptyEverywhere(with.getText().strip()));
       nodes.addAll(
           List.of(
               Benches.caption(Texts.of("arrange.fillWith")), with, new FlowPane(6, 6, fill, all)));
     }
     if (texts) {
-      nodes.add(button("arrange.readNumbers", "read-numbers", new ReadNumbers(side, path)));
+      nodes.add(button("arrange.readNumbers", "read-numbers", moves::readNumbers));
     }
     return nodes;
   }

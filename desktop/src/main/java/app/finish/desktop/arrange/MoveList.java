@@ -3,7 +3,6 @@ package app.finish.desktop.arrange;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.make.Hold;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -99,18 +98,15 @@ public final class MoveList {
     on.setWrapText(true);
     on.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(on, Priority.ALWAYS);
-    on.setOnAction(
-        event ->
-            desk.arrange(
-                Texts.of("change.switch", words), now.withSwitched(place, on.isSelected())));
+    on.setOnAction(event -> desk.arranging().switched(place, on.isSelected()));
     Button up = ArrangeBench.small("↑", id + "-up", Texts.of("arrange.up", words));
     up.setDisable(place == 0);
-    up.setOnAction(event -> reorder(words, place, place - 1));
+    up.setOnAction(event -> desk.arranging().reordered(place, place - 1));
     Button down = ArrangeBench.small("↓", id + "-down", Texts.of("arrange.down", words));
     down.setDisable(place == entries.size() - 1);
-    down.setOnAction(event -> reorder(words, place, place + 1));
+    down.setOnAction(event -> desk.arranging().reordered(place, place + 1));
     Button out = ArrangeBench.small("×", id + "-out", Texts.of("arrange.takeBack", words));
-    out.setOnAction(event -> desk.arrange(Texts.of("change.moveOut", words), now.without(place)));
+    out.setOnAction(event -> desk.arranging().takenOut(place));
     HBox row = new HBox(4, on);
     if (!entries.get(place).move().settings().isEmpty()) {
       row.getChildren().add(edit(place, words));
@@ -118,10 +114,6 @@ public final class MoveList {
     row.getChildren().addAll(up, down, out);
     row.setAlignment(Pos.TOP_LEFT);
     return row;
-  }
-
-  private void reorder(String words, int from, int to) {
-    desk.arrange(Texts.of("change.moveOrder", words), desk.arrangement().withMoved(from, to));
   }
 
   private Button edit(int place, String words) {
@@ -142,7 +134,10 @@ public final class MoveList {
     form.getChildren()
         .setAll(
             new MoveForm(
-                    move.settings(), "move-" + (place + 1), other -> replace(place, other), desk)
+                    move.settings(),
+                    "move-" + (place + 1),
+                    other -> desk.arranging().replaced(place, other),
+                    desk)
                 .build());
     if (move instanceof Hold hold) {
       Button each = ArrangeBench.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
@@ -150,11 +145,5 @@ public final class MoveList {
       form.getChildren().add(each);
     }
     return form;
-  }
-
-  private void replace(int place, Move other) {
-    desk.arrange(
-        Texts.of("change.changed", other.words(Levels.NUMBERED)),
-        desk.arrangement().withReplaced(place, other));
   }
 }

@@ -87,10 +87,7 @@ public final class LibraryPanel {
     Button take = new Button(Texts.of("library.take"));
     take.setId("take-from-library");
     take.getStyleClass().add("quiet-button");
-    take.setOnAction(
-        event ->
-            desk.change(
-                Texts.of("change.takeStyle", kept.name()), desk.document().withStyle(kept)));
+    take.setOnAction(event -> dressing.take(kept));
     box.getChildren()
         .addAll(
             Benches.caption(Texts.of("library.differs", own.name(), differs.size())),

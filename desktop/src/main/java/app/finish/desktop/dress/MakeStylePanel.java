@@ -121,8 +121,7 @@ public final class MakeStylePanel {
     }
     HouseStyle other = worn.basedOn(chosen);
     try {
-      dressing.styles().with(other).cascade(other.name());
-      desk.change(Texts.of("change.basedOn", base.getValue()), desk.document().withStyle(other));
+      dressing.base(other, base.getValue());
     } catch (Refusal e) {
       desk.tell(e);
       base.setValue(worn.basedOn().isEmpty() ? Texts.of("make.none") : worn.basedOn());
@@ -139,8 +138,6 @@ public final class MakeStylePanel {
       return;
     }
     String instead = worn.basedOn().isEmpty() ? "Plain" : worn.basedOn();
-    desk.change(
-        Texts.of("change.removeStyle", worn.name()),
-        desk.document().withoutStyle(worn.name(), instead));
+    dressing.remove(worn, instead);
   }
 }

@@ -72,7 +72,7 @@ public final class WearPanel {
     if (always.isSelected()) {
       dressing.habits().keepWear(now);
     } else {
-      desk.change(Texts.of("change.wear"), desk.document().withWear(now));
+      dressing.wearFor(now);
     }
   }
 }

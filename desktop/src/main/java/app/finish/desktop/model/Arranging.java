@@ -1,8 +1,10 @@
 package app.finish.desktop.model;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.Calculate;
 import app.finish.core.arrange.make.Hold;
 import app.finish.core.arrange.make.Only;
+import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
@@ -12,6 +14,7 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
+import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
@@ -71,6 +74,80 @@ public final class Arranging {
   /// drawn: then the move is made before those that do, where its headings stand as they are seen.
   public void make(Move move) {
     arrange(move.words(Levels.NUMBERED), with(move));
+  }
+
+  /// What can be done with a heading.
+  ///
+  /// @param path the labels that lead to it
+  public HeadingMoves on(Side side, List<String> path) {
+    return new HeadingMoves(desk, side, path);
+  }
+
+  public void swapAxes() {
+    add(new SwapAxes());
+  }
+
+  /// Takes all moves back.
+  public void startOver() {
+    arrange(Texts.of("change.startOver"), Arrangement.NONE);
+  }
+
+  /// Makes a move behind all others.
+  public void add(Move move) {
+    arrange(move.words(Levels.NUMBERED), arrangement().with(move));
+  }
+
+  /// Adds a measure that is calculated from others.
+  ///
+  /// @param decimals with how many decimals, as a person wrote it
+  /// @throws app.finish.core.problem.Refusal if that is no number of decimals
+  public void calculate(String name, String expression, MeasureKind kind, String decimals) {
+    add(Calculate.asked(name, expression, kind, Calculate.decimals(decimals)));
+  }
+
+  /// Switches a move of the list on or off.
+  public void switched(int place, boolean on) {
+    arrange(Texts.of("change.switch", words(place)), arrangement().withSwitched(place, on));
+  }
+
+  /// Puts a move at another place of the list.
+  public void reordered(int from, int to) {
+    arrange(Texts.of("change.moveOrder", words(from)), arrangement().withMoved(from, to));
+  }
+
+  /// Takes a move out of the list.
+  public void takenOut(int place) {
+    arrange(Texts.of("change.moveOut", words(place)), arrangement().without(place));
+  }
+
+  /// Puts another move in the place of one of the list.
+  public void replaced(int place, Move other) {
+    arrange(
+        Texts.of("change.changed", other.words(Levels.NUMBERED)),
+        arrangement().withReplaced(place, other));
+  }
+
+  /// Places a dimension on a side at a depth, counted without itself; or holds it at a member.
+  public void place(Tag tag, Side to, int depth) {
+    add(tag.placed(to, depth));
+  }
+
+  /// Holds a dimension at a member.
+  public void hold(Tag tag) {
+    add(new Hold(tag.side(), tag.level(), tag.member()));
+  }
+
+  /// Steps from the member that a dimension is held at to its neighbour.
+  public void step(Tag tag, int by) {
+    int place = tag.heldBy().map(arrangement()::placeOf).orElse(-1);
+    if (place >= 0 && tag.heldBy().orElseThrow() instanceof Hold hold) {
+      List<String> members = membersBefore(place, hold);
+      int to = members.indexOf(hold.member()) + by;
+      if (to >= 0 && to < members.size()) {
+        Move other = new Hold(hold.side(), hold.level(), members.get(to));
+        arrange(other.words(Levels.NUMBERED), arrangement().withReplaced(place, other));
+      }
+    }
   }
 
   private Arrangement with(Move move) {

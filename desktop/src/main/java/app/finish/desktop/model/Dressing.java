@@ -3,6 +3,7 @@ package app.finish.desktop.model;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
+import app.finish.core.document.Wear;
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
@@ -284,6 +285,33 @@ public final class Dressing {
   /// Puts the whole document into other inks; no roles for those of its styles.
   public void ink(String label, Palette palette) {
     desk.change(label, desk.document().withPalette(palette));
+  }
+
+  /// Bases a style of the document's own on another.
+  ///
+  /// @param other the style with its new base
+  /// @param base what the base is called
+  /// @throws app.finish.core.problem.Refusal if it can't be worn so
+  public void base(HouseStyle other, String base) {
+    styles().with(other).cascade(other.name());
+    desk.change(Texts.of("change.basedOn", base), desk.document().withStyle(other));
+  }
+
+  /// Takes a style out of the document; tables that wear it wear another.
+  public void remove(HouseStyle style, String instead) {
+    desk.change(
+        Texts.of("change.removeStyle", style.name()),
+        desk.document().withoutStyle(style.name(), instead));
+  }
+
+  /// Takes a style of the library in the place of the document's own of that name.
+  public void take(HouseStyle kept) {
+    desk.change(Texts.of("change.takeStyle", kept.name()), desk.document().withStyle(kept));
+  }
+
+  /// Says which styles new tables of this document wear.
+  public void wearFor(Wear wear) {
+    desk.change(Texts.of("change.wear"), desk.document().withWear(wear));
   }
 
   /// Exports the style that is worn.

@@ -1,9 +1,5 @@
 package app.finish.desktop.proof;
 
-import app.finish.core.arrange.make.SetAside;
-import app.finish.core.arrange.make.Shift;
-import app.finish.core.arrange.move.Levels;
-import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.desktop.model.Desk;
@@ -68,18 +64,13 @@ public final class HeadingKeys {
 
   /// Moves a heading among its neighbours and picks it again.
   public static void shift(Desk desk, Named heading, int by) {
-    Move move = new Shift(heading.side, heading.path, by);
-    desk.arranging().arrangeAndPick(move.words(Levels.NUMBERED), move, heading.side, heading.path);
+    desk.arranging().on(heading.side, heading.path).shift(by);
   }
 
   boolean setAside() {
     Optional<Named> heading =
         desk.stepProperty().get() == Step.ARRANGE ? picked() : Optional.empty();
-    heading.ifPresent(
-        one -> {
-          Move move = new SetAside(one.side, one.path);
-          desk.arranging().make(move);
-        });
+    heading.ifPresent(one -> desk.arranging().on(one.side, one.path).setAside());
     return heading.isPresent();
   }
 }

@@ -1,10 +1,6 @@
 package app.finish.desktop.proof;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.make.Hold;
-import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Levels;
-import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.tree.Side;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Tag;
@@ -30,22 +26,18 @@ public final class TagMoves {
     return arranged().map(now -> Tag.of(now, desk.arrangement())).orElse(List.of());
   }
 
-  private void make(Move move) {
-    desk.arrange(move.words(Levels.NUMBERED), desk.arrangement().with(move));
-  }
-
   /// Places a dimension on a side at a depth, counted without itself.
   public void place(Tag tag, Side to, int depth) {
     if (tag.isHeld()) {
       release(tag);
     } else if (tag.side() != to || tag.level() != depth) {
-      make(tag.placed(to, depth));
+      desk.arranging().place(tag, to, depth);
     }
   }
 
   public void hold(Tag tag) {
     if (!tag.isHeld()) {
-      make(new Hold(tag.side(), tag.level(), tag.member()));
+      desk.arranging().hold(tag);
     }
   }
 
@@ -92,15 +84,6 @@ public final class TagMoves {
 
   /// Steps from the member that a dimension is held at to its neighbour.
   public void step(Tag tag, int by) {
-    int place = tag.heldBy().map(desk.arrangement()::placeOf).orElse(-1);
-    if (place >= 0 && tag.heldBy().orElseThrow() instanceof Hold hold) {
-      List<String> members = desk.arranging().membersBefore(place, hold);
-      int to = members.indexOf(hold.member()) + by;
-      if (to >= 0 && to < members.size()) {
-        Move other = new Hold(hold.side(), hold.level(), members.get(to));
-        Arrangement now = desk.arrangement();
-        desk.arrange(other.words(Levels.NUMBERED), now.withReplaced(place, other));
-      }
-    }
+    desk.arranging().step(tag, by);
   }
 }

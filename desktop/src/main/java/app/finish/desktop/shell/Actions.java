@@ -1,7 +1,5 @@
 package app.finish.desktop.shell;
 
-import app.finish.core.arrange.make.SwapAxes;
-import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Touches;
@@ -139,21 +137,13 @@ public final class Actions {
         () -> LinePanel.pickedRow(desk).isPresent(),
         () -> LinePanel.pickedRow(desk).ifPresent(row -> desk.cutAt(row.row())));
     add(all, "action.join", "", desk::canJoin, desk::join);
-    add(
-        all,
-        "action.swapAxes",
-        "Shortcut+Shift+X",
-        table,
-        () ->
-            desk.arrange(
-                new SwapAxes().words(app.finish.core.arrange.move.Levels.NUMBERED),
-                desk.arrangement().with(new SwapAxes())));
+    add(all, "action.swapAxes", "Shortcut+Shift+X", table, () -> desk.arranging().swapAxes());
     add(
         all,
         "action.startOver",
         "",
         () -> !desk.arrangement().isEmpty(),
-        () -> desk.arrange(Texts.of("change.startOver"), Arrangement.NONE));
+        () -> desk.arranging().startOver());
     add(all, "action.find", "Shortcut+F", table, findBar::open);
     add(all, "action.findNext", "F3", table, () -> findBar.find(false));
     add(all, "action.findPrevious", "Shift+F3", table, () -> findBar.find(true));
