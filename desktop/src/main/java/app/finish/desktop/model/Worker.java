@@ -5,7 +5,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
@@ -13,12 +12,19 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.concurrent.Task;
 
 /// Does what takes time away from the window's thread: one thing that the person waits for at a
 /// time, which can be stopped, and small things behind it. What is stopped is interrupted; should
 /// it not heed that, nobody waits for it any more.
 public final class Worker {
-  private static final long BETWEEN = 80_000_000;
+  private static final Task<?> NOTHING =
+      new Task<>() {
+        @Override
+        protected Void call() {
+          return null;
+        }
+      };
 
   /// Work that tells how far it is, from 0 to 1.
   interface Work<T> {
@@ -31,8 +37,7 @@ public final class Worker {
       Executors.newSingleThreadExecutor(r -> daemon(r, "pictures"));
   private final ReadOnlyStringWrapper busy = new ReadOnlyStringWrapper("");
   private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
-  private Thread running = new Thread();
-  private int ticket;
+  private Task<?> running = NOTHING;
 
   private static Thread daemon(Runnable work, String name) {
     Thread thread = new Thread(work, "finish-" + name);
@@ -59,43 +64,33 @@ public final class Worker {
   /// Does something that the person waits for. What it gives, or what went wrong, is told on the
   /// window's thread, unless it was stopped or something else was begun.
   public <T> void run(String label, Work<T> work, Consumer<T> done, Consumer<Exception> failed) {
-    running.interrupt();
-    int own = ++ticket;
+    running.cancel();
+    Task<T> task =
+        new Task<>() {
+          @Override
+          protected T call() throws Exception {
+            return work.call(share -> updateProgress(share, 1));
+          }
+        };
+    running = task;
     busy.set(label);
-    progress.set(-1);
-    running =
-        daemon(
-            () -> {
-              try {
-                T result = work.call(teller(own));
-                Platform.runLater(() -> finish(own, () -> done.accept(result)));
-              } catch (InterruptedIOException | CancellationException e) {
-                Platform.runLater(() -> finish(own, () -> {}));
-              } catch (Exception e) {
-                Platform.runLater(() -> finish(own, () -> failed.accept(e)));
-              } catch (OutOfMemoryError | StackOverflowError e) {
-                Exception told = new IllegalStateException(e.toString(), e);
-                Platform.runLater(() -> finish(own, () -> failed.accept(told)));
-              }
-            },
-            "work");
-    running.start();
+    progress.bind(task.progressProperty());
+    task.setOnSucceeded(event -> finish(task, () -> done.accept(task.getValue())));
+    task.setOnFailed(event -> finish(task, () -> tell(task.getException(), failed)));
+    daemon(task, "work").start();
   }
 
-  /// Tells the window how far the work is, a few times a second.
-  private DoubleConsumer teller(int own) {
-    AtomicLong last = new AtomicLong();
-    return share -> {
-      long now = System.nanoTime();
-      if (now - last.get() > BETWEEN) {
-        last.set(now);
-        Platform.runLater(() -> progress.set(own == ticket ? share : progress.get()));
-      }
-    };
+  /// What was interrupted was stopped, and is no failure.
+  private static void tell(Throwable failure, Consumer<Exception> failed) {
+    switch (failure) {
+      case InterruptedIOException _, CancellationException _ -> {}
+      case Exception one -> failed.accept(one);
+      default -> failed.accept(new IllegalStateException(failure.toString(), failure));
+    }
   }
 
-  private void finish(int own, Runnable then) {
-    if (own == ticket) {
+  private void finish(Task<?> task, Runnable then) {
+    if (task == running) {
       busy.set("");
       then.run();
     }
@@ -103,8 +98,9 @@ public final class Worker {
 
   /// Stops what the person waits for.
   public void stop() {
-    ticket++;
-    running.interrupt();
+    Task<?> stopped = running;
+    running = NOTHING;
+    stopped.cancel();
     busy.set("");
   }
 
@@ -138,7 +134,7 @@ public final class Worker {
 
   /// Ends the threads.
   public void close() {
-    running.interrupt();
+    running.cancel();
     back.shutdownNow();
     ahead.shutdownNow();
     pictures.shutdownNow();

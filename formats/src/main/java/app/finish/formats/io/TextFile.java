@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.CharBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CharsetDecoder;
 import java.nio.charset.CoderResult;
@@ -12,11 +13,16 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
+import org.mozilla.universalchardet.UniversalDetector;
 
-/// Reads text whose encoding is not told: by its byte order mark, else UTF-8, with each byte that
-/// can't be that taken as Windows-1252.
+/// Reads text whose encoding is not told: by its byte order mark, else UTF-8. Where many bytes
+/// can't be that, the encoding is guessed from which bytes stand together (Cyrillic, Greek,
+/// Japanese …); where few can't, each is taken as Windows-1252.
 public final class TextFile {
   private static final Charset WINDOWS = Charset.forName("windows-1252");
+
+  private static final int DETECTED = 1 << 16;
 
   private TextFile() {}
 
@@ -45,7 +51,37 @@ public final class TextFile {
       return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16BE);
     }
     checkIsText(bytes, name);
-    return decodeMixed(bytes);
+    Optional<Charset> other = guessed(bytes);
+    return other.isPresent() ? new String(bytes, other.get()) : decodeMixed(bytes);
+  }
+
+  /// The encoding of a text most of whose letters are of another script than Latin. Of Latin text
+  /// too few bytes tell encodings apart.
+  private static Optional<Charset> guessed(byte[] bytes) {
+    int high = 0;
+    int letters = 0;
+    for (byte one : bytes) {
+      high += one < 0 ? 1 : 0;
+      letters += Character.isLetter(one) ? 1 : 0;
+    }
+    if (high * 2 < letters || isUtf8(bytes)) {
+      return Optional.empty();
+    }
+    UniversalDetector detector = new UniversalDetector();
+    detector.handleData(bytes, 0, Math.min(bytes.length, DETECTED));
+    detector.dataEnd();
+    return Optional.ofNullable(detector.getDetectedCharset())
+        .filter(Charset::isSupported)
+        .map(Charset::forName);
+  }
+
+  private static boolean isUtf8(byte[] bytes) {
+    try {
+      StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes));
+      return true;
+    } catch (CharacterCodingException e) {
+      return false;
+    }
   }
 
   /// Decodes UTF-8, and takes each byte that can't be that as Windows-1252: files are glued

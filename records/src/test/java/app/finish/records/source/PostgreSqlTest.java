@@ -2,6 +2,7 @@ package app.finish.records.source;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.awaitility.Awaitility.await;
 
 import app.finish.core.problem.Problem;
 import app.finish.core.tally.Plan;
@@ -20,6 +21,7 @@ import java.io.InterruptedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -52,7 +54,17 @@ public class PostgreSqlTest {
       Files.writeString(access, "host all reader all scram-sha-256\n" + Files.readString(access));
       statement.execute("SELECT pg_reload_conf()");
     }
-    Thread.sleep(300);
+    await().until(this::readerIsAskedForItsPassword);
+  }
+
+  /// The server reads its new rules of access a moment after it is told to.
+  private boolean readerIsAskedForItsPassword() {
+    try (Connection ignored =
+        DriverManager.getConnection(server.getJdbcUrl("reader", "postgres"), "reader", "wrong")) {
+      return false;
+    } catch (SQLException e) {
+      return true;
+    }
   }
 
   @AfterClass
@@ -148,17 +160,24 @@ public class PostgreSqlTest {
               }
             });
     asker.start();
-    for (int i = 0; i < 200 && running() == 0; i++) {
-      Thread.sleep(50);
-    }
-    assertThat(running()).isEqualTo(1);
+    await().until(() -> running() == 1);
     asker.interrupt();
     asker.join(10_000);
     assertThat(ended[0]).isInstanceOf(InterruptedIOException.class);
-    for (int i = 0; i < 100 && running() > 0; i++) {
-      Thread.sleep(50);
+    await().until(() -> running() == 0);
+  }
+
+  /// Whether a statement on a slow view runs on a server.
+  private static boolean isAsked(EmbeddedPostgres other) throws SQLException {
+    String sql =
+        "SELECT COUNT(*) FROM pg_stat_activity WHERE state = 'active' AND query LIKE '%slow%'"
+            + " AND pid <> pg_backend_pid()";
+    try (Connection connection = other.getPostgresDatabase().getConnection();
+        Statement statement = connection.createStatement();
+        ResultSet result = statement.executeQuery(sql)) {
+      result.next();
+      return result.getLong(1) > 0;
     }
-    assertThat(running()).isZero();
   }
 
   private long running() throws SQLException {
@@ -218,8 +237,7 @@ public class PostgreSqlTest {
               }
             });
     asker.start();
-    Thread.sleep(1500);
-    assertThat(asker.isAlive()).isTrue();
+    await().until(() -> isAsked(other));
     other.close();
     asker.join(20_000);
     assertThat(ended[0]).isInstanceOf(Problem.class).hasMessageContaining("does not answer");

@@ -3,6 +3,7 @@ package app.finish.records.source;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.awaitility.Awaitility.await;
 
 import app.finish.core.problem.Problem;
 import app.finish.core.table.Table;
@@ -30,6 +31,7 @@ import java.sql.DriverManager;
 import java.sql.Statement;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.poi.xssf.usermodel.XSSFRow;
@@ -239,11 +241,13 @@ public class RecordFileTest {
               .withDown(List.of(TallyDimension.of("A")))
               .withMeasures(List.of(TallyMeasure.quantile(0.3, "B")));
       Throwable[] ended = {null};
+      AtomicInteger asked = new AtomicInteger();
       Thread asker =
           new Thread(
               () -> {
                 try {
                   while (true) {
+                    asked.incrementAndGet();
                     Tallying.of(records).withCells(Long.MAX_VALUE).groups(slow);
                   }
                 } catch (Throwable e) {
@@ -251,7 +255,7 @@ public class RecordFileTest {
                 }
               });
       asker.start();
-      Thread.sleep(400);
+      await().until(() -> asked.get() > 0);
       asker.interrupt();
       asker.join(10_000);
       assertThat(ended[0]).isInstanceOf(InterruptedIOException.class);
