@@ -35,17 +35,17 @@ public final class BodyDresser {
   private final List<List<Selector>> columnSelectors = new ArrayList<>();
   private final Map<List<Selector>, Look[]> looksOfRow = new ConcurrentHashMap<>();
   private final RowPlan plan;
-  private final TouchPlaces touched;
+  private final CellLayer laid;
   private final TotalRules standing;
 
   BodyDresser(
-      Table table, Cascade cascade, int stub, boolean indented, RowPlan plan, TouchPlaces touched) {
+      Table table, Cascade cascade, int stub, boolean indented, RowPlan plan, CellLayer laid) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;
     this.indented = indented;
     this.plan = plan;
-    this.touched = touched;
+    this.laid = laid;
     this.standing = new TotalRules(table.down(), cascade);
     Banding banding = Dresser.banding(cascade, new Selector.AlternateColumns());
     int place = 0;
@@ -99,7 +99,7 @@ public final class BodyDresser {
   private DressedRow groupRow(List<Heading> groups, int level, int leaf) {
     Part part = new Part(PartName.GROUP_ROW, level + 1);
     List<Selector> selectors = Dresser.selectors(Part.of(PartName.STUB), part);
-    selectors.addAll(touched.onHeading(Side.DOWN, leaf, level));
+    selectors.addAll(laid.onHeading(Side.DOWN, leaf, level));
     Look look = cascade.look(selectors);
     DressedCell cell =
         new DressedCell(
@@ -151,7 +151,7 @@ public final class BodyDresser {
   }
 
   private Look touched(Leaf leaf, int column, List<Selector> rowSelectors, Look look) {
-    List<Selector> touches = touched.onFigure(leaf.index(), column);
+    List<Selector> touches = laid.onFigure(leaf.index(), column);
     if (touches.isEmpty()) {
       return look;
     }
@@ -274,7 +274,7 @@ public final class BodyDresser {
     Part part = rowPart.name() == PartName.BODY ? new Part(PartName.STUB, level + 1) : rowPart;
     List<Selector> selectors = Dresser.selectors(new Part(PartName.STUB, level + 1));
     selectors.addAll(rowSelectors);
-    selectors.addAll(touched.onHeading(Side.DOWN, leaf.index(), level));
+    selectors.addAll(laid.onHeading(Side.DOWN, leaf.index(), level));
     Look look = cascade.look(selectors);
     return new DressedCell(
         column,

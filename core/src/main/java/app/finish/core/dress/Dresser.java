@@ -41,11 +41,28 @@ public final class Dresser {
     private final Table table;
     private final SourceLabels naming;
     private final Map<PlanForm, Planned> plans;
+    private final List<Overlay> overlays;
 
-    private Ready(Table table, SourceLabels naming, Map<PlanForm, Planned> plans) {
+    private Ready(
+        Table table, SourceLabels naming, Map<PlanForm, Planned> plans, List<Overlay> overlays) {
       this.table = table;
       this.naming = naming;
       this.plans = plans;
+      this.overlays = List.copyOf(overlays);
+    }
+
+    /// The same table under layers that lie on single cells, the first below the others; touches
+    /// lie over them all.
+    public Ready under(List<Overlay> others) {
+      return new Ready(table, naming, plans, others);
+    }
+
+    private Cascade laidOver(Cascade cascade) {
+      Cascade all = cascade;
+      for (Overlay overlay : overlays) {
+        all = all.with(overlay.layer());
+      }
+      return all;
     }
 
     /// The labels by which touches know their places.
@@ -55,16 +72,18 @@ public final class Dresser {
 
     /// The same table with other words around it.
     public Ready withWords(Words words) {
-      return new Ready(table.withWords(words), naming, plans);
+      return new Ready(table.withWords(words), naming, plans, overlays);
     }
 
     /// The table in this style, dressed as it comes in sight.
     ///
     /// @param number its number in the document, from 1
-    public Seen seen(Cascade cascade, int number) {
+    public Seen seen(Cascade style, int number) {
+      Cascade cascade = laidOver(style);
       Planned planned =
-          plans.computeIfAbsent(PlanForm.of(cascade), key -> Planned.of(table, naming, key));
-      RowsOnDemand rows = unrolled(table, cascade, number, planned.plan, planned.touched);
+          plans.computeIfAbsent(
+              PlanForm.of(cascade, overlays), key -> Planned.of(table, naming, key));
+      RowsOnDemand rows = unrolled(table, cascade, number, planned.plan, planned.laid);
       return new Seen(
           Dresser.dressed(table, cascade, rows, rows),
           planned.plan,
@@ -75,29 +94,35 @@ public final class Dresser {
     /// The table in this style, dressed whole.
     ///
     /// @param number its number in the document, from 1
-    public Dressed dressed(Cascade cascade, int number) {
-      PlanForm form = PlanForm.of(cascade);
-      TouchPlaces touched = form.touched(table, naming);
-      RowsOnDemand rows = unrolled(table, cascade, number, form.plan(table, touched), touched);
+    public Dressed dressed(Cascade style, int number) {
+      Cascade cascade = laidOver(style);
+      PlanForm form = PlanForm.of(cascade, overlays);
+      CellLayer laid = form.laid(table, naming);
+      RowsOnDemand rows = unrolled(table, cascade, number, form.plan(table, laid), laid);
       return Dresser.dressed(table, cascade, rows, List.copyOf(rows));
     }
   }
 
   /// What of a style the rows depend on.
-  private record PlanForm(boolean indented, Banding banding, List<Selector.OfPlace> places) {
-    static PlanForm of(Cascade cascade) {
+  private record PlanForm(
+      boolean indented, Banding banding, List<Overlay> overlays, List<Selector.OfPlace> places) {
+    static PlanForm of(Cascade cascade, List<Overlay> overlays) {
       return new PlanForm(
           isIndented(cascade),
           Dresser.banding(cascade, new Selector.Alternate()),
+          overlays,
           cascade.touches().places());
     }
 
-    TouchPlaces touched(Table table, SourceLabels naming) {
-      return new TouchPlaces(places, naming, table.across().leaves().size());
+    CellLayer laid(Table table, SourceLabels naming) {
+      List<CellLayer> layers = new ArrayList<>();
+      overlays.forEach(one -> layers.add(one.on(table, naming)));
+      layers.add(new TouchPlaces(places, naming, table.across().leaves().size()));
+      return CellLayer.over(layers);
     }
 
-    RowPlan plan(Table table, TouchPlaces touched) {
-      return new RowPlan(table, indented, banding, touched);
+    RowPlan plan(Table table, CellLayer laid) {
+      return new RowPlan(table, indented, banding, laid);
     }
   }
 
@@ -111,18 +136,18 @@ public final class Dresser {
   private static final class Planned {
     private final Table table;
     private final RowPlan plan;
-    private final TouchPlaces touched;
+    private final CellLayer laid;
     private int[] decisive = {};
 
-    private Planned(Table table, RowPlan plan, TouchPlaces touched) {
+    private Planned(Table table, RowPlan plan, CellLayer laid) {
       this.table = table;
       this.plan = plan;
-      this.touched = touched;
+      this.laid = laid;
     }
 
     static Planned of(Table table, SourceLabels naming, PlanForm form) {
-      TouchPlaces touched = form.touched(table, naming);
-      return new Planned(table, form.plan(table, touched), touched);
+      CellLayer laid = form.laid(table, naming);
+      return new Planned(table, form.plan(table, laid), laid);
     }
 
     synchronized int[] decisive() {
@@ -165,13 +190,14 @@ public final class Dresser {
 
   /// A table that can be dressed again and again.
   public static Ready ready(Table table) {
-    return new Ready(table, SourceLabels.of(table), new ConcurrentHashMap<>());
+    return new Ready(table, SourceLabels.of(table), new ConcurrentHashMap<>(), List.of());
   }
 
   /// An arranged table that can be dressed again and again; touches know their places in it by the
   /// labels of the source.
   public static Ready ready(Arranged arranged) {
-    return new Ready(arranged.table(), SourceLabels.of(arranged), new ConcurrentHashMap<>());
+    return new Ready(
+        arranged.table(), SourceLabels.of(arranged), new ConcurrentHashMap<>(), List.of());
   }
 
   private static Look root(Cascade cascade) {
@@ -183,15 +209,15 @@ public final class Dresser {
   }
 
   private static RowsOnDemand unrolled(
-      Table table, Cascade cascade, int number, RowPlan plan, TouchPlaces touched) {
+      Table table, Cascade cascade, int number, RowPlan plan, CellLayer laid) {
     boolean indented = isIndented(cascade);
     int stub = indented ? 1 : table.down().depth();
-    HeadDresser heads = new HeadDresser(table, cascade, stub, indented, touched);
+    HeadDresser heads = new HeadDresser(table, cascade, stub, indented, laid);
     WordDresser words =
         new WordDresser(table, cascade, stub + table.across().leaves().size(), number);
     List<DressedRow> above = new ArrayList<>(words.above());
     above.addAll(heads.rows());
-    BodyDresser body = new BodyDresser(table, cascade, stub, indented, plan, touched);
+    BodyDresser body = new BodyDresser(table, cascade, stub, indented, plan, laid);
     RowsOnDemand rows = new RowsOnDemand(above, body, words.below());
     addEdges(rows, cascade);
     return rows;

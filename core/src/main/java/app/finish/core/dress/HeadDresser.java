@@ -23,14 +23,14 @@ public final class HeadDresser {
   private final int stub;
   private final boolean indented;
   private final int depth;
-  private final TouchPlaces touched;
+  private final CellLayer laid;
 
-  HeadDresser(Table table, Cascade cascade, int stub, boolean indented, TouchPlaces touched) {
+  HeadDresser(Table table, Cascade cascade, int stub, boolean indented, CellLayer laid) {
     this.table = table;
     this.cascade = cascade;
     this.stub = stub;
     this.indented = indented;
-    this.touched = touched;
+    this.laid = laid;
     this.depth = table.across().depth();
   }
 
@@ -99,7 +99,7 @@ public final class HeadDresser {
   private DressedCell head(Heading heading, int level, int first, int last, PartName name) {
     Part part = new Part(name, name == PartName.SPANNER ? level + 1 : 0);
     List<Selector> selectors = Dresser.selectors(part);
-    selectors.addAll(touched.onHeading(Side.ACROSS, first, level));
+    selectors.addAll(laid.onHeading(Side.ACROSS, first, level));
     Look look = cascade.look(selectors);
     int rowSpan = heading.isLeaf() ? depth - level : 1;
     return new DressedCell(

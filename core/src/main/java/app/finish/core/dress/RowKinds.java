@@ -53,12 +53,12 @@ public final class RowKinds {
   ///
   /// @param groups how many groups it stands in
   /// @param first the first level that is written in it
-  /// @param touches the number of the touches on it
+  /// @param touches the number of the layers on it, below 2²⁴
   int kind(int groups, int first, boolean tinted, int touches) {
     long key = 1 + read.role.ordinal() * 64L + read.level;
     key = (key * 64 + groups) * 64 + first;
     key = (key * 8192 + read.measure + 1) * 2 + (tinted ? 1 : 0);
-    return number(key * 4096 + touches);
+    return number((key << 24) + touches);
   }
 
   /// The kind of the rows that head groups of a level.

@@ -38,7 +38,7 @@ public final class RowPlan {
   private int[] kinds;
   private int size;
 
-  RowPlan(Table table, boolean indented, Banding banding, TouchPlaces touched) {
+  RowPlan(Table table, boolean indented, Banding banding, CellLayer laid) {
     this.down = table.down();
     this.body = table.body();
     this.indented = indented;
@@ -49,18 +49,18 @@ public final class RowPlan {
     this.rowOfLeaf = new int[count];
     int place = 0;
     for (int leaf = 0; leaf < count; leaf++) {
-      place = add(leaf, place, banding, touched);
+      place = add(leaf, place, banding, laid);
     }
   }
 
   /// Adds the rows of a leaf.
   ///
   /// @param before the place of the row before among those that are counted for the tint
-  private int add(int leaf, int before, Banding banding, TouchPlaces touched) {
+  private int add(int leaf, int before, Banding banding, CellLayer laid) {
     int groups = down.depth(leaf) - 1;
     int shared = shared(leaf, groups);
     if (shared < groups) {
-      addGroups(leaf, shared, groups, touched);
+      addGroups(leaf, shared, groups, laid);
     }
     boolean counts = known.read(down, leaf, shared) == Role.MEMBER || banding.totals();
     int place = banding.anew() && (shared < groups || !counts) ? 0 : before;
@@ -71,16 +71,16 @@ public final class RowPlan {
       alternate.set(size);
     }
     int first = indented ? groups : shared;
-    add(leaf, LEAF, known.kind(groups, first, tinted, touched.group(leaf)));
+    add(leaf, LEAF, known.kind(groups, first, tinted, laid.group(leaf)));
     return place;
   }
 
-  private void addGroups(int leaf, int shared, int groups, TouchPlaces touched) {
+  private void addGroups(int leaf, int shared, int groups, CellLayer laid) {
     for (int level = indented ? shared : groups; level < groups; level++) {
       boolean nameless = down.heading(leaf, level).label().isEmpty();
       boolean headedByTotal = level == groups - 1 && isNamedAsItsGroup(leaf, groups);
       if (!nameless && !headedByTotal) {
-        add(leaf, level, known.ofGroups(level, touched.group(leaf)));
+        add(leaf, level, known.ofGroups(level, laid.group(leaf)));
       }
     }
   }

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /// Finds the touches that lie on a cell, by the labels that lead to it in the source.
-public final class TouchPlaces {
+public final class TouchPlaces implements CellLayer {
   private final List<Selector.OfPlace> places;
   private final SourceLabels naming;
   private final int columns;
@@ -59,12 +59,14 @@ public final class TouchPlaces {
   }
 
   /// The touches on a figure: those of its lines first, then its own.
-  List<Selector> onFigure(int row, int column) {
+  @Override
+  public List<Selector> onFigure(int row, int column) {
     return places.isEmpty() ? List.of() : on(naming.figure(row, column));
   }
 
   /// The touches on a heading.
-  List<Selector> onHeading(Side side, int leaf, int level) {
+  @Override
+  public List<Selector> onHeading(Side side, int leaf, int level) {
     return places.isEmpty() ? List.of() : on(naming.heading(side, leaf, level));
   }
 
@@ -84,7 +86,8 @@ public final class TouchPlaces {
   }
 
   /// A number that rows have in common on which the same touches lie; 0 where there are none.
-  int group(int row) {
+  @Override
+  public int group(int row) {
     if (places.isEmpty()) {
       return 0;
     }

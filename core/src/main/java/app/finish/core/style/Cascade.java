@@ -5,16 +5,15 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
 
-/// Resolves looks: goes through selectors from general to specific and, for each, through a style
-/// and its bases; then through the touches of the table. Remembers where each property was set.
+/// Resolves looks. Settings lie in storeys ([#storeys]): a style and its bases, where the more
+/// specific selector outweighs whichever style sets it; over them each layer, such as a highlight;
+/// and on top the touches of the table. Remembers where each property was set.
 ///
 /// ```java
 /// Look look = cascade.look(List.of(Selector.of(PartName.TABLE), Selector.of(PartName.TITLE)));
@@ -31,6 +30,7 @@ public final class Cascade {
           Property.OVER);
 
   private final List<HouseStyle> chain;
+  private final List<Layer> layers;
   private final Touches touches;
   private final Palette palette;
   private final Set<Selector> known = new HashSet<>();
@@ -39,17 +39,38 @@ public final class Cascade {
   private final Map<Look, Look> shared = new ConcurrentHashMap<>();
 
   Cascade(List<HouseStyle> chain, Touches touches, Palette over) {
+    this(chain, List.of(), touches, over);
+  }
+
+  private Cascade(List<HouseStyle> chain, List<Layer> layers, Touches touches, Palette over) {
     this.chain = List.copyOf(chain);
+    this.layers = List.copyOf(layers);
     this.touches = touches;
     Palette all = Palette.PLAIN;
     for (HouseStyle style : chain.reversed()) {
       all = all.overlaidWith(style.palette());
     }
     this.palette = all.overlaidWith(over);
-    for (HouseStyle style : chain.reversed()) {
-      know(style.settings().keySet());
+    for (List<Layer> storey : storeys()) {
+      storey.forEach(layer -> know(layer.selectors()));
     }
-    know(touches.settings().keySet());
+  }
+
+  /// What lies over what, from the ground up. Within a storey the more specific selector outweighs
+  /// the layer.
+  private List<List<Layer>> storeys() {
+    List<List<Layer>> storeys = new ArrayList<>();
+    storeys.add(List.copyOf(chain.reversed()));
+    layers.forEach(layer -> storeys.add(List.of(layer)));
+    storeys.add(List.of(touches));
+    return storeys;
+  }
+
+  /// The same cascade with a layer over the style and the layers that lie there, below the touches.
+  public Cascade with(Layer layer) {
+    List<Layer> more = new ArrayList<>(layers);
+    more.add(layer);
+    return new Cascade(chain, more, touches, palette);
   }
 
   private void know(Set<Selector> selectors) {
@@ -63,14 +84,14 @@ public final class Cascade {
 
   /// The same cascade with touches of one table over it.
   public Cascade touched(Touches others) {
-    return others.equals(touches) ? this : new Cascade(chain, others, palette);
+    return others.equals(touches) ? this : new Cascade(chain, layers, others, palette);
   }
 
   /// The same cascade in other inks.
   public Cascade inked(Palette other) {
     return other.roles().isEmpty()
         ? this
-        : new Cascade(chain, touches, palette.overlaidWith(other));
+        : new Cascade(chain, layers, touches, palette.overlaidWith(other));
   }
 
   /// The same cascade as it is on a screen: styles for dark screens have other inks there.
@@ -110,10 +131,9 @@ public final class Cascade {
   /// Whether the style, one of its bases or a touch sets anything for this but inks, fills and
   /// rules: then texts may be set wider or higher by it.
   public boolean changesTextsBy(Selector selector) {
-    return Stream.concat(
-            chain.stream().map(style -> style.settings().getOrDefault(selector, Map.of())),
-            Stream.of(touches.of(selector)))
-        .flatMap(settings -> settings.keySet().stream())
+    return storeys().stream()
+        .flatMap(List::stream)
+        .flatMap(layer -> layer.of(selector).keySet().stream())
         .anyMatch(property -> !(property.isRule() || TINTS.contains(property)));
   }
 
@@ -144,14 +164,12 @@ public final class Cascade {
   private Look resolve(List<Selector> selectors) {
     Map<Property, String> settings = new EnumMap<>(Unset.SETTINGS);
     Map<Property, Origin> origins = new EnumMap<>(Property.class);
-    for (Selector selector : selectors) {
-      for (HouseStyle style : chain.reversed()) {
-        Origin origin = new Origin(style.name(), selector);
-        lay(style.settings().getOrDefault(selector, Map.of()), origin, settings, origins);
+    for (List<Layer> storey : storeys()) {
+      for (Selector selector : selectors) {
+        for (Layer layer : storey) {
+          lay(layer.of(selector), new Origin(layer.name(), selector), settings, origins);
+        }
       }
-    }
-    for (Selector selector : selectors) {
-      lay(touches.of(selector), new Origin("", selector), settings, origins);
     }
     Look look = LookReader.look(settings, origins, palette);
     return shared.computeIfAbsent(look, own -> own);
@@ -195,16 +213,16 @@ public final class Cascade {
   /// where it was set.
   public Optional<Map.Entry<RuleLine, Origin>> edge(PartName family, Property property) {
     Selector selector = Selector.of(family);
-    Map<Origin, String> set = new LinkedHashMap<>();
-    Optional.ofNullable(touches.of(selector).get(property))
-        .ifPresent(setting -> set.put(new Origin("", selector), setting));
-    for (HouseStyle style : chain) {
-      Optional.ofNullable(style.settings().getOrDefault(selector, Map.of()).get(property))
-          .ifPresent(setting -> set.put(new Origin(style.name(), selector), setting));
+    for (List<Layer> storey : storeys().reversed()) {
+      for (Layer layer : storey.reversed()) {
+        String setting = layer.of(selector).get(property);
+        if (setting != null) {
+          return Optional.of(RuleLine.parse(setting))
+              .filter(RuleLine::isDrawn)
+              .map(rule -> Map.entry(rule, new Origin(layer.name(), selector)));
+        }
+      }
     }
-    return set.entrySet().stream()
-        .findFirst()
-        .map(first -> Map.entry(RuleLine.parse(first.getValue()), first.getKey()))
-        .filter(edge -> edge.getKey().isDrawn());
+    return Optional.empty();
   }
 }

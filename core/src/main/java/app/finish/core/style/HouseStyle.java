@@ -4,6 +4,7 @@ import app.finish.core.style.colour.Palette;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 
 /// A house style: a palette and settings for parts, based on another style or on none.
 ///
@@ -27,7 +28,8 @@ public record HouseStyle(
     Palette palette,
     Palette screen,
     Map<Selector, Map<Property, String>> settings,
-    Map<String, String> kept) {
+    Map<String, String> kept)
+    implements Layer {
 
   /// A style that has one palette for print and screen, and nothing unknown in its file.
   public HouseStyle(
@@ -136,5 +138,15 @@ public record HouseStyle(
   /// The same style, with what a file said that is not known here.
   public HouseStyle keeping(Map<String, String> unknown) {
     return new HouseStyle(name, basedOn, shipped, palette, screen, settings, unknown);
+  }
+
+  @Override
+  public Set<Selector> selectors() {
+    return settings.keySet();
+  }
+
+  @Override
+  public Map<Property, String> of(Selector selector) {
+    return settings.getOrDefault(selector, Map.of());
   }
 }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /// What was changed by hand on one table: settings for a part of this table alone, or for one place
 /// of it. They outweigh the style, and stay when another is put on.
@@ -15,7 +16,7 @@ import java.util.Map;
 /// ```
 ///
 /// @param settings the settings, by what they are for
-public record Touches(Map<Selector, Map<Property, String>> settings) {
+public record Touches(Map<Selector, Map<Property, String>> settings) implements Layer {
   /// No touches.
   public static final Touches NONE = new Touches(Map.of());
 
@@ -57,7 +58,18 @@ public record Touches(Map<Selector, Map<Property, String>> settings) {
     return all;
   }
 
+  @Override
+  public String name() {
+    return "";
+  }
+
+  @Override
+  public Set<Selector> selectors() {
+    return settings.keySet();
+  }
+
   /// What is set for a place or part; nothing if it is not touched.
+  @Override
   public Map<Property, String> of(Selector selector) {
     return settings.getOrDefault(selector, Map.of());
   }

@@ -1,0 +1,57 @@
+package app.finish.core.dress;
+
+import app.finish.core.arrange.tree.Side;
+import app.finish.core.style.Selector;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/// Where a layer lies on the cells of one table: looks that differ from cell to cell within one
+/// kind of row.
+public interface CellLayer {
+  /// Nothing lies anywhere.
+  CellLayer NONE = over(List.of());
+
+  /// What lies on a figure, from general to specific.
+  List<Selector> onFigure(int row, int column);
+
+  /// What lies on a heading.
+  List<Selector> onHeading(Side side, int leaf, int level);
+
+  /// A number that rows have in common on which the same lies; 0 where nothing does. Rows of one
+  /// number are measured by one of them.
+  int group(int row);
+
+  /// Several as one, those below first.
+  static CellLayer over(List<CellLayer> layers) {
+    if (layers.size() == 1) {
+      return layers.getFirst();
+    }
+    List<CellLayer> all = List.copyOf(layers);
+    Map<List<Integer>, Integer> groups = new HashMap<>();
+    return new CellLayer() {
+      @Override
+      public List<Selector> onFigure(int row, int column) {
+        List<Selector> found = new ArrayList<>();
+        all.forEach(layer -> found.addAll(layer.onFigure(row, column)));
+        return found;
+      }
+
+      @Override
+      public List<Selector> onHeading(Side side, int leaf, int level) {
+        List<Selector> found = new ArrayList<>();
+        all.forEach(layer -> found.addAll(layer.onHeading(side, leaf, level)));
+        return found;
+      }
+
+      @Override
+      public int group(int row) {
+        List<Integer> own = all.stream().map(layer -> layer.group(row)).toList();
+        return own.stream().allMatch(number -> number == 0)
+            ? 0
+            : groups.computeIfAbsent(own, key -> groups.size() + 1);
+      }
+    };
+  }
+}
