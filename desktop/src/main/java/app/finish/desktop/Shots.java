@@ -34,6 +34,9 @@ import javax.imageio.ImageIO;
 
 /// Draws each main view of the demo at 1280 × 800 as PNG, and ends.
 public final class Shots {
+  /// So often is looked whether records are open.
+  private static final int TRIES = 40;
+
   private record Shot(String name, Runnable prepare, Runnable then) {}
 
   private final MainWindow window;
@@ -212,11 +215,25 @@ public final class Shots {
           shot.then.run();
           after(
               700,
-              () -> {
-                save(shot.name);
-                next();
-              });
+              () ->
+                  withRecordsOpen(
+                      TRIES,
+                      () -> {
+                        save(shot.name);
+                        next();
+                      }));
         });
+  }
+
+  /// Does something once the records of the table at hand are open, if it has some.
+  private void withRecordsOpen(int tries, Runnable work) {
+    boolean opening =
+        window.tallies().askedProperty().get().filter(one -> one.records().isEmpty()).isPresent();
+    if (opening && tries > 0) {
+      after(300, () -> withRecordsOpen(tries - 1, work));
+    } else {
+      work.run();
+    }
   }
 
   private static void after(double milliseconds, Runnable work) {

@@ -46,7 +46,7 @@ final class PlainTally {
       return "No answer";
     }
     return switch (dimension.bins()) {
-      case Bins.None none ->
+      case Bins.None _ ->
           switch (value) {
             case Boolean truth -> truth ? "Yes" : "No";
             case Double number -> plain(number);

@@ -198,7 +198,7 @@ public final class BodyDresser {
                   look,
                   across.measure().isPresent());
           case Value.Text own -> own.text();
-          case Value.Missing missing -> look.setting(Property.MISSING);
+          case Value.Missing _ -> look.setting(Property.MISSING);
         };
     return new DressedCell(
         stub + column,

@@ -40,8 +40,8 @@ public final class TouchPlaces implements CellLayer {
           Optional.of(named(naming.heading(Side.DOWN, stub.leaf(), stub.level()), line));
       case CellMeaning.Head head ->
           Optional.of(named(naming.heading(Side.ACROSS, head.first(), head.level()), line));
-      case CellMeaning.StubHead head -> Optional.empty();
-      case CellMeaning.Word word -> Optional.empty();
+      case CellMeaning.StubHead _ -> Optional.empty();
+      case CellMeaning.Word _ -> Optional.empty();
     };
   }
 

@@ -110,8 +110,8 @@ public final class Body {
 
   private static byte kindOf(Value value) {
     return switch (value) {
-      case Value.Numeric numeric -> NUMBER;
-      case Value.Text text -> TEXT;
+      case Value.Numeric _ -> NUMBER;
+      case Value.Text _ -> TEXT;
       case Value.Missing missing -> (byte) (MISSING + missing.reason().ordinal());
     };
   }

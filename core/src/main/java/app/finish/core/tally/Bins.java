@@ -72,7 +72,7 @@ public sealed interface Bins {
     }
     double n = number.number();
     return switch (this) {
-      case None none -> written(n);
+      case None _ -> written(n);
       case Width width -> {
         double from = width.start + n * width.width;
         yield range(from, from + width.width, width.whole && width.width >= 1);

@@ -48,9 +48,9 @@ public sealed interface Member extends Comparable<Member> {
 
   private static int rank(Member member) {
     return switch (member) {
-      case Number number -> 0;
-      case Text text -> 1;
-      case Missing missing -> 2;
+      case Number _ -> 0;
+      case Text _ -> 1;
+      case Missing _ -> 2;
     };
   }
 }

@@ -170,7 +170,7 @@ public final class TallyTable {
       case TallyMeasure.Worked worked -> worked.function().needsNumbers() ? Double.NaN : 0;
       case TallyMeasure.Percent percent ->
           percent.column().isEmpty() && hasTotal(figures, place, percent, measure) ? 0 : Double.NaN;
-      case TallyMeasure.Calculated calculated -> Double.NaN;
+      case TallyMeasure.Calculated _ -> Double.NaN;
     };
   }
 

@@ -82,7 +82,7 @@ public final class Tints {
               box.cell().part().name() != PartName.GROUP_ROW && doubtfulRows.contains(stub.leaf());
           case CellMeaning.Head head ->
               head.first() == head.last() && doubtfulColumns.contains(head.first());
-          case CellMeaning.StubHead head -> false;
+          case CellMeaning.StubHead _ -> false;
         };
     if (doubtful) {
       return Optional.of(DOUBTFUL);

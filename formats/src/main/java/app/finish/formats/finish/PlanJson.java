@@ -38,7 +38,7 @@ public final class PlanJson {
     for (HeldAt one : plan.held()) {
       ObjectNode at = dimension(held.addObject(), one.dimension());
       switch (one.member()) {
-        case Member.Missing missing -> at.putNull("member");
+        case Member.Missing _ -> at.putNull("member");
         case Member.Number number -> at.put("member", number.number());
         case Member.Text text -> at.put("member", text.text());
       }
@@ -63,7 +63,7 @@ public final class PlanJson {
     node.put("name", dimension.name());
     node.put("totalled", dimension.totalled());
     switch (dimension.bins()) {
-      case Bins.None none -> {}
+      case Bins.None _ -> {}
       case Bins.Width width -> {
         node.put("width", width.width()).put("start", width.start());
         node.put("whole", width.whole());

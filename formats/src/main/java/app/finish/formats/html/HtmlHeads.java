@@ -84,7 +84,7 @@ public final class HtmlHeads {
         all.addAll(ofColumn.get(cell.column()));
         element.attr("headers", String.join(" ", all));
       }
-      case CellMeaning.Word word -> {}
+      case CellMeaning.Word _ -> {}
     }
   }
 }

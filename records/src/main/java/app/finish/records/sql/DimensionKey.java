@@ -22,7 +22,7 @@ public final class DimensionKey {
     Column column = columns.of(dimension.column());
     String name = dialect.quote(column.name());
     return switch (dimension.bins()) {
-      case Bins.None none -> plainKey(column, name, dialect);
+      case Bins.None _ -> plainKey(column, name, dialect);
       case Bins.Width width -> {
         columns.needNumbers(column, "gathered by width");
         String number = dialect.asDouble(name);

@@ -266,7 +266,7 @@ public final class PlanStatement {
   private Fragment isMember(HeldAt held) {
     String key = key(held.dimension());
     return switch (held.member()) {
-      case Member.Missing missing -> new Fragment().add(key + " IS NULL");
+      case Member.Missing _ -> new Fragment().add(key + " IS NULL");
       case Member.Number number ->
           new Fragment()
               .add(dialect.asDouble(key) + " = ")

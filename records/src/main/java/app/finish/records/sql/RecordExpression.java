@@ -57,9 +57,9 @@ public final class RecordExpression {
       case Term.Number number -> dialect.asDouble(plain(number.value()));
       case Term.Truth truth -> truth.value() ? "TRUE" : "FALSE";
       case Term.Call call -> call(call.function(), call.arguments(), text);
-      case Term.Text words -> throw refused(text);
-      case Term.Moment moment -> throw refused(text);
-      case Term.Listed listed -> throw refused(text);
+      case Term.Text _ -> throw refused(text);
+      case Term.Moment _ -> throw refused(text);
+      case Term.Listed _ -> throw refused(text);
     };
   }
 

@@ -195,7 +195,7 @@ public final class PlanWords {
   public static String words(TallyDimension dimension) {
     String gathered =
         switch (dimension.bins()) {
-          case Bins.None none -> "";
+          case Bins.None _ -> "";
           case Bins.Width width -> " by " + plain(width.width());
           case Bins.Cuts cuts ->
               " at " + String.join(", ", cuts.points().stream().map(PlanWords::plain).toList());
