@@ -10,7 +10,7 @@ import app.finish.core.arrange.make.Reverse;
 import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Table;

@@ -6,7 +6,7 @@ import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.arrange.make.ByFigure;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.Dresser;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;

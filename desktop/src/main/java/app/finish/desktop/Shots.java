@@ -4,7 +4,7 @@ import app.finish.core.arrange.make.ByFigure;
 import app.finish.core.arrange.make.Rename;
 import app.finish.core.arrange.make.SetAside;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.style.Part;

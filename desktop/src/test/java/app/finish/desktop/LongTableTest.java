@@ -3,7 +3,7 @@ package app.finish.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.make.Reverse;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Showing;

@@ -4,7 +4,7 @@ import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.arrange.formula.Neighbours;
 import app.finish.core.arrange.formula.Neighbours.Whole;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import dev.cel.common.CelFunctionDecl;
 import dev.cel.common.CelOverloadDecl;
 import dev.cel.common.types.CelType;

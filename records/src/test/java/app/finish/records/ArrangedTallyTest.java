@@ -13,7 +13,7 @@ import app.finish.core.arrange.make.KeepTop;
 import app.finish.core.arrange.make.PlaceLevel;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;

@@ -1,11 +1,11 @@
 package app.finish.core.arrange;
 
 import app.finish.core.arrange.make.Calculating;
-import app.finish.core.arrange.tree.Aside;
+import app.finish.core.arrange.place.Aside;
+import app.finish.core.arrange.place.Level;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branches;
 import app.finish.core.arrange.tree.LeafPaths;
-import app.finish.core.arrange.tree.Level;
-import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;

@@ -1,7 +1,7 @@
 package app.finish.core.arrange;
 
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.tree.Aside;
+import app.finish.core.arrange.place.Aside;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;

@@ -1,6 +1,6 @@
 package app.finish.core.dress;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.number.NumberFormat;
 import app.finish.core.number.NumberReader;

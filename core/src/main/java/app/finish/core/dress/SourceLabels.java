@@ -1,7 +1,7 @@
 package app.finish.core.dress;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;

@@ -1,6 +1,6 @@
 package app.finish.core.dress;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.SourceLabels.Named;
 import app.finish.core.style.Selector;
 import java.util.ArrayList;

@@ -3,7 +3,7 @@ package app.finish.core.dress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.TestStyles;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.grid.Grid;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;

@@ -13,7 +13,7 @@ import app.finish.core.arrange.make.Rename;
 import app.finish.core.arrange.make.Reverse;
 import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Look;

@@ -2,7 +2,7 @@ package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;

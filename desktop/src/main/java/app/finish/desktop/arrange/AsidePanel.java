@@ -2,7 +2,7 @@ package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Aside;
+import app.finish.core.arrange.place.Aside;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;

@@ -3,7 +3,7 @@ package app.finish.desktop.arrange;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;

@@ -143,12 +143,8 @@ public final class PickBoard extends VBox {
   }
 
   private void draw(int place, Thumbnail picture, Label title, ToggleButton tile) {
-    Finish finish = Finish.in(desk.intake().styleAtHand());
-    Document all = new Document(List.of(), desk.document().styles());
-    for (Source one : offer.tables().tables()) {
-      all = all.withAdded(one, finish);
-    }
-    Document offered = all;
+    Document offered = desk.intake().preview(offer.tables().tables());
+    Finish finish = offered.table(place).finish();
     desk.worker()
         .behind(
             () -> desk.proofs().shown(offered, place, finish, Paper.A4.unpaged()),

@@ -81,4 +81,13 @@ public final class Intake {
             ? told
             : told + " " + Texts.of("notice.unplaced", String.join(", ", unplaced)));
   }
+
+  /// A document of these tables as they would be brought in, to be shown before they are.
+  public Document preview(List<Source> sources) {
+    Document all = new Document(List.of(), desk.document().styles());
+    for (Source one : sources) {
+      all = all.withAdded(one, Finish.in(styleAtHand()));
+    }
+    return all;
+  }
 }

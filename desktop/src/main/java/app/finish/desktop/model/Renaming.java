@@ -6,7 +6,7 @@ import app.finish.core.arrange.make.RenameMember;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import java.util.List;
 
 /// Gives headings other names. A heading that was renamed before keeps one move for it.

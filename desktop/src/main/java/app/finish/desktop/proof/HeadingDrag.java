@@ -1,7 +1,7 @@
 package app.finish.desktop.proof;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;

@@ -1,6 +1,6 @@
 package app.finish.desktop.proof;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;

@@ -2,7 +2,7 @@ package app.finish.formats.finish;
 
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.MoveWriting;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;

@@ -4,7 +4,7 @@ import app.finish.core.arrange.make.Moves;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.MoveKind;
 import app.finish.core.arrange.move.MoveReading;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.problem.Problem;
 import app.finish.core.problem.Refusal;
 import com.fasterxml.jackson.databind.JsonNode;

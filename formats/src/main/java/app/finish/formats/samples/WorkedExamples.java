@@ -13,7 +13,7 @@ import app.finish.core.arrange.make.SetAside;
 import app.finish.core.arrange.make.SetMemberAside;
 import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;

@@ -1,6 +1,6 @@
 package app.finish.core.arrange.formula;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import java.util.OptionalDouble;
 
 /// A calculated measure's rule, which is applied to one place of a table after the other.

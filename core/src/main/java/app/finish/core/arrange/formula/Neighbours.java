@@ -1,6 +1,6 @@
 package app.finish.core.arrange.formula;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 
 /// A place of a table, and the figures around it. What is not there is not a number.
 ///

@@ -8,8 +8,8 @@ import app.finish.core.arrange.move.MoveKind;
 import app.finish.core.arrange.move.MoveWriting;
 import app.finish.core.arrange.move.Reach;
 import app.finish.core.arrange.move.Setting;
-import app.finish.core.arrange.tree.NoPlace;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Trees;
 import java.util.List;
 

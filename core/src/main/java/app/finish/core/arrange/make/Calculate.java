@@ -9,7 +9,7 @@ import app.finish.core.arrange.move.MoveReading;
 import app.finish.core.arrange.move.MoveWriting;
 import app.finish.core.arrange.move.Reach;
 import app.finish.core.arrange.move.Setting;
-import app.finish.core.arrange.tree.NoPlace;
+import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.problem.Refusal;
 import app.finish.core.table.MeasureKind;

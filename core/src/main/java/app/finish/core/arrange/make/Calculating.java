@@ -2,10 +2,10 @@ package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
-import app.finish.core.arrange.tree.NoPlace;
-import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.number.Digits;
 import app.finish.core.problem.Refusal;

@@ -1,10 +1,10 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formula;
+import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
 import app.finish.core.arrange.tree.HeadingsByLevel;
-import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Held;

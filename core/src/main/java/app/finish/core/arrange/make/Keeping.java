@@ -1,12 +1,12 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.move.Making;
+import app.finish.core.arrange.place.Aside;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Quota;
 import app.finish.core.arrange.tree.AllMembers;
-import app.finish.core.arrange.tree.Aside;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Branches;
-import app.finish.core.arrange.tree.NoPlace;
-import app.finish.core.arrange.tree.Quota;
 import app.finish.core.arrange.tree.Ranking;
 import app.finish.core.arrange.tree.Trees;
 import java.util.ArrayList;
@@ -59,7 +59,7 @@ public final class Keeping {
       } else if (!top.gathered()) {
         List<String> path = top.level() == 0 ? List.of() : List.of(roots.get(i).label());
         for (int member = first; member < members.end(i); member++) {
-          making.setAside(new Aside(making.place(), top.side(), path, members.label(member)));
+          making.takeOut(new Aside(making.place(), top.side(), path, members.label(member)));
         }
       }
     }
@@ -180,6 +180,6 @@ public final class Keeping {
   }
 
   private void setAside(Branch branch, List<String> path) {
-    making.setAside(new Aside(making.place(), top.side(), path, branch.label()));
+    making.takeOut(new Aside(making.place(), top.side(), path, branch.label()));
   }
 }

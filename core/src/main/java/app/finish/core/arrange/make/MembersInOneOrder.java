@@ -1,12 +1,12 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.tree.Aside;
+import app.finish.core.arrange.place.Aside;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Branches;
-import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Order;
 import app.finish.core.arrange.tree.Ranking;
-import app.finish.core.arrange.tree.Side;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,10 +1,10 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Neighbours;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Figures;
 import app.finish.core.arrange.tree.LeafGroups;
 import app.finish.core.arrange.tree.OtherMeasures;
-import app.finish.core.arrange.tree.Side;
 import app.finish.core.table.Table;
 import java.util.Arrays;
 import java.util.HashMap;

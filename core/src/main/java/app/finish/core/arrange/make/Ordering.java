@@ -1,13 +1,13 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.move.Making;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Branches;
-import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.OnDemand;
 import app.finish.core.arrange.tree.Order;
 import app.finish.core.arrange.tree.Ranking;
-import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.words.NaturalOrder;
 import java.util.ArrayList;
@@ -62,7 +62,7 @@ public final class Ordering {
     }
     MembersInOneOrder members = new MembersInOneOrder(side, level, at.place());
     List<Branch> roots = members.inOrder(trees.roots(side), order, at.most());
-    members.aside().forEach(at::setAside);
+    members.aside().forEach(at::takeOut);
     return trees.with(side, roots);
   }
 

@@ -1,13 +1,13 @@
 package app.finish.core.arrange.make;
 
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
 import app.finish.core.arrange.tree.HeadingsByLevel;
 import app.finish.core.arrange.tree.HeadingsByLevel.Step;
 import app.finish.core.arrange.tree.Members;
-import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Shape;
-import app.finish.core.arrange.tree.Side;
 import app.finish.core.arrange.tree.TreeOfPaths;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Axis;

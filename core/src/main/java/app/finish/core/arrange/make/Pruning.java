@@ -1,9 +1,9 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.move.Making;
-import app.finish.core.arrange.tree.Aside;
+import app.finish.core.arrange.place.Aside;
+import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.tree.Branch;
-import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Measure;
@@ -189,7 +189,7 @@ public final class Pruning {
       List<String> here = new ArrayList<>(path);
       here.add(branch.label());
       if (level == drop.level() && branch.role() != Role.MEMBER) {
-        at.setAside(Aside.at(at.place(), drop.side(), here));
+        at.takeOut(Aside.at(at.place(), drop.side(), here));
       } else {
         List<Branch> under = dropTotals(branch.children(), drop, level + 1, here, at);
         kept.add(branch.withChildren(under));

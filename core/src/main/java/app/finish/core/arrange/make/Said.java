@@ -1,8 +1,8 @@
 package app.finish.core.arrange.make;
 
-import app.finish.core.arrange.tree.Level;
-import app.finish.core.arrange.tree.NoPlace;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Level;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Trees;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -7,9 +7,9 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.MoveKind;
 import app.finish.core.arrange.move.MoveWriting;
 import app.finish.core.arrange.move.Reach;
-import app.finish.core.arrange.tree.Aside;
-import app.finish.core.arrange.tree.NoPlace;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Aside;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Trees;
 import java.util.List;
 
@@ -34,7 +34,7 @@ public record SetAside(Side side, List<String> path) implements Move {
   @Override
   public Trees made(Making at) throws NoPlace {
     at.trees().find(side, path);
-    at.setAside(Aside.at(at.place(), side, path));
+    at.takeOut(Aside.at(at.place(), side, path));
     return at.trees().with(side, Pruning.without(at.trees().roots(side), path));
   }
 

@@ -7,9 +7,9 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.move.MoveKind;
 import app.finish.core.arrange.move.MoveWriting;
 import app.finish.core.arrange.move.Reach;
-import app.finish.core.arrange.tree.Aside;
-import app.finish.core.arrange.tree.NoPlace;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Aside;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Trees;
 import java.util.List;
 
@@ -33,7 +33,7 @@ public record SetMemberAside(Side side, int level, String member) implements Mov
   @Override
   public Trees made(Making at) throws NoPlace {
     for (List<String> path : Said.paths(at.trees(), side, level, member)) {
-      at.setAside(Aside.at(at.place(), side, path));
+      at.takeOut(Aside.at(at.place(), side, path));
     }
     return at.trees().with(side, Pruning.without(at.trees().roots(side), level, member));
   }

@@ -1,7 +1,7 @@
 package app.finish.core.arrange.make;
 
+import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.tree.Branch;
-import app.finish.core.arrange.tree.NoPlace;
 import app.finish.core.arrange.tree.SourceLeaves;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;

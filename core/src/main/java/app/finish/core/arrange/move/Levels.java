@@ -1,6 +1,6 @@
 package app.finish.core.arrange.move;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 
 /// What levels are called in the words of a move.
 public interface Levels {

@@ -1,7 +1,7 @@
 package app.finish.core.arrange.move;
 
 import app.finish.core.arrange.formula.Formulas;
-import app.finish.core.arrange.tree.Aside;
+import app.finish.core.arrange.place.Aside;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Held;
 import java.util.ArrayList;
@@ -11,7 +11,7 @@ import java.util.List;
 /// leaves.
 ///
 /// ```java
-/// at.setAside(Aside.at(at.place(), side, path));
+/// at.takeOut(Aside.at(at.place(), side, path));
 /// return at.trees().with(side, rest);
 /// ```
 public final class Making {
@@ -57,7 +57,7 @@ public final class Making {
   }
 
   /// Says that a heading was taken out.
-  public void setAside(Aside one) {
+  public void takeOut(Aside one) {
     aside.add(one);
   }
 

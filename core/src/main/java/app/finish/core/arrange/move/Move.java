@@ -1,7 +1,7 @@
 package app.finish.core.arrange.move;
 
 import app.finish.core.arrange.formula.Formulas;
-import app.finish.core.arrange.tree.NoPlace;
+import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.tree.Trees;
 import java.util.List;
 

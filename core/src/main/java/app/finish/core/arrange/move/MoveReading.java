@@ -1,6 +1,6 @@
 package app.finish.core.arrange.move;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import java.util.List;
 
 /// What a file says of a move. Members that are missing are empty, 0 or false.

@@ -1,6 +1,6 @@
 package app.finish.core.arrange.move;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import java.util.List;
 
 /// Where a move writes what it needs.

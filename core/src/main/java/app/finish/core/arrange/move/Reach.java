@@ -1,6 +1,6 @@
 package app.finish.core.arrange.move;
 
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import java.util.OptionalInt;
 
 /// How much of a long table a move has to see for the first groups to come out as they do in the

@@ -1,5 +1,6 @@
 package app.finish.core.arrange.tree;
 
+import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;

@@ -2,6 +2,7 @@ package app.finish.core.arrange.tree;
 
 import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.formula.Neighbours;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.number.Digits;
 import app.finish.core.table.Body;
 import app.finish.core.table.Measure;

@@ -1,5 +1,6 @@
 package app.finish.core.arrange.tree;
 
+import app.finish.core.arrange.place.Level;
 import java.util.ArrayList;
 import java.util.List;
 

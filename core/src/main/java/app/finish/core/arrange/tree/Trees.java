@@ -1,5 +1,8 @@
 package app.finish.core.arrange.tree;
 
+import app.finish.core.arrange.place.Level;
+import app.finish.core.arrange.place.NoPlace;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;

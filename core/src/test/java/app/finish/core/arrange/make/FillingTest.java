@@ -7,7 +7,7 @@ import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.FirstRowsTest;
 import app.finish.core.arrange.RandomMoves;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.List;

@@ -13,7 +13,7 @@ import app.finish.core.arrange.make.ByLabel;
 import app.finish.core.arrange.make.Reverse;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.tree.Side;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Dresser;

@@ -1,4 +1,4 @@
-package app.finish.core.arrange.tree;
+package app.finish.core.arrange.place;
 
 /// Why a move has no place in a table as it stands.
 public final class NoPlace extends Exception {

@@ -1,4 +1,4 @@
-package app.finish.core.arrange.tree;
+package app.finish.core.arrange.place;
 
 import app.finish.core.problem.Refusal;
 
