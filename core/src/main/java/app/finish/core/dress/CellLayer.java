@@ -7,8 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/// Where a layer lies on the cells of one table: looks that differ from cell to cell within one
-/// kind of row.
+/// On which cells a layer lies, so that looks may differ from cell to cell within one kind of row.
 public interface CellLayer {
   /// Nothing lies anywhere.
   CellLayer NONE = over(List.of());

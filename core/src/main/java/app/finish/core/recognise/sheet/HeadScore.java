@@ -1,5 +1,6 @@
 package app.finish.core.recognise.sheet;
 
+import app.finish.core.number.NumberReader;
 import app.finish.core.recognise.words.Vocabulary;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -115,13 +116,14 @@ public final class HeadScore {
     boolean even = true;
     boolean years = true;
     boolean percents = true;
+    String unit = measuredUnit(row, last);
     int count = 0;
     for (int column = from; column < grid.columns(); column++) {
       if (!grid.isNumber(row, column)) {
         continue;
       }
       double number = grid.number(row, column);
-      boolean percent = grid.unit(row, column).equals("%");
+      boolean percent = grid.unit(row, column).equals("%") || !unit.isEmpty();
       boolean whole = number == Math.rint(number) && grid.decimals(row, column) == 0;
       if (!whole && !percent || number < 0 || grid.text(row, column).indexOf('(') >= 0) {
         return 0;
@@ -141,7 +143,7 @@ public final class HeadScore {
     if (years) {
       return columnsOfYears(last, row) ? 0 : 3;
     }
-    if (percents && !bodyHasPercents(row, last)) {
+    if (percents && (!unit.isEmpty() || !bodyHas("%", row, last))) {
       return 2.5;
     }
     return count < 2 ? 0 : count == 2 ? 0.8 : even ? 2.4 : 1.8;
@@ -159,10 +161,27 @@ public final class HeadScore {
     return years * 2 > all;
   }
 
-  private boolean bodyHasPercents(int row, int last) {
+  /// The unit of measurement that all numbers of a row bear and none below: doses or times over
+  /// figures; often the empty string.
+  private String measuredUnit(int row, int last) {
+    String unit = "";
+    for (int column = from; column < grid.columns(); column++) {
+      if (grid.isNumber(row, column)) {
+        String own = grid.unit(row, column);
+        if (own.isEmpty() || !unit.isEmpty() && !own.equals(unit)) {
+          return "";
+        }
+        unit = own;
+      }
+    }
+    boolean measured = !unit.equals("%") && !NumberReader.isCurrency(unit);
+    return measured && !bodyHas(unit, row, last) ? unit : "";
+  }
+
+  private boolean bodyHas(String unit, int row, int last) {
     for (int below = row + 1; below <= Math.min(last, row + ROWS_BELOW); below++) {
       for (int column = from; column < grid.columns(); column++) {
-        if (grid.unit(below, column).equals("%")) {
+        if (grid.unit(below, column).equals(unit)) {
           return true;
         }
       }

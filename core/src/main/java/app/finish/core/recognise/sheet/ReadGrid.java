@@ -18,16 +18,12 @@ import java.util.TreeMap;
 import java.util.concurrent.CancellationException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /// A grid with its numbers read and its spans known.
 public final class ReadGrid {
   private static final int MOST_WORDS = 4;
   private static final Pattern FLAGGED =
       Pattern.compile("([-−–]?[€$£]?[0-9][0-9.,]*\\s?%?)\\s?(\\[[A-Za-z]{1,2}\\]|[A-Za-z]{1,2})");
-  private static final Pattern LETTERED =
-      Pattern.compile("([-−–]?(?!(?:19|20)[0-9]{2}[A-Za-z])[0-9][0-9.,]*)\\s?(\\p{L})");
 
   private final Grid grid;
   private final NumberReader reader;
@@ -61,47 +57,8 @@ public final class ReadGrid {
         read(row, column);
       }
     }
-    withLetterAsUnit();
+    new LetterUnits(grid, values).find().forEach(this::takeUnit);
     flagged();
-  }
-
-  /// Reads figures with one letter behind them, as 12.4p, where all texts beside them in their row
-  /// or below the head of their column have the same: the letter is their unit.
-  private void withLetterAsUnit() {
-    for (int row = 1; row < grid.rows(); row++) {
-      int first = row;
-      takeUnit(
-          IntStream.range(1, grid.columns()).mapToObj(column -> first * grid.columns() + column));
-    }
-    for (int column = 1; column < grid.columns(); column++) {
-      int first = column;
-      takeUnit(IntStream.range(1, grid.rows()).mapToObj(row -> row * grid.columns() + first));
-    }
-  }
-
-  private void takeUnit(Stream<Integer> places) {
-    Map<Integer, Matcher> found = new HashMap<>();
-    String unit = "";
-    for (int place : (Iterable<Integer>) places::iterator) {
-      GridCell cell = grid.at(place / grid.columns(), place % grid.columns());
-      boolean plain = !Double.isNaN(values[place]);
-      if (plain && !unit.isEmpty()) {
-        return;
-      }
-      if (cell.isBlank() || plain) {
-        continue;
-      }
-      Matcher match = LETTERED.matcher(cell.text().strip());
-      boolean same = match.matches() && (unit.isEmpty() || unit.equals(match.group(2)));
-      if (!same) {
-        return;
-      }
-      unit = match.group(2);
-      found.put(place, match);
-    }
-    if (found.size() > 1) {
-      found.forEach((place, match) -> takeUnit(place, match));
-    }
   }
 
   private void takeUnit(int place, Matcher match) {
