@@ -59,7 +59,7 @@ public class PostgreSqlTest {
 
   /// The server reads its new rules of access a moment after it is told to.
   private boolean readerIsAskedForItsPassword() {
-    try (Connection ignored =
+    try (Connection _ =
         DriverManager.getConnection(server.getJdbcUrl("reader", "postgres"), "reader", "wrong")) {
       return false;
     } catch (SQLException e) {
