@@ -51,13 +51,19 @@ import app.finish.formats.Given;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.samples.Samples;
 import app.finish.formats.style.StyleFile;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
 import org.testng.annotations.Test;
 
 public class DocumentFileTest {
@@ -269,5 +275,35 @@ public class DocumentFileTest {
     Path file = Files.createTempDirectory("moves").resolve("moves.finish");
     DocumentFile.write(document, file);
     assertThat(DocumentFile.read(file)).isEqualTo(document);
+  }
+
+  /// Up to version 4 documents listed the ids of their tables.
+  @Test
+  public void documentsOfEarlierVersionsOpen() throws IOException {
+    Path folder = Files.createTempDirectory("earlier");
+    Path now = folder.resolve("now.finish");
+    Document document = Samples.demo();
+    DocumentFile.write(document, now);
+    Path before = folder.resolve("before.finish");
+    try (ZipFile zip = new ZipFile(now.toFile());
+        ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(before))) {
+      for (ZipEntry entry : Collections.list(zip.entries())) {
+        byte[] bytes = zip.getInputStream(entry).readAllBytes();
+        if (entry.getName().equals("finish.json")) {
+          ObjectMapper json = new ObjectMapper();
+          ObjectNode root = (ObjectNode) json.readTree(bytes);
+          ArrayNode tables = root.putArray("tables");
+          root.path("items").forEach(item -> tables.add(item.path("id").asText()));
+          root.remove("items");
+          root.put("version", 4);
+          bytes = json.writeValueAsBytes(root);
+        }
+        out.putNextEntry(new ZipEntry(entry.getName()));
+        out.write(bytes);
+        out.closeEntry();
+      }
+    }
+    assertThat(DocumentFile.read(before)).isEqualTo(DocumentFile.read(now));
+    assertThat(DocumentFile.read(before).items()).hasSize(document.items().size());
   }
 }
