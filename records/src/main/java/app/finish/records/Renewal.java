@@ -90,10 +90,12 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
         try {
           Tally fresh = Tallying.of(records).asking(asking).tally(old.plan());
           document = document.withSource(place, Source.of(fresh));
-          changes.add(Refresh.Change.between(place + 1, old.table(), fresh.table(), List.of()));
-          untouched.remove(place + 1);
+          changes.add(
+              Refresh.Change.between(
+                  document.number(place), old.table(), fresh.table(), List.of()));
+          untouched.remove(document.number(place));
         } catch (Refusal gone) {
-          said.add("Table " + (place + 1) + " is as it was: " + gone.getMessage());
+          said.add("Table " + document.number(place) + " is as it was: " + gone.getMessage());
         }
       }
     }

@@ -82,7 +82,7 @@ public final class Refresh {
     for (int place = 0; place < document.items().size(); place++) {
       DocumentTable table = document.table(place);
       if (table.source().tally().isPresent()) {
-        untouched.add(place + 1);
+        untouched.add(document.number(place));
         continue;
       }
       Recognition before =
@@ -92,13 +92,14 @@ public final class Refresh {
           extent.isWhole() ? candidates : cutOrJoined(extent, candidates, sources);
       Optional<Candidate> best = best(before.table(), table.source(), own);
       if (best.isEmpty()) {
-        untouched.add(place + 1);
+        untouched.add(document.number(place));
         continue;
       }
       candidates.remove(best.get());
       Source fresh = best.get().source;
       Recognition after = Recogniser.recognise(fresh.grid(), table.finish().corrections());
-      changes.add(Change.between(place + 1, before.table(), after.table(), after.unplaced()));
+      changes.add(
+          Change.between(document.number(place), before.table(), after.table(), after.unplaced()));
       refreshed = refreshed.withSource(place, fresh);
     }
     return new Refreshed(refreshed, changes, untouched);
