@@ -13,7 +13,8 @@ import java.util.Map;
 /// Translates a checked expression into SQL, from its tree. Values that are written in it become
 /// parameters. A comparison with an answer that is missing is not true, as in SQL.
 public final class Condition {
-  private static final Map<String, String> SIGNS =
+  /// The signs between two operands, as statements write them.
+  static final Map<String, String> SIGNS =
       Map.ofEntries(
           Map.entry("+", "+"),
           Map.entry("-", "-"),

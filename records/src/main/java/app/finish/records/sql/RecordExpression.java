@@ -7,7 +7,6 @@ import app.finish.expressions.Term;
 import app.finish.records.column.Columns;
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Map;
 
 /// Writes an expression over the columns of one record as SQL, so that a function is worked out of
 /// what it gives for each record. A record that lacks one of the answers gives none, and so does a
@@ -17,20 +16,6 @@ import java.util.Map;
 /// new RecordExpression(columns, dialect).sql("Units * Unit cost");
 /// ```
 public final class RecordExpression {
-  private static final Map<String, String> SIGNS =
-      Map.ofEntries(
-          Map.entry("+", "+"),
-          Map.entry("-", "-"),
-          Map.entry("*", "*"),
-          Map.entry("==", "="),
-          Map.entry("!=", "<>"),
-          Map.entry("<", "<"),
-          Map.entry("<=", "<="),
-          Map.entry(">", ">"),
-          Map.entry(">=", ">="),
-          Map.entry("&&", "AND"),
-          Map.entry("||", "OR"));
-
   private final Columns columns;
   private final Dialect dialect;
 
@@ -70,8 +55,9 @@ public final class RecordExpression {
 
   private String call(String function, List<Term> arguments, String text) {
     List<String> parts = arguments.stream().map(one -> write(one, text)).toList();
-    if (parts.size() == 2 && SIGNS.containsKey(function)) {
-      return "(" + parts.get(0) + " " + SIGNS.get(function) + " " + parts.get(1) + ")";
+    String sign = function.equals("/") ? "" : Condition.SIGNS.getOrDefault(function, "");
+    if (parts.size() == 2 && !sign.isEmpty()) {
+      return "(" + parts.get(0) + " " + sign + " " + parts.get(1) + ")";
     }
     return switch (function) {
       case "/" -> "(" + parts.get(0) + " / NULLIF(" + parts.get(1) + ", 0))";
