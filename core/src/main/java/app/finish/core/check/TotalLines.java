@@ -67,6 +67,11 @@ public final class TotalLines {
     return parts[line];
   }
 
+  /// Whether a line is the number of answers that shares beside it are of.
+  boolean isBase(int line) {
+    return Vocabulary.saysBase(leaves.get(line).heading().label());
+  }
+
   /// The totals in order.
   int[] totals() {
     return totals.clone();

@@ -38,6 +38,7 @@ public record TotalReading(List<Integer> plus, List<Integer> minus) {
     }
     add(readings, whole(axis, members), List.of());
     add(readings, members, List.of());
+    add(readings, members.stream().filter(line -> !axis.isBase(line)).toList(), List.of());
     addRuns(readings, axis, total);
     return readings;
   }

@@ -55,6 +55,10 @@ public enum NumberReader {
   private static final Pattern GROUPED =
       Pattern.compile("[0-9]{1,3}([.,'\u2019 \u00A0\u2009\u202F])[0-9]{3}(\\1[0-9]{3})*");
 
+  /// A unit and no number: “£000”, “$'000”, “€000s”.
+  private static final Pattern THOUSANDS =
+      Pattern.compile("[€$£¥][ '\u2019]?0{3}(?:[ ,'\u2019]?0{3})?s?");
+
   private final char decimalMark;
   private final char otherMark;
 
@@ -107,7 +111,10 @@ public enum NumberReader {
   /// The number that a text writes, or empty if the text is not a number.
   public Optional<WrittenNumber> read(String text) {
     String stripped = text.strip();
-    if (stripped.isEmpty() || stripped.length() > LONGEST || !startsLikeANumber(stripped)) {
+    if (stripped.isEmpty()
+        || stripped.length() > LONGEST
+        || !startsLikeANumber(stripped)
+        || THOUSANDS.matcher(stripped).matches()) {
       return Optional.empty();
     }
     return isPlain(stripped) ? Optional.of(plain(stripped)) : readForm(stripped);

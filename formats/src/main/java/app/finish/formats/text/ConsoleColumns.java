@@ -103,7 +103,12 @@ public record ConsoleColumns(List<Column> columns) {
             .anyMatch(head -> partsAt(head, left, right) || headsApart(head, left, right));
     boolean crossed = !headed && heads.stream().anyMatch(head -> crosses(head, left, right));
     boolean bracketed = isBracketed(right, data) && isOfFigures(left, data);
-    if (bracketed && !headed) {
+    boolean touching = right.start - left.end == 1;
+    boolean headIsOne =
+        touching
+            && heads.stream()
+                .anyMatch(head -> in(new Column(left.start, right.end), head).contains("("));
+    if (bracketed && (!headed || headIsOne)) {
       return false;
     }
     if (isOfFigures(right, data) && isOfFigures(left, data)) {

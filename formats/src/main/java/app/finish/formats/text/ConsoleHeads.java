@@ -37,6 +37,7 @@ public record ConsoleHeads(ConsoleColumns columns) {
         pieces.size() > 1 && pieces.size() < words.size() && pieces.size() < columns.size() - 1;
     if (!above
         && few
+        && !pieces.stream().allMatch(this::isStraight)
         && words.size() == columns.size() - 1
         && words.getFirst().start() >= column(0).end()) {
       return inOrder(words);
@@ -45,6 +46,13 @@ public record ConsoleHeads(ConsoleColumns columns) {
       return placed(pieces.stream().map(piece -> widened(piece, TextLine.pieces(below))).toList());
     }
     return above && !isEachOverOne(pieces) ? spread(pieces) : placed(pieces);
+  }
+
+  /// Whether a piece begins or ends with the only column that it meets.
+  private boolean isStraight(Piece piece) {
+    int[] met = columns.met(piece);
+    Column column = column(met[0]);
+    return met[0] == met[1] && (piece.start() == column.start() || piece.end() == column.end());
   }
 
   /// Heads that do not stand straight over their columns, but are as many as these.

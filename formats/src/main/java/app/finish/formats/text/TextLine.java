@@ -18,7 +18,7 @@ public final class TextLine {
 
   private static final Pattern FIGURE =
       Pattern.compile(
-          "[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|NaT|nan|null|None|<NA>");
+          "(?![€$£]'?0{3}s?$)[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|NaT|nan|null|None|<NA>");
 
   /// The heads of the limits of an interval.
   private static final Pattern LIMITS =
@@ -28,6 +28,11 @@ public final class TextLine {
   private static final Pattern DIGIT = Pattern.compile(".*[0-9].*");
   private static final Pattern DECIMAL = Pattern.compile("[-−–(]?[0-9]*[.,][0-9]+\\)?[*]{0,3}");
   private static final Pattern BOUND = Pattern.compile("(?<=\\s{2}|[0-9)] )([<>≤≥]) (?=[0-9.])");
+  private static final Pattern LEADERS =
+      Pattern.compile("^\\s*\\p{L}.*?( ?(?:\\.{4,}|(?:\\. ){3,}\\.?))\\s*[-−(€$£]?[0-9]");
+  private static final Pattern CAPTION =
+      Pattern.compile("^#\\+(caption|title)\\s*:\\s*", Pattern.CASE_INSENSITIVE);
+  private static final Pattern ALONE = Pattern.compile("\\s{6,}[(\\[][-−]?[0-9]*[.,][0-9]+[)\\]]");
   private static final Pattern STEERING = Pattern.compile("\u001b(\\[[0-9;?]*[A-Za-z]|\\([0AB])");
   private static final String LETTERS = "jklmnqtuvwx";
   private static final String LINES = "┘┐┌└┼─├┤┴┬│";
@@ -55,7 +60,19 @@ public final class TextLine {
         .lines()
         .map(line -> line.replace("\t", "        ").stripTrailing())
         .map(line -> BOUND.matcher(line).replaceAll(" $1"))
+        .map(TextLine::withoutLeaders)
+        .map(line -> CAPTION.matcher(line).replaceFirst(""))
         .toList();
+  }
+
+  /// A line with blanks for the dots that lead from its label to its figures.
+  private static String withoutLeaders(String line) {
+    Matcher leaders = LEADERS.matcher(line);
+    return leaders.find()
+        ? line.substring(0, leaders.start(1))
+            + " ".repeat(leaders.group(1).length())
+            + line.substring(leaders.end(1))
+        : line;
   }
 
   /// A text without what only steers a terminal: colours, and the letters that stand for drawn
@@ -113,6 +130,9 @@ public final class TextLine {
     List<Piece> pieces = parted(line);
     if (pieces.isEmpty() || isSentence(line)) {
       return false;
+    }
+    if (ALONE.matcher(line).matches()) {
+      return true;
     }
     long figures = pieces.stream().skip(1).filter(piece -> isFigureOrStars(piece.text)).count();
     boolean numbers =

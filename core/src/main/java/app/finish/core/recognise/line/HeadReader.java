@@ -7,14 +7,18 @@ import app.finish.core.recognise.words.Vocabulary;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /// Reads the labels of the columns: carries on heads that were written once over several columns,
 /// and brings names of measures to one level.
 public final class HeadReader {
+  private static final Pattern UNIT = Pattern.compile("\\((?![A-Z]\\))[^()0-9]{1,16}\\)");
+
   private final ReadGrid grid;
   private final Frame frame;
   private final List<Integer> levelRows;
@@ -44,6 +48,9 @@ public final class HeadReader {
         cutRepeated(level, labels);
       }
     }
+    if (liftUnits(labels)) {
+      levels--;
+    }
     lowerMeasures(labels);
     List<Line> lines = new ArrayList<>();
     for (int i = 0; i < labels.size(); i++) {
@@ -61,7 +68,7 @@ public final class HeadReader {
     if (frame.nameRows().isEmpty()) {
       return names;
     }
-    for (int level = 0; level < levelRows.size(); level++) {
+    for (int level = 0; level < levels; level++) {
       for (int column : frame.stubColumns()) {
         String name = grid.text(levelRows.get(level), column);
         if (!name.isEmpty()) {
@@ -70,6 +77,29 @@ public final class HeadReader {
       }
     }
     return names;
+  }
+
+  /// Units in brackets that stand in a row of their own below heads belong to these.
+  private static boolean liftUnits(List<String[]> labels) {
+    int last = labels.isEmpty() ? 0 : labels.getFirst().length - 1;
+    Set<String> above = new HashSet<>();
+    boolean units = last > 0;
+    boolean any = false;
+    for (String[] path : units ? labels : List.<String[]>of()) {
+      above.add(path[last - 1]);
+      any |= !path[last].isEmpty();
+      units &= path[last].isEmpty() || UNIT.matcher(path[last]).matches();
+    }
+    if (!units || !any || above.size() < labels.size() || above.contains("")) {
+      return false;
+    }
+    labels.replaceAll(
+        path -> {
+          String[] lifted = Arrays.copyOf(path, last);
+          lifted[last - 1] = (path[last - 1] + " " + path[last]).strip();
+          return lifted;
+        });
+    return true;
   }
 
   /// A name that stands higher than its neighbours' because nothing stands below it belongs on the

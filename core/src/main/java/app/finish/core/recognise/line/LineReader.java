@@ -171,9 +171,22 @@ public final class LineReader {
       }
       indents.put(row, spaces + 2 * grid.cell(row, column).format().indent());
     }
+    outdentTotals(column, indents);
     List<Integer> ranks = new ArrayList<>(new TreeSet<>(indents.values()));
     indents.replaceAll((row, indent) -> ranks.indexOf(indent));
     return indents;
+  }
+
+  /// A total may be set in below the lines that it totals; it belongs beside the last of them.
+  private void outdentTotals(int column, Map<Integer, Integer> indents) {
+    int before = -1;
+    for (int row : frame.bodyRows()) {
+      boolean deeper = before >= 0 && indents.get(row) > indents.get(before);
+      if (deeper && hasFigures(before) && Vocabulary.saysTotal(grid.label(row, column))) {
+        indents.put(row, indents.get(before));
+      }
+      before = row;
+    }
   }
 
   private static boolean isSpace(char c) {

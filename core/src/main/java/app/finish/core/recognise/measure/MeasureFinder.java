@@ -13,12 +13,14 @@ import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// Finds which level of labels on an axis names measures. It is the level whose labels are words
@@ -51,6 +53,7 @@ public final class MeasureFinder {
   private static final int MOST_DECIMALS = 6;
 
   private static final int SAMPLE = 2000;
+  private static final Pattern CURRENCY = Pattern.compile(".*\\(([A-Z]{3})\\)\\s*");
   private static final Pattern PERCENT =
       Pattern.compile(".*(%|per ?cent|pct).*", Pattern.CASE_INSENSITIVE);
 
@@ -274,6 +277,7 @@ public final class MeasureFinder {
     return Double.isNaN(size) || (size <= 1 && (!whole || size == 1));
   }
 
+  /// The unit that a name ends with: %, the sign of a currency, or its ISO 4217 code in brackets.
   private static String unitInName(String name) {
     if (name.matches(".*(\\(|,\\s*|\\s)((in|en) )?%\\)?\\s*")) {
       return "%";
@@ -281,6 +285,14 @@ public final class MeasureFinder {
     if (name.matches("[€$£¥]")) {
       return name;
     }
-    return name.matches(".*(\\(|,\\s*)[€$£¥]\\)?\\s*") ? name.replaceAll("[^€$£¥]", "") : "";
+    if (name.matches(".*(\\(|,\\s*)[€$£¥]\\)?\\s*")) {
+      return name.replaceAll("[^€$£¥]", "");
+    }
+    Matcher code = CURRENCY.matcher(name);
+    boolean known =
+        code.matches()
+            && Currency.getAvailableCurrencies().stream()
+                .anyMatch(one -> one.getCurrencyCode().equals(code.group(1)));
+    return known ? code.group(1) : "";
   }
 }

@@ -319,6 +319,7 @@ public final class FrameFinder {
         && grid.cell(row, first).columnSpan() == 1
         && row + 1 < grid.rows()
         && grid.filled(row + 1) > 2
+        && (row == 0 || grid.filled(row - 1) < 2)
         && WordsReader.saysUnits(grid.text(row, first));
   }
 

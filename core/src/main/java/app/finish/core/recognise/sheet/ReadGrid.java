@@ -103,16 +103,25 @@ public final class ReadGrid {
     }
   }
 
-  /// Whether a row bears a label, and plain figures beside this column.
+  /// Whether a row bears a label, and plain figures beside this column, or nothing but flagged ones
+  /// that are no years.
   private boolean isAmongFigures(int row, int column) {
     int plain = 0;
+    boolean flags = true;
     for (int other = 1; other < grid.columns(); other++) {
       plain += isNumber(row, other) ? 1 : 0;
+      flags &= isFlaggedOrMissing(grid.at(row, other).text().strip());
     }
     return row > 0
-        && plain > 0
+        && (plain > 0 || flags)
         && (!grid.at(row, 0).isBlank() || !grid.at(row - 1, 0).isBlank())
         && !marks.containsKey(row * grid.columns() + column);
+  }
+
+  private static boolean isFlaggedOrMissing(String text) {
+    boolean missing = Vocabulary.isPlaceholder(text.replaceFirst("\\s[a-z]$", ""));
+    return missing
+        || FLAGGED.matcher(text).matches() && !text.matches("(19|20)[0-9]{2}\\s?[A-Za-z]{1,2}");
   }
 
   private void take(int row, int column, Matcher flag) {

@@ -36,6 +36,10 @@ public final class Vocabulary {
       Set.of(
           "[c]", "[x]", "[z]", "[u]", "n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a",
           "(s)", "x");
+  private static final Pattern BASE =
+      Pattern.compile(
+          "(?:base|basis|n|respondents|cases|answers|valid answers|sample(?: size)?)(?: \\(n\\))?",
+          Pattern.CASE_INSENSITIVE);
   private static final Pattern PART =
       Pattern.compile(
           "[-–—•]*\\s*(of which|of whom|of"
@@ -132,6 +136,11 @@ public final class Vocabulary {
   /// Whether a label is that of what is left of lines before it: a net figure, a balance, a result.
   public static boolean saysResult(String label) {
     return RESULT.matcher(label.strip()).matches();
+  }
+
+  /// Whether a label says how many answers the shares beside it are of.
+  public static boolean saysBase(String label) {
+    return BASE.matcher(label.strip()).matches();
   }
 
   /// Whether a label says that its line averages others.
