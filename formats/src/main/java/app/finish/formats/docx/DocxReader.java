@@ -4,6 +4,7 @@ import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
 import app.finish.core.problem.Problem;
+import app.finish.core.recognise.words.Vocabulary;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
 import app.finish.formats.io.RaisedText;
@@ -44,7 +45,11 @@ public final class DocxReader implements TableReader {
       Pattern.compile("(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE);
   private static final Pattern NOTE =
       Pattern.compile(
-          "(?i:notes?|sources?|quellen?|anmerkung(en)?|hinweise?)\\b.*|[a-h0-9]{1,2}[.)]?\\s+\\S.*|[*†‡§¹²³].*",
+          "(?i:"
+              + Vocabulary.NOTE_WORDS
+              + "|"
+              + Vocabulary.SOURCE_WORDS
+              + ")\\b.*|[a-h0-9]{1,2}[.)]?\\s+\\S.*|[*†‡§¹²³].*",
           Pattern.DOTALL);
   private static final Pattern SHORT_NOTE =
       Pattern.compile(

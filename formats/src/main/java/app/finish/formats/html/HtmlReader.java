@@ -3,6 +3,7 @@ package app.finish.formats.html;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
+import app.finish.core.recognise.words.Vocabulary;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
 import app.finish.formats.io.RaisedText;
@@ -34,7 +35,11 @@ public final class HtmlReader implements TableReader {
           + " [style~=(?i)visibility\\s*:\\s*(hidden|collapse)], template, script, style";
   private static final Pattern NOTE =
       Pattern.compile(
-          "(notes?|sources?)\\b.*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+ ?\\S.*|[0-9a-e]\\) .*",
+          "("
+              + Vocabulary.NOTE_WORDS
+              + "|"
+              + Vocabulary.SOURCE_WORDS
+              + ")\\b.*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+ ?\\S.*|[0-9a-e]\\) .*",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern TABLE =
       Pattern.compile(

@@ -1,5 +1,6 @@
 package app.finish.formats.text;
 
+import app.finish.core.recognise.words.Vocabulary;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -26,7 +27,7 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
   private static final Pattern PROMPT =
       Pattern.compile(
-          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|[\\w@~:/.-]*[$#%]"
+          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|(?![0-9.]+%)[\\w@~:/.-]*[$#%]"
               + " .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\."
               + " \\p{Ll}\\w* .*|\\+ +[\\p{L}].*");
   private static final Pattern CALL =
@@ -36,7 +37,11 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
           Pattern.CASE_INSENSITIVE);
   private static final Pattern NOTE =
       Pattern.compile(
-          "(notes?|sources?|base|warnings?|legend|signif|significance|standard"
+          "("
+              + Vocabulary.NOTE_WORDS
+              + "|"
+              + Vocabulary.SOURCE_WORDS
+              + "|base|warnings?|legend|signif|significance|standard"
               + " errors?|n\\.b|key|data|figures|values|numbers|footnotes?)\\b.*[.:].*|[*†‡§]+.*|\\[?[0-9a-z][\\])]"
               + " .*|-{2,3}|\\(.*\\)|(name|length|dtype|freq)\\s*:.*|number of"
               + " (obs|observations|groups)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]|.*\\b(in"
@@ -44,7 +49,11 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
           Pattern.CASE_INSENSITIVE);
   private static final Pattern LEGEND =
       Pattern.compile(
-          "(signif|significance|notes?|sources?)\\b.*[.:].*|[*†‡]+\\s*p\\b.*",
+          "(signif|significance|"
+              + Vocabulary.NOTE_WORDS
+              + "|"
+              + Vocabulary.SOURCE_WORDS
+              + ")\\b.*[.:].*|[*†‡]+\\s*p\\b.*",
           Pattern.CASE_INSENSITIVE);
   private static final Pattern TABLE =
       Pattern.compile("(table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE);

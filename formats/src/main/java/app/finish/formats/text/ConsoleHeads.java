@@ -5,6 +5,7 @@ import app.finish.formats.text.TextLine.Piece;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /// Places the heads of a console's table over its columns: each over the column that it meets, or
 /// over several that it stands in the middle of or has a rule under it for.
@@ -15,6 +16,15 @@ import java.util.List;
 ///
 /// @param columns the columns
 public record ConsoleHeads(ConsoleColumns columns) {
+  private static final Pattern INTERVAL =
+      Pattern.compile(
+          "([0-9.]+ ?% ?)?(ci|conf\\.?( int\\.?)?|(confidence|credible) interval)( of .*)?",
+          Pattern.CASE_INSENSITIVE);
+  private static final Pattern LOWER =
+      Pattern.compile("l|ll|low(er)?( limit| bound)?|from", Pattern.CASE_INSENSITIVE);
+  private static final Pattern UPPER =
+      Pattern.compile("u|ul|(upper|high)( limit| bound)?|to", Pattern.CASE_INSENSITIVE);
+
   /// A head in its place.
   ///
   /// @param column its first column
@@ -45,7 +55,41 @@ public record ConsoleHeads(ConsoleColumns columns) {
     if (TextLine.isRule(below) && TextLine.pieces(below).size() > 1) {
       return placed(pieces.stream().map(piece -> widened(piece, TextLine.pieces(below))).toList());
     }
+    List<Head> limits = overLimits(pieces, below);
+    if (!limits.isEmpty()) {
+      return limits;
+    }
     return above && !isEachOverOne(pieces) ? spread(pieces) : placed(pieces);
+  }
+
+  /// The heads of a line one of which names an interval, whose limits stand below side by side,
+  /// wherever over them it is set; none if no such head is there.
+  private List<Head> overLimits(List<Piece> pieces, String below) {
+    List<Piece> under = TextLine.pieces(below);
+    List<Head> heads = new ArrayList<>();
+    boolean limits = false;
+    for (Piece piece : pieces) {
+      int lower = INTERVAL.matcher(piece.text()).matches() ? lower(piece, under) : -1;
+      limits |= lower >= 0;
+      heads.addAll(
+          lower < 0
+              ? placed(List.of(piece))
+              : List.of(new Head(columns.nearest(under.get(lower)), 2, piece.text())));
+    }
+    return limits ? heads : List.of();
+  }
+
+  /// Which of the heads below is the lower limit of the interval that a piece names, or −1.
+  private static int lower(Piece piece, List<Piece> under) {
+    for (int i = 0; i + 1 < under.size(); i++) {
+      boolean pair =
+          LOWER.matcher(under.get(i).text()).matches()
+              && UPPER.matcher(under.get(i + 1).text()).matches();
+      if (pair && piece.end() > under.get(i).start() && piece.start() < under.get(i + 1).end()) {
+        return i;
+      }
+    }
+    return -1;
   }
 
   /// Whether a piece begins or ends with the only column that it meets.

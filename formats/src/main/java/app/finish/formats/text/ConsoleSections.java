@@ -15,7 +15,7 @@ public record ConsoleSections(List<String> lines) {
     for (List<String> part : parts()) {
       boolean panel = ConsolePanel.isPanel(part);
       boolean data = part.stream().anyMatch(ConsoleBlocks::isData);
-      boolean had = holds(open);
+      boolean had = holds(open) && !isOfYears(open);
       boolean hadPanel = had && ConsolePanel.isPanel(open);
       boolean anew = had && (panel || hadPanel || data && !fits(open, part));
       if (anew) {
@@ -30,6 +30,12 @@ public record ConsoleSections(List<String> lines) {
       tables.getLast().addAll(open);
     }
     return headsGoWithWhatIsBelow(tables);
+  }
+
+  /// Whether the only line with figures is one of numbers that rise, as heads may be.
+  private static boolean isOfYears(List<String> lines) {
+    List<String> data = lines.stream().filter(ConsoleBlocks::isData).toList();
+    return data.size() == 1 && TextLine.isSeries(data.getFirst());
   }
 
   private static boolean holds(List<String> lines) {

@@ -3,6 +3,7 @@ package app.finish.formats.text;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
+import app.finish.core.recognise.words.Vocabulary;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.RaisedText;
 import app.finish.formats.io.ReadRequest;
@@ -21,7 +22,11 @@ import java.util.regex.Pattern;
 public final class MarkdownReader implements TableReader {
   private static final Pattern NOTE =
       Pattern.compile(
-          "(notes?|sources?)\\b\\s*[.:0-9].*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+"
+          "("
+              + Vocabulary.NOTE_WORDS
+              + "|"
+              + Vocabulary.SOURCE_WORDS
+              + ")\\b\\s*[.:0-9].*|[¹²³⁴-⁹ᵃ-ᵉ*†‡§]+"
               + " ?\\S.*|\\\\?\\*+\\s?p\\b.*|\\[?\\^?[0-9a-e][\\])]:? .*",
           Pattern.CASE_INSENSITIVE);
 

@@ -18,7 +18,7 @@ public final class TextLine {
 
   private static final Pattern FIGURE =
       Pattern.compile(
-          "(?![€$£]'?0{3}s?$)[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3})?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|NaT|nan|null|None|<NA>");
+          "(?![€$£]'?0{3}s?$)[\\[(]?[-−–+<>≤≥]{0,2}[€$£]?[0-9.,]*[0-9][0-9.,]*(e[-+]?[0-9]{1,3}|[-−])?[)%\\]]{0,2}[€$£]?[*†‡a-d]{0,3}|--?|[–—.]|NA|NaN|NaT|nan|null|None|<NA>");
 
   /// The heads of the limits of an interval.
   private static final Pattern LIMITS =

@@ -285,7 +285,7 @@ public final class MeasureFinder {
     if (name.matches("[€$£¥]")) {
       return name;
     }
-    if (name.matches(".*(\\(|,\\s*)[€$£¥]\\)?\\s*")) {
+    if (name.matches(".*(\\(|,\\s*)[€$£¥]\\)?\\s*|[^()]*\\p{L}{3,}\\s[€$£¥]\\s*")) {
       return name.replaceAll("[^€$£¥]", "");
     }
     Matcher code = CURRENCY.matcher(name);

@@ -2,6 +2,7 @@ package app.finish.core.recognise.sheet;
 
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.PlaceNames;
+import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Held;
 import app.finish.core.table.Note;
 import app.finish.core.table.Words;
@@ -32,11 +33,11 @@ public final class WordsReader {
       Pattern.compile("([\\p{L}][^:=]{0,40}?)\\s*[:=]\\s*(\\S.{0,80})");
   private static final Pattern NOTE =
       Pattern.compile(
-          "(?:notes?|anmerkung(?:en)?|hinweis(?:e)?|nota|opmerking)\\s*[.:]\\s*(.*)",
+          "(?:" + Vocabulary.NOTE_WORDS + ")\\s*[.:]\\s*(.*)",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final Pattern SOURCE =
       Pattern.compile(
-          "(?:sources?|data|quellen?|fuentes?|bron|fonte)\\s*[.:]\\s*(.*)",
+          "(?:data|" + Vocabulary.SOURCE_WORDS + ")\\s*[.:]\\s*(.*)",
           Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
 
   private static final Pattern NOTE_AND_SOURCE =

@@ -36,6 +36,15 @@ public final class Vocabulary {
       Set.of(
           "[c]", "[x]", "[z]", "[u]", "n/a", "na", "n.a.", "n. a.", "nil", "null", "nan", "#n/a",
           "(s)", "x");
+
+  /// The words that begin a note, as part of a pattern.
+  public static final String NOTE_WORDS =
+      "notes?|anmerkung(?:en)?|hinweise?|notas?|opmerking(?:en)?";
+
+  /// The words that begin a line of sources, as part of a pattern.
+  public static final String SOURCE_WORDS =
+      "sources?|quellen?|fuentes?|bron(?:nen)?|fonti?|fontes?";
+
   private static final Pattern BASE =
       Pattern.compile(
           "(?:base|basis|n|respondents|cases|answers|valid answers|sample(?: size)?)(?: \\(n\\))?",
