@@ -42,6 +42,7 @@ import app.finish.formats.Sending;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.prefs.Preferences;
@@ -202,7 +203,8 @@ public final class MainWindow {
       work.setLeft(null);
       return;
     }
-    Node now = benches.computeIfAbsent(step, one -> builders.get(one).get());
+    Node now =
+        benches.computeIfAbsent(step, one -> Objects.requireNonNull(builders.get(one)).get());
     if (work.getLeft() != now) {
       proof.requestFocus();
       work.setLeft(now);

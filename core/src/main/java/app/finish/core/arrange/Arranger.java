@@ -20,7 +20,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 
 /// Puts a table into its arrangement. The figures are those of the source; where headings were
@@ -50,13 +49,13 @@ public final class Arranger {
     private final Table table;
     private final Formulas formulas;
     private final Moved unmoved;
-    private final AtomicReference<List<Moved>> lately;
+    private volatile List<Moved> lately;
 
     private Ready(Table table, Formulas formulas) {
       this.table = table;
       this.formulas = formulas;
       this.unmoved = Moved.nothing(table);
-      this.lately = new AtomicReference<>(List.of());
+      this.lately = List.of();
     }
 
     /// The table in an arrangement.
@@ -84,7 +83,7 @@ public final class Arranger {
     }
 
     private Moved nearest(List<Arrangement.Entry> entries) {
-      return Stream.concat(lately.get().stream(), Stream.of(unmoved))
+      return Stream.concat(lately.stream(), Stream.of(unmoved))
           .filter(one -> one.leadsTo(entries))
           .max(Comparator.comparingInt(one -> one.entries().size()))
           .orElseThrow();
@@ -102,7 +101,7 @@ public final class Arranger {
       int last = entries.size() - 1;
       Moved before = arranger.moved(entries.subList(0, last));
       Moved all = arranger.moved(entries);
-      lately.set(List.of(before, all));
+      lately = List.of(before, all);
       return all;
     }
   }

@@ -11,17 +11,20 @@ import java.io.IOException;
 public class Problem extends IOException implements Mendable {
   private static final long serialVersionUID = 1;
 
+  private final String sentence;
   private final String where;
 
   /// A problem in these words.
   public Problem(String sentence) {
     super(sentence);
+    this.sentence = sentence;
     this.where = "";
   }
 
   /// A problem in these words, with what raised it.
   public Problem(String sentence, Throwable cause) {
     super(sentence, cause);
+    this.sentence = sentence;
     this.where = "";
   }
 
@@ -30,12 +33,13 @@ public class Problem extends IOException implements Mendable {
   /// @param where the file, and the line or part of it
   public Problem(String sentence, String where) {
     super(sentence);
+    this.sentence = sentence;
     this.where = where;
   }
 
   @Override
   public String sentence() {
-    return getMessage();
+    return sentence;
   }
 
   @Override

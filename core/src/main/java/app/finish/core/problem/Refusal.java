@@ -9,19 +9,23 @@ package app.finish.core.problem;
 public class Refusal extends IllegalArgumentException implements Mendable {
   private static final long serialVersionUID = 1;
 
+  private final String sentence;
+
   /// A refusal in these words.
   public Refusal(String sentence) {
     super(sentence);
+    this.sentence = sentence;
   }
 
   /// A refusal in these words, with what raised it.
   public Refusal(String sentence, Throwable cause) {
     super(sentence, cause);
+    this.sentence = sentence;
   }
 
   @Override
   public String sentence() {
-    return getMessage();
+    return sentence;
   }
 
   @Override

@@ -221,7 +221,8 @@ public final class Recogniser {
     }
     for (Line line : rows.lines()) {
       int measure = measure(line, down);
-      additive[at.get(line.place())] = measure < 0 || adds(measures)[measure];
+      int place = Objects.requireNonNull(at.get(line.place()));
+      additive[place] = measure < 0 || adds(measures)[measure];
     }
     return additive;
   }

@@ -183,7 +183,8 @@ public final class Cascade {
     over.forEach(
         (property, setting) -> {
           if (!(property.isRule() && isFamily(origin.selector()))) {
-            settings.put(property, relative(property, setting, settings.get(property)));
+            settings.put(
+                property, relative(property, setting, settings.getOrDefault(property, setting)));
             origins.put(property, origin);
           }
         });

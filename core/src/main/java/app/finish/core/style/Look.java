@@ -3,6 +3,7 @@ package app.finish.core.style;
 import app.finish.core.number.NumberFormat;
 import app.finish.core.style.colour.Colour;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /// How one cell looks: every property resolved, each with its origin.
@@ -121,7 +122,7 @@ public record Look(
 
   /// The setting of a property.
   public String setting(Property property) {
-    return settings.get(property);
+    return Objects.requireNonNull(settings.get(property), property::word);
   }
 
   /// Where a property was set, if a style sets it.

@@ -54,7 +54,7 @@ public record StyleBook(List<HouseStyle> styles, Palette over) {
       cascade(name);
       return Optional.empty();
     } catch (Refusal e) {
-      return Optional.of(e.getMessage());
+      return Optional.of(e.sentence());
     }
   }
 

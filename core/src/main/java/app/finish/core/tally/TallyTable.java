@@ -129,7 +129,12 @@ public final class TallyTable {
           level == dimensions.size() - 1
               ? leaf(heading, here, slots, withMeasures)
               : heading.withChildren(
-                  headings(dimensions, here, byMember.get(member), slots, withMeasures)));
+                  headings(
+                      dimensions,
+                      here,
+                      byMember.getOrDefault(member, List.of()),
+                      slots,
+                      withMeasures)));
     }
     if (dimension.totalled()) {
       Heading total = level == 0 ? Heading.grandTotal(TOTAL) : Heading.subtotal(TOTAL);

@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -181,7 +182,7 @@ public final class TryOnPanel {
       desk.worker()
           .draw(
               () -> desk.proofs().picture(document, place, finish, Paper.A4.unpaged()),
-              made -> pictures.get(style.name()).showNear(made.scroll()),
+              made -> Objects.requireNonNull(pictures.get(style.name())).showNear(made.scroll()),
               desk::tell);
     }
   }

@@ -27,7 +27,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 
 /// Makes what is shown of a table, and remembers what was recognised lately, which doesn't change
 /// when a table is only dressed anew. It may be asked from any thread.
@@ -61,8 +60,8 @@ public final class Proofs {
 
   private record Last(Document document, Shown shown) {}
 
-  private final AtomicReference<Optional<Last>> last = new AtomicReference<>(Optional.empty());
-  private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
+  private volatile Optional<Last> last = Optional.empty();
+  private volatile Optional<Kept> kept = Optional.empty();
   private final Fonts fonts;
   private final Sending sending;
   private final Map<Key, Known> recognised =
@@ -87,7 +86,7 @@ public final class Proofs {
     Shown shown = laidOut(document, place, finish, recognition, arranged, paper);
     arranged.lookAhead();
     shown.scroll().between(0, IN_SIGHT, 0, IN_SIGHT);
-    last.set(Optional.of(new Last(document, shown)));
+    last = Optional.of(new Last(document, shown));
     return shown;
   }
 
@@ -103,7 +102,7 @@ public final class Proofs {
     }
     Recognition recognition = before.get().recognition();
     Optional<Arranger.Ready> ready =
-        kept.get().filter(one -> one.table == recognition.table()).map(one -> one.ready);
+        kept.filter(one -> one.table == recognition.table()).map(one -> one.ready);
     if (ready.isEmpty() || recognition != recognised(document, place, finish)) {
       return Optional.empty();
     }
@@ -119,8 +118,7 @@ public final class Proofs {
 
   /// The table that was shown last, if at most its numbers and its arrangement differed.
   private Optional<Shown> before(Document document, int place, Finish finish) {
-    return last.get()
-        .filter(one -> one.document.styles().equals(document.styles()))
+    return last.filter(one -> one.document.styles().equals(document.styles()))
         .filter(one -> one.document.palette().equals(document.palette()))
         .map(Last::shown)
         .filter(shown -> shown.number() == document.number(place))
@@ -195,33 +193,29 @@ public final class Proofs {
       return known.get();
     }
     Arranger.Ready ready =
-        kept.get()
-            .filter(one -> one.table == table)
+        kept.filter(one -> one.table == table)
             .map(one -> one.ready)
             .orElseGet(() -> Arranger.ready(table, sending.formulas()));
     Arranged fresh = ready.arrange(arrangement);
     Dresser.Ready dresser = Dresser.ready(fresh);
-    kept.set(Optional.of(new Kept(table, ready, arrangement, fresh, dresser)));
+    kept = Optional.of(new Kept(table, ready, arrangement, fresh, dresser));
     return fresh;
   }
 
   private Dresser.Ready dresser(Arranged arranged) {
-    return kept.get()
-        .filter(one -> one.arranged == arranged)
+    return kept.filter(one -> one.arranged == arranged)
         .map(one -> one.dresser)
         .orElseGet(() -> Dresser.ready(arranged));
   }
 
   private Optional<Arranged> known(Table table, Arrangement arrangement) {
-    return kept.get()
-        .filter(one -> one.table == table && one.arrangement.equals(arrangement))
+    return kept.filter(one -> one.table == table && one.arrangement.equals(arrangement))
         .map(one -> one.arranged);
   }
 
   /// A table as it stands after some of its moves; what is remembered stays.
   Arranged after(Table table, Arrangement some) {
-    return kept.get()
-        .filter(one -> one.table == table)
+    return kept.filter(one -> one.table == table)
         .map(one -> one.ready)
         .orElseGet(() -> Arranger.ready(table, sending.formulas()))
         .arrange(some);

@@ -150,7 +150,8 @@ public final class StyleSharing {
             () -> write(style),
             file -> {
               dressing.readLibrary();
-              desk.say(Texts.of("notice.inLibrary", style.name(), file.getParent()));
+              desk.say(
+                  Texts.of("notice.inLibrary", style.name(), String.valueOf(file.getParent())));
             },
             desk::tell);
   }

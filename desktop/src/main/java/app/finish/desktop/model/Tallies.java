@@ -19,6 +19,7 @@ import app.finish.records.source.Records;
 import app.finish.records.sql.DatabaseQuery;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
@@ -154,7 +155,7 @@ public final class Tallies {
       desk.noticeProperty()
           .set(
               Optional.of(
-                  new Notice(failure.getMessage(), true)
+                  new Notice(Objects.requireNonNullElse(failure.getMessage(), ""), true)
                       .offering(
                           Texts.of("records.leaveOut"),
                           () -> bringIn(new RecordsName.File(file.path(), without)))));
@@ -235,7 +236,7 @@ public final class Tallies {
       desk.noticeProperty()
           .set(
               Optional.of(
-                  new Notice(failure.getMessage(), true)
+                  new Notice(Objects.requireNonNullElse(failure.getMessage(), ""), true)
                       .offering(
                           Texts.of("records.anySize"),
                           () -> count(label, name, plan, Long.MAX_VALUE))));

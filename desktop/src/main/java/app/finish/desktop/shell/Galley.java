@@ -169,10 +169,10 @@ public final class Galley extends HBox {
           call(title, tile, place, name);
           picture.show(shown.scroll());
         };
-    Optional<DocumentTable> before = Optional.ofNullable(drawn.get(table.id())).map(Drawn::table);
+    Optional<Drawn> before = Optional.ofNullable(drawn.get(table.id()));
     if (place == desk.placeProperty().get() && before.isPresent() && isOnItsWay(table)) {
       waiting = Optional.of(new Waiting(table, take));
-      call(title, tile, place, drawn.get(table.id()).title);
+      call(title, tile, place, before.get().title);
       return;
     }
     desk.worker()

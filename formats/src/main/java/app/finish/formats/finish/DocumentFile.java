@@ -136,7 +136,7 @@ public final class DocumentFile {
     } catch (Problem | FileSystemException e) {
       throw e;
     } catch (IOException | Refusal e) {
-      throw isZip(file) ? GridJson.damaged(name) : notADocument(name, e);
+      throw isZip(file) ? GridJson.damaged(name) : notADocument(name);
     }
   }
 
@@ -146,15 +146,15 @@ public final class DocumentFile {
     }
   }
 
-  private static Problem notADocument(String name, Exception cause) {
+  private static Problem notADocument(String name) {
     return new Problem(
-        name + " is not a Finish document. Open a file that ends in .finish, or bring this one in.",
-        cause);
+        name
+            + " is not a Finish document. Open a file that ends in .finish, or bring this one in.");
   }
 
   private static Document read(ZipFile zip, String name) throws IOException {
     if (zip.getEntry("finish.json") == null) {
-      throw notADocument(name, null);
+      throw notADocument(name);
     }
     JsonNode root = json(zip, "finish.json", name);
     if (root.path("version").asInt() > VERSION) {

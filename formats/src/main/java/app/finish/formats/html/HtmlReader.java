@@ -149,14 +149,20 @@ public final class HtmlReader implements TableReader {
       return List.of(above);
     }
     Element before = above == null ? null : above.previousElementSibling();
-    if (before != null && above.nameIs("p") && isCaption(before) && isEmphasised(above)) {
+    if (above != null
+        && before != null
+        && above.nameIs("p")
+        && isCaption(before)
+        && isEmphasised(above)) {
       return List.of(before, above);
     }
     while (above != null && above.nameIs("p") && !isCaption(above)) {
       above = above.previousElementSibling();
     }
-    boolean heading = above != null && above.normalName().matches("h[1-6]");
-    return heading && isCaption(above) ? List.of(above) : List.of();
+    if (above == null || !above.normalName().matches("h[1-6]")) {
+      return List.of();
+    }
+    return isCaption(above) ? List.of(above) : List.of();
   }
 
   private static boolean isEmphasised(Element paragraph) {

@@ -144,7 +144,7 @@ public final class OdsReader implements TableReader {
     Element own =
         style.isEmpty()
             ? null
-            : table.ownerDocument().getElementsByAttributeValue("style:name", style).first();
+            : table.root().getElementsByAttributeValue("style:name", style).first();
     return own != null && !own.getElementsByAttributeValue("table:display", "false").isEmpty();
   }
 

@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -50,7 +51,7 @@ public final class PictureColours {
     List<Map.Entry<Colour, Double>> weighed = new ArrayList<>();
     buckets.forEach(
         (key, count) -> {
-          long[] sum = sums.get(key);
+          long[] sum = Objects.requireNonNull(sums.get(key));
           int rgb = (int) (sum[0] / count << 16 | sum[1] / count << 8 | sum[2] / count);
           Colour colour = new Colour(rgb);
           weighed.add(Map.entry(colour, count * (0.05 + strength(colour))));

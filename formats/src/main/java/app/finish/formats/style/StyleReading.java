@@ -160,7 +160,7 @@ public final class StyleReading {
       try {
         roles.put(role.getKey(), Colour.parse(role.getValue().asText()));
       } catch (Refusal e) {
-        find(e.getMessage(), true, key, role.getKey());
+        find(e.sentence(), true, key, role.getKey());
       }
     }
     return new Palette(roles);
@@ -179,7 +179,7 @@ public final class StyleReading {
         property.get().check(setting.getValue().asText());
         settings.put(property.get(), setting.getValue().asText());
       } catch (Refusal e) {
-        find(e.getMessage(), true, "looks", part, key);
+        find(e.sentence(), true, "looks", part, key);
       }
     }
     return settings;

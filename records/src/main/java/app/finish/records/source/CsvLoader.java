@@ -137,7 +137,9 @@ public final class CsvLoader {
       return;
     }
     for (String column : QuotedTexts.of(file, guessed.keySet())) {
-      if (isWhole(guessed.get(column)) && columnsToRead().contains(column) && !isText(column)) {
+      if (isWhole(guessed.getOrDefault(column, ""))
+          && columnsToRead().contains(column)
+          && !isText(column)) {
         texts.add(column);
         said.add(
             "“"

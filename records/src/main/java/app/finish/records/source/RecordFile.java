@@ -61,21 +61,26 @@ public final class RecordFile {
       Path file, RecordsName name, Reading reading, DatabaseQuery asking, Predicate<String> wanted)
       throws IOException {
     check(file);
+    long size = Files.size(file);
     Path folder = Files.createTempDirectory("finish-records");
-    Connection connection = null;
+    Connection connection;
     try {
-      connection = connect(folder, Files.size(file));
+      connection = connect(folder, size);
+    } catch (SQLException e) {
+      delete(folder);
+      throw SqlProblems.of(e, name.label());
+    }
+    try {
       List<String> said = new ArrayList<>();
       RecordStore store = new RecordStore(connection, name.label(), asking);
       RecordLoader loader = new RecordLoader(store, folder, reading, wanted, said);
       loader.load(file);
-      Connection open = connection;
       RecordsDescription described =
-          RecordsDescription.of(open, new Dialect.DuckDb(), "records", name.label(), asking)
+          RecordsDescription.of(connection, new Dialect.DuckDb(), "records", name.label(), asking)
               .withFound(loader.found());
       return new Records(
           name,
-          open,
+          connection,
           new Dialect.DuckDb(),
           "records",
           described.columns(),
@@ -155,9 +160,7 @@ public final class RecordFile {
 
   private static void close(Connection connection) {
     try {
-      if (connection != null) {
-        connection.close();
-      }
+      connection.close();
     } catch (SQLException e) {
       org.slf4j.LoggerFactory.getLogger(RecordFile.class).debug("closing", e);
     }

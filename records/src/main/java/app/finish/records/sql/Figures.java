@@ -18,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -132,7 +133,9 @@ public final class Figures {
             .workOut(
                 name -> {
                   Integer sum = sums.get(name);
-                  return sum == null ? measures[made.get(name)] : figures[sum];
+                  return sum == null
+                      ? measures[Objects.requireNonNull(made.get(name))]
+                      : figures[sum];
                 })
             .orElse(Double.NaN);
   }

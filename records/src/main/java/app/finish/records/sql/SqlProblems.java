@@ -17,7 +17,7 @@ public final class SqlProblems {
   /// @param label what the records are called
   public static Problem of(SQLException complaint, String label) {
     String state = complaint.getSQLState() == null ? "" : complaint.getSQLState();
-    String said = firstLine(complaint.getMessage());
+    String said = firstLine(String.valueOf(complaint.getMessage()));
     String lower = said.toLowerCase(java.util.Locale.ROOT);
     if (state.startsWith("28")
         || lower.contains("authentication failed")

@@ -87,7 +87,7 @@ public final class Calculating {
     try {
       formula = formulas.read(move.expression(), names);
     } catch (Refusal e) {
-      throw new NoPlace(e.getMessage());
+      throw new NoPlace(e.sentence());
     }
     List<Branch> roots = with(before.roots(side));
     List<Measure> measures = new ArrayList<>(table.measures());

@@ -42,8 +42,8 @@ public final class NeighbourFigures {
   /// The figures of one group beside each other, with what is worked out of them when it is asked.
   private static final class Row {
     final double[] figures;
-    private double[] sorted;
-    private double[] running;
+    private double[] sorted = {};
+    private double[] running = {};
 
     Row(double[] figures) {
       this.figures = figures;
@@ -53,7 +53,7 @@ public final class NeighbourFigures {
       if (Double.isNaN(figures[place])) {
         return Double.NaN;
       }
-      if (sorted == null) {
+      if (sorted.length == 0) {
         sorted = Arrays.stream(figures).filter(one -> !Double.isNaN(one)).sorted().toArray();
       }
       int low = 0;
@@ -70,7 +70,7 @@ public final class NeighbourFigures {
     }
 
     double running(int place) {
-      if (running == null) {
+      if (running.length == 0) {
         running = new double[figures.length];
         double sum = 0;
         for (int i = 0; i < running.length; i++) {

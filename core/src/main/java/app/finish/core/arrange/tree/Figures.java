@@ -12,6 +12,7 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.regex.Pattern;
@@ -26,8 +27,8 @@ public final class Figures {
 
   private final Table table;
   private final Map<Integer, Formula> formulas;
-  private OtherMeasures down;
-  private OtherMeasures across;
+  private Optional<OtherMeasures> down = Optional.empty();
+  private Optional<OtherMeasures> across = Optional.empty();
   private int[] acrossMeasures = {};
 
   /// @param formulas the formulas of calculated measures, by the place of the measure
@@ -175,17 +176,13 @@ public final class Figures {
   }
 
   private OtherMeasures down() {
-    if (down == null) {
-      down = new OtherMeasures(table.down());
-    }
-    return down;
+    down = down.isEmpty() ? Optional.of(new OtherMeasures(table.down())) : down;
+    return down.get();
   }
 
   private OtherMeasures across() {
-    if (across == null) {
-      across = new OtherMeasures(table.across());
-    }
-    return across;
+    across = across.isEmpty() ? Optional.of(new OtherMeasures(table.across())) : across;
+    return across.get();
   }
 
   public static double number(Value value) {

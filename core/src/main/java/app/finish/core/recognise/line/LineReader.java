@@ -181,9 +181,10 @@ public final class LineReader {
   private void outdentTotals(int column, Map<Integer, Integer> indents) {
     int before = -1;
     for (int row : frame.bodyRows()) {
-      boolean deeper = before >= 0 && indents.get(row) > indents.get(before);
-      if (deeper && hasFigures(before) && Vocabulary.saysTotal(grid.label(row, column))) {
-        indents.put(row, indents.get(before));
+      int indent = indents.getOrDefault(row, 0);
+      int outer = indents.getOrDefault(before, indent);
+      if (indent > outer && hasFigures(before) && Vocabulary.saysTotal(grid.label(row, column))) {
+        indents.put(row, outer);
       }
       before = row;
     }

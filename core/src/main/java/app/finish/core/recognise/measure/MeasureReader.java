@@ -277,8 +277,9 @@ public final class MeasureReader {
     }
     Company company = Company.of(found.names());
     for (String name : found.names()) {
-      Measure measure = finder.measure(name, byName.get(name), company);
-      measures.add(said(paired(measure, byName.get(name)), "measure “" + name + "”"));
+      List<Cells> places = byName.getOrDefault(name, List.of());
+      Measure measure = finder.measure(name, places, company);
+      measures.add(said(paired(measure, places), "measure “" + name + "”"));
     }
     if (measures.isEmpty()) {
       measures.add(said(paired(onlyMeasure(title), cellsOfColumns()), "figures"));
