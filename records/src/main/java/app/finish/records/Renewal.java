@@ -13,6 +13,7 @@ import app.finish.core.tally.TallyMeasure;
 import app.finish.formats.Sources;
 import app.finish.formats.io.ReadRequest;
 import app.finish.records.source.RecordFile;
+import app.finish.records.source.RecordLoader;
 import app.finish.records.source.Records;
 import app.finish.records.sql.DatabaseQuery;
 import java.io.IOException;
@@ -55,7 +56,7 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
         unread = problem;
       }
     }
-    if (tallies && RecordFile.ENDINGS.contains(RecordFile.ending(file))) {
+    if (tallies && RecordFile.ENDINGS.contains(RecordLoader.ending(file))) {
       refreshed = recounted(refreshed, file, asking, said);
     } else if (unread != null) {
       throw unread;

@@ -1,7 +1,11 @@
 package app.finish.core.dress;
 
+import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
+import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import java.util.List;
 
 /// Which rows or columns bear the alternate tint.
 ///
@@ -27,6 +31,13 @@ public record Banding(int every, int from, boolean anew, boolean totals) {
         Integer.parseInt(look.setting(Property.FROM)),
         look.setting(Property.COUNTED).equals("in groups"),
         look.setting(Property.OVER).equals("totals"));
+  }
+
+  /// The alternate tint that a style asks for.
+  static Banding of(Cascade cascade, Selector alternate) {
+    return cascade.knows(alternate)
+        ? Banding.of(cascade.look(List.of(Selector.of(PartName.TABLE), alternate)))
+        : Banding.NONE;
   }
 
   /// Whether one bears the tint.

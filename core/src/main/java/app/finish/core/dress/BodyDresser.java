@@ -47,7 +47,7 @@ public final class BodyDresser {
     this.plan = plan;
     this.laid = laid;
     this.standing = new TotalRules(table.down(), cascade);
-    Banding banding = Dresser.banding(cascade, new Selector.AlternateColumns());
+    Banding banding = Banding.of(cascade, new Selector.AlternateColumns());
     int place = 0;
     List<Heading> group = List.of();
     for (Leaf leaf : table.across().leaves()) {
@@ -63,8 +63,8 @@ public final class BodyDresser {
       switch (leaf.role()) {
         case MEMBER -> {}
         case SUBTOTAL ->
-            Dresser.addPart(selectors, new Part(PartName.SUBTOTAL_COLUMN, leaf.level()));
-        case GRAND_TOTAL -> Dresser.addPart(selectors, Part.of(PartName.GRAND_TOTAL_COLUMN));
+            PartSelectors.add(selectors, new Part(PartName.SUBTOTAL_COLUMN, leaf.level()));
+        case GRAND_TOTAL -> PartSelectors.add(selectors, Part.of(PartName.GRAND_TOTAL_COLUMN));
       }
       columnSelectors.add(selectors);
     }
@@ -77,7 +77,7 @@ public final class BodyDresser {
 
   /// The selectors of a measure's figures in the body.
   static List<Selector> measureSelectors(Measure measure) {
-    List<Selector> selectors = Dresser.selectors(Part.of(PartName.BODY));
+    List<Selector> selectors = PartSelectors.of(Part.of(PartName.BODY));
     selectors.add(new Selector.OfKind(measure.kind()));
     selectors.add(new Selector.OfMeasure(measure.name()));
     return selectors;
@@ -98,7 +98,7 @@ public final class BodyDresser {
 
   private DressedRow groupRow(List<Heading> groups, int level, int leaf) {
     Part part = new Part(PartName.GROUP_ROW, level + 1);
-    List<Selector> selectors = Dresser.selectors(Part.of(PartName.STUB), part);
+    List<Selector> selectors = PartSelectors.of(Part.of(PartName.STUB), part);
     selectors.addAll(laid.onHeading(Side.DOWN, leaf, level));
     Look look = cascade.look(selectors);
     DressedCell cell =
@@ -106,13 +106,12 @@ public final class BodyDresser {
             0,
             stub + table.across().leaves().size(),
             1,
-            Dresser.runs(
-                groups.get(level).label(), table.marks().at(new Spot.Down(level, leaf)), look),
+            Run.of(groups.get(level).label(), table.marks().at(new Spot.Down(level, leaf)), look),
             depthOf(groups.subList(0, level)),
             part,
             look,
             new CellMeaning.Stub(level, leaf));
-    return Dresser.row(Band.BODY, part, List.of(cell), true);
+    return DressedRow.of(Band.BODY, part, List.of(cell), true);
   }
 
   private static int depthOf(List<Heading> groups) {
@@ -131,7 +130,7 @@ public final class BodyDresser {
     Part part = partOf(leaf);
     List<Selector> rowSelectors = new ArrayList<>();
     if (leaf.role() != Role.MEMBER) {
-      Dresser.addPart(rowSelectors, part);
+      PartSelectors.add(rowSelectors, part);
     }
     if (alternate) {
       rowSelectors.add(new Selector.Alternate());
@@ -147,7 +146,7 @@ public final class BodyDresser {
       }
       cells.add(figure(leaf, column, part, touched(leaf, column, rowSelectors, looks[column])));
     }
-    return standing.edged(Dresser.row(Band.BODY, part, cells, false), leaf);
+    return standing.edged(DressedRow.of(Band.BODY, part, cells, false), leaf);
   }
 
   private Look touched(Leaf leaf, int column, List<Selector> rowSelectors, Look look) {
@@ -171,7 +170,7 @@ public final class BodyDresser {
   }
 
   private List<Selector> selectors(Leaf leaf, int column, List<Selector> rowSelectors) {
-    List<Selector> selectors = Dresser.selectors(Part.of(PartName.BODY));
+    List<Selector> selectors = PartSelectors.of(Part.of(PartName.BODY));
     selectors.addAll(columnSelectors.get(column));
     rowSelectors.stream().filter(selector -> !selectors.contains(selector)).forEach(selectors::add);
     Measure measure = table.measureAt(leaf.index(), column);
@@ -204,7 +203,7 @@ public final class BodyDresser {
         stub + column,
         1,
         1,
-        Dresser.runs(text, table.marks().at(new Spot.Figure(leaf.index(), column)), look),
+        Run.of(text, table.marks().at(new Spot.Figure(leaf.index(), column)), look),
         0,
         part,
         look,
@@ -272,7 +271,7 @@ public final class BodyDresser {
       Part rowPart,
       List<Selector> rowSelectors) {
     Part part = rowPart.name() == PartName.BODY ? new Part(PartName.STUB, level + 1) : rowPart;
-    List<Selector> selectors = Dresser.selectors(new Part(PartName.STUB, level + 1));
+    List<Selector> selectors = PartSelectors.of(new Part(PartName.STUB, level + 1));
     selectors.addAll(rowSelectors);
     selectors.addAll(laid.onHeading(Side.DOWN, leaf.index(), level));
     Look look = cascade.look(selectors);
@@ -280,7 +279,7 @@ public final class BodyDresser {
         column,
         columnSpan,
         rowSpan,
-        Dresser.runs(label, label.isEmpty() ? "" : mark(level, leaf), look),
+        Run.of(label, label.isEmpty() ? "" : mark(level, leaf), look),
         indent,
         part,
         look,

@@ -26,6 +26,11 @@ public record DressedRow(
     BELOW
   }
 
+  /// A row without edges of its own.
+  static DressedRow of(Band band, Part part, List<DressedCell> cells, boolean keepsWithNext) {
+    return new DressedRow(band, part, Edge.NONE, Edge.NONE, cells, keepsWithNext);
+  }
+
   /// Whether it is a row of the table itself and not of the words around it.
   public boolean isTable() {
     return band == Band.HEAD || band == Band.BODY;

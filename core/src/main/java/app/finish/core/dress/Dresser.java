@@ -1,10 +1,8 @@
 package app.finish.core.dress;
 
 import app.finish.core.arrange.Arranged;
-import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
-import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -109,7 +107,7 @@ public final class Dresser {
     static PlanForm of(Cascade cascade, List<Overlay> overlays) {
       return new PlanForm(
           isIndented(cascade),
-          Dresser.banding(cascade, new Selector.Alternate()),
+          Banding.of(cascade, new Selector.Alternate()),
           overlays,
           cascade.touches().places());
     }
@@ -124,13 +122,6 @@ public final class Dresser {
     RowPlan plan(Table table, CellLayer laid) {
       return new RowPlan(table, indented, banding, laid);
     }
-  }
-
-  /// The alternate tint that a style asks for.
-  static Banding banding(Cascade cascade, Selector alternate) {
-    return cascade.knows(alternate)
-        ? Banding.of(cascade.look(List.of(Selector.of(PartName.TABLE), alternate)))
-        : Banding.NONE;
   }
 
   private static final class Planned {
@@ -265,49 +256,5 @@ public final class Dresser {
         .edge(family, property)
         .map(set -> new Edge(set.getKey(), Optional.of(set.getValue())))
         .orElse(Edge.NONE);
-  }
-
-  static DressedRow row(Band band, Part part, List<DressedCell> cells, boolean keepsWithNext) {
-    return new DressedRow(band, part, Edge.NONE, Edge.NONE, cells, keepsWithNext);
-  }
-
-  static List<Run> runs(String text, Look look) {
-    return List.of(new Run(text, look.bold(), look.italic()));
-  }
-
-  /// A text with the mark of a footnote behind it: letters and digits raised, stars on the line.
-  static List<Run> runs(String text, String mark, Look look) {
-    if (mark.isEmpty()) {
-      return runs(text, look);
-    }
-    return isRaised(mark)
-        ? List.of(
-            new Run(text, look.bold(), look.italic()), Run.raised(mark, look.bold(), look.italic()))
-        : runs(text + mark, look);
-  }
-
-  static boolean isRaised(String mark) {
-    return Character.isLetterOrDigit(mark.charAt(0));
-  }
-
-  /// Adds the selectors of a part: its family, itself, itself at its level.
-  static void addPart(List<Selector> selectors, Part part) {
-    part.selectors().forEach(selector -> addOnce(selectors, selector));
-  }
-
-  private static void addOnce(List<Selector> selectors, Selector selector) {
-    if (!selectors.contains(selector)) {
-      selectors.add(selector);
-    }
-  }
-
-  /// The selectors of a part of the table, beginning with the table.
-  static List<Selector> selectors(Part... parts) {
-    List<Selector> selectors = new ArrayList<>();
-    selectors.add(Selector.of(PartName.TABLE));
-    for (Part part : parts) {
-      addPart(selectors, part);
-    }
-    return selectors;
   }
 }

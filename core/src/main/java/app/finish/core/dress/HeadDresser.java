@@ -39,7 +39,7 @@ public final class HeadDresser {
     for (int level = 0; level < depth; level++) {
       rows.add(new ArrayList<>());
     }
-    Look stubLook = cascade.look(Dresser.selectors(Part.of(PartName.STUB_HEAD)));
+    Look stubLook = cascade.look(PartSelectors.of(Part.of(PartName.STUB_HEAD)));
     for (int column = 0; column < stub; column++) {
       rows.getFirst()
           .add(
@@ -47,8 +47,7 @@ public final class HeadDresser {
                   column,
                   1,
                   depth,
-                  Dresser.runs(
-                      stubHead(column), table.marks().at(new Spot.StubHead(column)), stubLook),
+                  Run.of(stubHead(column), table.marks().at(new Spot.StubHead(column)), stubLook),
                   0,
                   Part.of(PartName.STUB_HEAD),
                   stubLook,
@@ -61,7 +60,7 @@ public final class HeadDresser {
     List<DressedRow> dressed = new ArrayList<>();
     for (int level = 0; level < depth; level++) {
       PartName part = level == depth - 1 ? PartName.COLUMN_HEAD : PartName.SPANNER;
-      dressed.add(Dresser.row(Band.HEAD, Part.of(part), List.copyOf(rows.get(level)), true));
+      dressed.add(DressedRow.of(Band.HEAD, Part.of(part), List.copyOf(rows.get(level)), true));
     }
     return dressed;
   }
@@ -98,7 +97,7 @@ public final class HeadDresser {
 
   private DressedCell head(Heading heading, int level, int first, int last, PartName name) {
     Part part = new Part(name, name == PartName.SPANNER ? level + 1 : 0);
-    List<Selector> selectors = Dresser.selectors(part);
+    List<Selector> selectors = PartSelectors.of(part);
     selectors.addAll(laid.onHeading(Side.ACROSS, first, level));
     Look look = cascade.look(selectors);
     int rowSpan = heading.isLeaf() ? depth - level : 1;
@@ -106,7 +105,7 @@ public final class HeadDresser {
         stub + first,
         last - first + 1,
         rowSpan,
-        Dresser.runs(label(heading, first), table.marks().at(new Spot.Across(level, first)), look),
+        Run.of(label(heading, first), table.marks().at(new Spot.Across(level, first)), look),
         0,
         part,
         look,

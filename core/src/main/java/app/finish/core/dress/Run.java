@@ -1,5 +1,8 @@
 package app.finish.core.dress;
 
+import app.finish.core.style.Look;
+import java.util.List;
+
 /// A stretch of text in one weight and slant.
 ///
 /// ```java
@@ -31,5 +34,26 @@ public record Run(String text, boolean bold, boolean italic, boolean raised) {
   /// The same look over another text.
   public Run withText(String other) {
     return new Run(other, bold, italic, raised);
+  }
+
+  /// A text as a look has it.
+  static List<Run> of(String text, Look look) {
+    return List.of(new Run(text, look.bold(), look.italic()));
+  }
+
+  /// A text with the mark of a footnote behind it: letters and digits raised, stars on the line.
+  static List<Run> of(String text, String mark, Look look) {
+    if (mark.isEmpty()) {
+      return of(text, look);
+    }
+    return isRaised(mark)
+        ? List.of(
+            new Run(text, look.bold(), look.italic()), Run.raised(mark, look.bold(), look.italic()))
+        : of(text + mark, look);
+  }
+
+  /// Whether a footnote's mark is raised.
+  static boolean isRaised(String mark) {
+    return Character.isLetterOrDigit(mark.charAt(0));
   }
 }

@@ -28,7 +28,7 @@ public final class TotalRules {
   }
 
   private static Edge staying(Cascade cascade, PartName part) {
-    Look look = cascade.look(Dresser.selectors(Part.of(part)));
+    Look look = cascade.look(PartSelectors.of(Part.of(part)));
     Edge edge = Edge.NONE;
     for (Property side : List.of(Property.RULE_ABOVE, Property.RULE_BELOW)) {
       RuleLine rule = side == Property.RULE_ABOVE ? look.ruleAbove() : look.ruleBelow();

@@ -96,7 +96,7 @@ public final class WordDresser {
   /// General notes come first, then those on single places, then those on probability: the order of
   /// APA 7, 7.14.
   private static int kind(Note note) {
-    return note.isGeneral() ? 0 : Dresser.isRaised(note.mark()) ? 1 : 2;
+    return note.isGeneral() ? 0 : Run.isRaised(note.mark()) ? 1 : 2;
   }
 
   private void addNote(List<DressedRow> rows, int index, Note note) {
@@ -105,14 +105,14 @@ public final class WordDresser {
       return;
     }
     Look look = look(PartName.NOTE);
-    boolean raised = Dresser.isRaised(note.mark());
+    boolean raised = Run.isRaised(note.mark());
     Run mark = new Run(note.mark(), look.bold(), look.italic(), raised);
     Run text = new Run((raised ? " " : "") + note.text(), look.bold(), look.italic());
     addWords(rows, Band.BELOW, PartName.NOTE, index, List.of(mark, text), look);
   }
 
   private Look look(PartName part) {
-    return cascade.look(Dresser.selectors(Part.of(part)));
+    return cascade.look(PartSelectors.of(Part.of(part)));
   }
 
   private void add(List<DressedRow> rows, Band band, PartName name, int index, String text) {
@@ -130,7 +130,7 @@ public final class WordDresser {
     runs.add(new Run(leads ? " " + text : text, look.bold(), look.italic()));
     String mark = name == PartName.TITLE ? table.marks().at(new Spot.Title()) : "";
     if (!mark.isEmpty()) {
-      runs.add(new Run(mark, look.bold(), look.italic(), Dresser.isRaised(mark)));
+      runs.add(new Run(mark, look.bold(), look.italic(), Run.isRaised(mark)));
     }
     addWords(rows, band, name, index, runs, look);
   }
@@ -140,6 +140,6 @@ public final class WordDresser {
     Part part = Part.of(name);
     DressedCell cell =
         new DressedCell(0, columns, 1, runs, 0, part, look, new CellMeaning.Word(name, index));
-    rows.add(Dresser.row(band, part, List.of(cell), band == Band.ABOVE));
+    rows.add(DressedRow.of(band, part, List.of(cell), band == Band.ABOVE));
   }
 }

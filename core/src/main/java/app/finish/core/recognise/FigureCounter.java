@@ -2,7 +2,7 @@ package app.finish.core.recognise;
 
 import app.finish.core.grid.GridPlace;
 import app.finish.core.recognise.found.FigureCount;
-import app.finish.core.recognise.line.LineReader;
+import app.finish.core.recognise.line.Lines;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.sheet.Frame;
 import app.finish.core.recognise.sheet.PlacedCorrections;
@@ -25,11 +25,11 @@ public final class FigureCounter {
 
   private final ReadGrid grid;
   private final Frame frame;
-  private final LineReader.Lines rows;
+  private final Lines rows;
   private final PlacedCorrections corrections;
   private final List<String> placeless = new ArrayList<>();
 
-  FigureCounter(ReadGrid grid, Frame frame, LineReader.Lines rows, PlacedCorrections corrections) {
+  FigureCounter(ReadGrid grid, Frame frame, Lines rows, PlacedCorrections corrections) {
     this.grid = grid;
     this.frame = frame;
     this.rows = rows;

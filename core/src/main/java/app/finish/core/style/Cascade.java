@@ -206,7 +206,7 @@ public final class Cascade {
       return setting;
     }
     double share = Double.parseDouble(setting.replace("%", "").strip()) / 100;
-    double size = Math.round(LookReader.points(inherited) * share * 100) / 100.0;
+    double size = Math.round(Look.points(inherited) * share * 100) / 100.0;
     return (size == Math.rint(size) ? "" + (long) size : "" + size) + " pt";
   }
 

@@ -133,11 +133,16 @@ public record Look(
   /// The points that a setting writes; 0 for one that is not written in points.
   public double points(Property property) {
     String setting = setting(property);
-    return setting.endsWith("pt") ? LookReader.points(setting) : 0;
+    return setting.endsWith("pt") ? points(setting) : 0;
   }
 
   /// The distance from one line to the next, in points.
   public double leading() {
     return size * lineHeight;
+  }
+
+  /// How many points a setting writes.
+  static double points(String setting) {
+    return Double.parseDouble(setting.replace("pt", "").strip());
   }
 }

@@ -21,7 +21,7 @@ public final class LookReader {
         Map.copyOf(settings),
         Map.copyOf(origins),
         setting(settings, Property.FACE),
-        points(setting(settings, Property.SIZE)),
+        Look.points(setting(settings, Property.SIZE)),
         setting(settings, Property.WEIGHT).equals("bold"),
         setting(settings, Property.SLANT).equals("italic"),
         Underline.valueOf(constant(setting(settings, Property.UNDERLINE))),
@@ -31,11 +31,11 @@ public final class LookReader {
         Vertical.valueOf(constant(setting(settings, Property.VERTICAL))),
         setting(settings, Property.LONG_TEXTS).equals("shorten"),
         Double.parseDouble(setting(settings, Property.LINE_HEIGHT)),
-        points(setting(settings, Property.PADDING_ABOVE)),
-        points(setting(settings, Property.PADDING_BELOW)),
-        points(setting(settings, Property.PADDING_SIDES)),
-        points(setting(settings, Property.INDENT)),
-        rowHeight.equals("content") ? 0 : points(rowHeight),
+        Look.points(setting(settings, Property.PADDING_ABOVE)),
+        Look.points(setting(settings, Property.PADDING_BELOW)),
+        Look.points(setting(settings, Property.PADDING_SIDES)),
+        Look.points(setting(settings, Property.INDENT)),
+        rowHeight.equals("content") ? 0 : Look.points(rowHeight),
         RuleLine.parse(setting(settings, Property.RULE_ABOVE)),
         RuleLine.parse(setting(settings, Property.RULE_BELOW)),
         RuleLine.parse(setting(settings, Property.RULE_LEFT)),
@@ -68,9 +68,5 @@ public final class LookReader {
         NumberFormat.Large.valueOf(constant(setting(settings, Property.LARGE_NUMBERS))),
         setting(settings, Property.CURRENCY).equals("after"),
         setting(settings, Property.PERCENT).equals("spaced"));
-  }
-
-  static double points(String setting) {
-    return Double.parseDouble(setting.replace("pt", "").strip());
   }
 }

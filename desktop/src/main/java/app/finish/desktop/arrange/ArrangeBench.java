@@ -49,15 +49,15 @@ public final class ArrangeBench {
 
   private void show() {
     Arranging arranging = desk.arranging();
-    Button swap = button(Texts.of("arrange.swap"), "swap-axes");
+    Button swap = ArrangeButtons.button(Texts.of("arrange.swap"), "swap-axes");
     swap.setOnAction(event -> arranging.swapAxes());
-    Button over = button(Texts.of("arrange.over"), "start-over");
+    Button over = ArrangeButtons.button(Texts.of("arrange.over"), "start-over");
     over.setDisable(desk.arrangement().isEmpty());
     over.setOnAction(event -> arranging.startOver());
     ToggleButton hold = TallyPanel.chip(Texts.of("tally.hold"), "hold-moves");
     hold.setSelected(arranging.redraws().waitingProperty().get());
     hold.setOnAction(event -> arranging.redraws().let(hold.isSelected()));
-    Button redraw = button(Texts.of("tally.redraw"), "redraw-moves");
+    Button redraw = ArrangeButtons.button(Texts.of("tally.redraw"), "redraw-moves");
     redraw.getStyleClass().add("main-button");
     redraw.setOnAction(event -> arranging.redraws().redraw());
     List<Node> nodes = new ArrayList<>();
@@ -82,21 +82,5 @@ public final class ArrangeBench {
     }
     counted.setVisible(tallied);
     counted.setManaged(tallied);
-  }
-
-  static Button button(String name, String id) {
-    Button button = new Button(name);
-    button.setId(id);
-    return button;
-  }
-
-  /// A small button with a sign on it, and a name for those who don't see it.
-  public static Button small(String sign, String id, String name) {
-    Button button = button(sign, id);
-    button.getStyleClass().add("count-button");
-    button.setMinWidth(Button.USE_PREF_SIZE);
-    button.setAccessibleText(name);
-    button.setTooltip(new javafx.scene.control.Tooltip(name));
-    return button;
   }
 }

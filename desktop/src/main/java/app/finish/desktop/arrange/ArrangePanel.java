@@ -72,7 +72,7 @@ public final class ArrangePanel {
   }
 
   private Button button(String key, String id, Runnable work) {
-    Button button = ArrangeBench.button(Texts.of(key), id);
+    Button button = ArrangeButtons.button(Texts.of(key), id);
     button.setOnAction(event -> work.run());
     return button;
   }

@@ -63,7 +63,7 @@ public final class CalculatePanel {
     expression.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     expression.setOnAction(event -> calculate());
     name.setOnAction(event -> calculate());
-    Button make = ArrangeBench.button(Texts.of("calculate.make"), "calculate");
+    Button make = ArrangeButtons.button(Texts.of("calculate.make"), "calculate");
     make.setOnAction(event -> calculate());
     Label nameLabel = Benches.caption(Texts.of("calculate.name"));
     nameLabel.setLabelFor(name);

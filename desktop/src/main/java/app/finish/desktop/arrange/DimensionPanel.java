@@ -70,16 +70,16 @@ public final class DimensionPanel {
   private Node running(Tag tag) {
     Side other = tag.side().other();
     Button outer =
-        ArrangeBench.small("←", id(tag) + "-outer", Texts.of("arrange.outer", tag.name()));
+        ArrangeButtons.small("←", id(tag) + "-outer", Texts.of("arrange.outer", tag.name()));
     outer.setDisable(tag.level() == 0);
     outer.setOnAction(event -> moves.place(tag, tag.side(), tag.level() - 1));
     Button inner =
-        ArrangeBench.small("→", id(tag) + "-inner", Texts.of("arrange.inner", tag.name()));
+        ArrangeButtons.small("→", id(tag) + "-inner", Texts.of("arrange.inner", tag.name()));
     inner.setDisable(tag.level() >= tag.levels() - 1);
     inner.setOnAction(event -> moves.place(tag, tag.side(), tag.level() + 1));
     int side = tag.side() == Side.DOWN ? 1 : 0;
     Button over =
-        ArrangeBench.small(
+        ArrangeButtons.small(
             tag.side() == Side.DOWN ? "↗" : "↙",
             id(tag) + "-over",
             Texts.of("arrange.over.side", tag.name(), side));
@@ -88,7 +88,7 @@ public final class DimensionPanel {
             moves.place(
                 tag, other, moves.arranged().map(now -> Tag.innermost(now, other)).orElse(0)));
     Button hold =
-        ArrangeBench.small(
+        ArrangeButtons.small(
             Texts.of("arrange.hold.word"),
             id(tag) + "-hold",
             Texts.of("arrange.hold.one", tag.name()));
@@ -100,11 +100,11 @@ public final class DimensionPanel {
 
   private Node held(Tag tag, String id) {
     Button before =
-        ArrangeBench.small("‹", id + "-previous", Texts.of("arrange.previous", tag.member()));
+        ArrangeButtons.small("‹", id + "-previous", Texts.of("arrange.previous", tag.member()));
     before.setOnAction(event -> moves.step(tag, -1));
-    Button after = ArrangeBench.small("›", id + "-next", Texts.of("arrange.next", tag.member()));
+    Button after = ArrangeButtons.small("›", id + "-next", Texts.of("arrange.next", tag.member()));
     after.setOnAction(event -> moves.step(tag, 1));
-    Button out = ArrangeBench.small("×", id + "-out", Texts.of("arrange.release", tag.member()));
+    Button out = ArrangeButtons.small("×", id + "-out", Texts.of("arrange.release", tag.member()));
     out.setOnAction(event -> moves.release(tag));
     HBox row = new HBox(4, name(tag), before, after, out);
     row.setAlignment(Pos.CENTER_LEFT);

@@ -54,7 +54,7 @@ public final class HeadingPanel {
   }
 
   private static Button button(String key, String id, Runnable work) {
-    Button button = ArrangeBench.button(Texts.of(key), id);
+    Button button = ArrangeButtons.button(Texts.of(key), id);
     button.setOnAction(event -> work.run());
     return button;
   }
@@ -136,7 +136,7 @@ public final class HeadingPanel {
       if (HeadingMoves.folds(move, side, path)
           && entries.get(i).on()
           && level == at.path().size() - 1) {
-        Button unfold = ArrangeBench.button(Texts.of("arrange.unfold"), "unfold");
+        Button unfold = ArrangeButtons.button(Texts.of("arrange.unfold"), "unfold");
         unfold.setOnAction(event -> desk.arranging().takeBack(move));
         return Optional.of(unfold);
       }
@@ -155,9 +155,9 @@ public final class HeadingPanel {
     overAll.setId("labels-over-all");
     overAll.setVisible(level > 0);
     overAll.setManaged(level > 0);
-    Button az = ArrangeBench.button(Texts.of("arrange.az"), "order-az");
+    Button az = ArrangeButtons.button(Texts.of("arrange.az"), "order-az");
     az.setOnAction(event -> moves.orderByLabel(false, overAll.isSelected()));
-    Button za = ArrangeBench.button(Texts.of("arrange.za"), "order-za");
+    Button za = ArrangeButtons.button(Texts.of("arrange.za"), "order-za");
     za.setOnAction(event -> moves.orderByLabel(true, overAll.isSelected()));
     Button reverse = button("arrange.reverse", "reverse", moves::reverse);
     return new FlowPane(6, 6, az, za, reverse, overAll);
@@ -200,9 +200,9 @@ public final class HeadingPanel {
       TextField with = TallyPanel.field("fill-with", "0", Texts.of("arrange.fillWith"));
       with.getStyleClass().add("well-words");
       with.setOnAction(event -> moves.fillEmpty(with.getText().strip()));
-      Button fill = ArrangeBench.button(Texts.of("arrange.fillHere"), "fill");
+      Button fill = ArrangeButtons.button(Texts.of("arrange.fillHere"), "fill");
       fill.setOnAction(event -> moves.fillEmpty(with.getText().strip()));
-      Button all = ArrangeBench.button(Texts.of("arrange.fillAll"), "fill-all");
+      Button all = ArrangeButtons.button(Texts.of("arrange.fillAll"), "fill-all");
       all.setOnAction(event -> moves.fillEmptyEverywhere(with.getText().strip()));
       nodes.addAll(
           List.of(

@@ -99,13 +99,13 @@ public final class MoveList {
     on.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(on, Priority.ALWAYS);
     on.setOnAction(event -> desk.arranging().switched(place, on.isSelected()));
-    Button up = ArrangeBench.small("↑", id + "-up", Texts.of("arrange.up", words));
+    Button up = ArrangeButtons.small("↑", id + "-up", Texts.of("arrange.up", words));
     up.setDisable(place == 0);
     up.setOnAction(event -> desk.arranging().reordered(place, place - 1));
-    Button down = ArrangeBench.small("↓", id + "-down", Texts.of("arrange.down", words));
+    Button down = ArrangeButtons.small("↓", id + "-down", Texts.of("arrange.down", words));
     down.setDisable(place == entries.size() - 1);
     down.setOnAction(event -> desk.arranging().reordered(place, place + 1));
-    Button out = ArrangeBench.small("×", id + "-out", Texts.of("arrange.takeBack", words));
+    Button out = ArrangeButtons.small("×", id + "-out", Texts.of("arrange.takeBack", words));
     out.setOnAction(event -> desk.arranging().takenOut(place));
     HBox row = new HBox(4, on);
     if (!entries.get(place).move().settings().isEmpty()) {
@@ -118,7 +118,8 @@ public final class MoveList {
 
   private Button edit(int place, String words) {
     Button edit =
-        ArrangeBench.small("…", "move-" + (place + 1) + "-edit", Texts.of("arrange.change", words));
+        ArrangeButtons.small(
+            "…", "move-" + (place + 1) + "-edit", Texts.of("arrange.change", words));
     edit.setOnAction(
         event -> {
           boolean isOpen = open.isPresent() && open.getAsInt() == place;
@@ -140,7 +141,8 @@ public final class MoveList {
                     desk)
                 .build());
     if (move instanceof Hold hold) {
-      Button each = ArrangeBench.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
+      Button each =
+          ArrangeButtons.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
       each.setOnAction(event -> desk.arranging().tableForEach(place, hold));
       form.getChildren().add(each);
     }

@@ -62,7 +62,7 @@ public final class DocxStyles {
   String xml() {
     XmlText xml = new XmlText();
     xml.raw("<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>");
-    xml.open("w:styles", "xmlns:w", DocxWriter.NAMESPACE);
+    xml.open("w:styles", "xmlns:w", DocxUnits.NAMESPACE);
     xml.open("w:docDefaults").open("w:rPrDefault").open("w:rPr");
     xml.empty(
         "w:rFonts",
@@ -93,11 +93,11 @@ public final class DocxStyles {
     xml.empty(
         "w:spacing",
         "w:before",
-        DocxWriter.twips(key.above),
+        DocxUnits.twips(key.above),
         "w:after",
-        DocxWriter.twips(key.below),
+        DocxUnits.twips(key.below),
         "w:line",
-        DocxWriter.twips(key.leading),
+        DocxUnits.twips(key.leading),
         "w:lineRule",
         "atLeast");
     xml.empty("w:jc", "w:val", justification(key.align));

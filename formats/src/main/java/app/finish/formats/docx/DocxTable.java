@@ -61,16 +61,16 @@ public final class DocxTable {
   private void beginTable() {
     double width = proof.columns().stream().mapToDouble(Proof.Column::width).sum();
     xml.open("w:tbl").open("w:tblPr");
-    xml.empty("w:tblW", "w:w", DocxWriter.twips(width), "w:type", "dxa");
+    xml.empty("w:tblW", "w:w", DocxUnits.twips(width), "w:type", "dxa");
     xml.empty("w:tblInd", "w:w", 0, "w:type", "dxa");
     xml.empty("w:tblLayout", "w:type", "fixed");
-    long sides = DocxWriter.twips(proof.dressed().root().sides() - SLACK);
+    long sides = DocxUnits.twips(proof.dressed().root().sides() - SLACK);
     xml.open("w:tblCellMar");
     xml.empty("w:left", "w:w", sides, "w:type", "dxa")
         .empty("w:right", "w:w", sides, "w:type", "dxa");
     xml.close("w:tblCellMar").close("w:tblPr").open("w:tblGrid");
     for (Proof.Column column : proof.columns()) {
-      xml.empty("w:gridCol", "w:w", DocxWriter.twips(column.width()));
+      xml.empty("w:gridCol", "w:w", DocxUnits.twips(column.width()));
     }
     xml.close("w:tblGrid");
   }
@@ -82,7 +82,7 @@ public final class DocxTable {
     }
     double least = row.cells().stream().mapToDouble(one -> one.look().rowHeight()).max().orElse(0);
     if (least > 0) {
-      xml.empty("w:trHeight", "w:val", DocxWriter.twips(least), "w:hRule", "atLeast");
+      xml.empty("w:trHeight", "w:val", DocxUnits.twips(least), "w:hRule", "atLeast");
     }
     xml.close("w:trPr");
     int next = 0;
@@ -102,7 +102,7 @@ public final class DocxTable {
         column += cell.columnSpan();
       } else {
         xml.open("w:tc").open("w:tcPr");
-        xml.empty("w:tcW", "w:w", DocxWriter.twips(width(column, 1)), "w:type", "dxa");
+        xml.empty("w:tcW", "w:w", DocxUnits.twips(width(column, 1)), "w:type", "dxa");
         xml.close("w:tcPr").empty("w:p").close("w:tc");
         column++;
       }
@@ -123,7 +123,7 @@ public final class DocxTable {
     Look look = cell.look();
     xml.open("w:tc").open("w:tcPr");
     xml.empty(
-        "w:tcW", "w:w", DocxWriter.twips(width(cell.column(), cell.columnSpan())), "w:type", "dxa");
+        "w:tcW", "w:w", DocxUnits.twips(width(cell.column(), cell.columnSpan())), "w:type", "dxa");
     if (cell.columnSpan() > 1) {
       xml.empty("w:gridSpan", "w:val", cell.columnSpan());
     }
@@ -203,11 +203,11 @@ public final class DocxTable {
       double point =
           proof.columns().get(cell.column()).point() - proof.dressed().root().sides() + SLACK;
       xml.open("w:tabs");
-      xml.empty("w:tab", "w:val", "decimal", "w:pos", DocxWriter.twips(point));
+      xml.empty("w:tab", "w:val", "decimal", "w:pos", DocxUnits.twips(point));
       xml.close("w:tabs");
     }
     if (cell.indent() > 0) {
-      xml.empty("w:ind", "w:left", DocxWriter.twips(cell.indent() * look.indent()));
+      xml.empty("w:ind", "w:left", DocxUnits.twips(cell.indent() * look.indent()));
     }
     xml.close("w:pPr");
     for (Run run : cell.runs()) {

@@ -14,7 +14,6 @@ import java.util.List;
 /// that keep together, paragraph styles by name, faces, rules and decimal tabs. The elements are
 /// written as they stand in the standard; docs/decisions.md says why.
 public final class DocxWriter implements TableWriter {
-  static final String NAMESPACE = "http://schemas.openxmlformats.org/wordprocessingml/2006/main";
   private static final String HEAD =
       "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>";
   private static final String PACKAGE = "http://schemas.openxmlformats.org/package/2006/";
@@ -26,10 +25,6 @@ public final class DocxWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
-  }
-
-  static long twips(double points) {
-    return Math.round(points * 20);
   }
 
   @Override
@@ -49,7 +44,7 @@ public final class DocxWriter implements TableWriter {
         body.close("w:pPr").close("w:p");
       }
     }
-    XmlText document = new XmlText().raw(HEAD).open("w:document", "xmlns:w", NAMESPACE);
+    XmlText document = new XmlText().raw(HEAD).open("w:document", "xmlns:w", DocxUnits.NAMESPACE);
     document.open("w:body").raw(body.toString()).close("w:body").close("w:document");
     ZipText zip = new ZipText(out);
     zip.add("[Content_Types].xml", contentTypes());
@@ -68,12 +63,12 @@ public final class DocxWriter implements TableWriter {
     xml.empty(
         "w:pgSz",
         "w:w",
-        twips(paper.width()),
+        DocxUnits.twips(paper.width()),
         "w:h",
-        twips(paper.height()),
+        DocxUnits.twips(paper.height()),
         "w:orient",
         paper.width() > paper.height() ? "landscape" : "portrait");
-    long margin = twips(paper.margin());
+    long margin = DocxUnits.twips(paper.margin());
     xml.empty(
         "w:pgMar",
         "w:top",
@@ -125,7 +120,7 @@ public final class DocxWriter implements TableWriter {
   }
 
   private static String settings() {
-    XmlText xml = new XmlText().raw(HEAD).open("w:settings", "xmlns:w", NAMESPACE);
+    XmlText xml = new XmlText().raw(HEAD).open("w:settings", "xmlns:w", DocxUnits.NAMESPACE);
     xml.open("w:compat");
     xml.empty(
         "w:compatSetting",

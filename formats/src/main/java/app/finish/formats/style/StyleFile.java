@@ -24,10 +24,10 @@ import java.util.List;
 /// ```
 public final class StyleFile {
   /// The version of the format that is written, and the latest that is read.
-  static final int VERSION = 1;
 
   private static final List<String> SHIPPED =
       List.of("plain", "marram-house", "apa-7", "hairline", "ledger", "watch", "lectern", "night");
+
   private static final long LARGEST = 4L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -93,7 +93,7 @@ public final class StyleFile {
 
   static ObjectNode toJson(HouseStyle style) {
     ObjectNode root = JSON.createObjectNode();
-    root.put("format", "finish-style").put("version", VERSION);
+    root.put("format", "finish-style").put("version", StyleReading.VERSION);
     root.put("name", style.name());
     root.put("basedOn", style.basedOn());
     ObjectNode palette = root.putObject("palette");

@@ -30,6 +30,9 @@ import java.util.Optional;
 /// reading.findings().forEach(System.out::println);
 /// ```
 public final class StyleReading {
+  /// The newest version that is understood.
+  static final int VERSION = 1;
+
   private static final ObjectMapper JSON = new ObjectMapper();
   private static final List<String> KEYS =
       List.of("format", "version", "name", "basedOn", "palette", "screen", "looks", "$schema");
@@ -63,7 +66,7 @@ public final class StyleReading {
     if (!root.isObject()) {
       throw new Problem(fileName + " is not a style: it holds no object. Pick another file.");
     }
-    if (root.path("version").asInt(1) > StyleFile.VERSION) {
+    if (root.path("version").asInt(1) > VERSION) {
       throw new Problem(fileName + " was made by a newer Finish. Use it with that one.");
     }
     reading.read(root, shipped);

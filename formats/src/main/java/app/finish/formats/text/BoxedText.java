@@ -57,7 +57,7 @@ public final class BoxedText {
     int at = 0;
     while (at < lines.size()) {
       if (!isRule(lines.get(at)) && !hasBar(lines.get(at))) {
-        boolean said = ConsoleBlocks.isTalk(lines.get(at));
+        boolean said = ConsoleLine.isTalk(lines.get(at));
         (said ? talk : words).add(lines.get(at++));
         continue;
       }
@@ -73,8 +73,8 @@ public final class BoxedText {
         notes++;
       }
       List<String> below = new ArrayList<>(lines.subList(end, notes));
-      below.stream().filter(ConsoleBlocks::isTalk).forEach(talk::add);
-      below.removeIf(ConsoleBlocks::isTalk);
+      below.stream().filter(ConsoleLine::isTalk).forEach(talk::add);
+      below.removeIf(ConsoleLine::isTalk);
       grids.add(grid(words, lines.subList(at, end), below, name));
       words.clear();
       at = notes;
@@ -202,7 +202,7 @@ public final class BoxedText {
   /// Whether bars with blanks around them stand in most lines of figures though no lines are drawn,
   /// as between figures and their total.
   static boolean partsByBars(List<String> lines) {
-    List<String> data = lines.stream().filter(ConsoleBlocks::isData).toList();
+    List<String> data = lines.stream().filter(ConsoleLine::isData).toList();
     long barred = data.stream().filter(line -> line.matches(".*\\s[|│]\\s.*")).count();
     return barred > 1 && barred * 10 >= data.size() * 8;
   }

@@ -25,11 +25,6 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
   private record Paragraph(int blanksBefore, List<String> lines) {}
 
-  private static final Pattern PROMPT =
-      Pattern.compile(
-          "(>>>|\\.\\.\\.|In \\[[0-9]*\\]:|Out\\[[0-9]+\\]:)( .*)?|(?![0-9.]+%)[\\w@~:/.-]*[$#%]"
-              + " .*|[\\w.-]+(\\[[^\\]]*\\]|\\([^)]*\\))?[=\\-(*]?[#>]( .*)?|> [\\p{L}#].*|>|\\."
-              + " \\p{Ll}\\w* .*|\\+ +[\\p{L}].*");
   private static final Pattern CALL =
       Pattern.compile(
           "(Call|Formula|Command|Code|Fit|Fitted"
@@ -47,25 +42,7 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
               + " (obs|observations|groups)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]|.*\\b(in"
               + " parentheses|in brackets)\\b.*",
           Pattern.CASE_INSENSITIVE);
-  private static final Pattern LEGEND =
-      Pattern.compile(
-          "(signif|significance|"
-              + Vocabulary.NOTE_WORDS
-              + "|"
-              + Vocabulary.SOURCE_WORDS
-              + ")\\b.*[.:].*|[*†‡]+\\s*p\\b.*",
-          Pattern.CASE_INSENSITIVE);
-  private static final Pattern TABLE =
-      Pattern.compile("(table|tab\\.|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE);
   private static final Pattern LAYER = Pattern.compile("\\s*, , .*=.*");
-  private static final Pattern TALK =
-      Pattern.compile(
-          "\\(?[0-9,. ]+ (rows?|records?|observations|columns)\\b.*|time: [0-9.,]+ m?s.*|(query"
-              + " ok|showing|displaying|output|\\.\\.\\. with [0-9]+|# (a tibble|groups|ℹ|i"
-              + " )).*|shape: \\([0-9]+, ?[0-9]+\\)|[0-9]+\\s?[×x]\\s?[0-9]+"
-              + " (DataFrame|tibble|data\\.frame|Array)\\b.*|\\[[0-9]+ rows x [0-9]+ columns\\]",
-          Pattern.CASE_INSENSITIVE);
-  private static final Pattern NAMED = Pattern.compile("\\p{L}[^:]* [^:]*: [-+]?[0-9.,]+%?");
   private static final int SHORT = 120;
 
   /// The tables of these lines.
@@ -78,8 +55,8 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
     List<String> open = new ArrayList<>();
     int blanks = 1;
     for (String line : lines) {
-      boolean prompt = isPrompt(line);
-      if (!open.isEmpty() && (line.isBlank() || prompt || isPrompt(open.getLast()))) {
+      boolean prompt = ConsoleLine.isPrompt(line);
+      if (!open.isEmpty() && (line.isBlank() || prompt || ConsoleLine.isPrompt(open.getLast()))) {
         paragraphs.add(new Paragraph(blanks, open));
         open = new ArrayList<>();
         blanks = 0;
@@ -96,26 +73,6 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
     return paragraphs;
   }
 
-  private static boolean isPrompt(String line) {
-    return PROMPT.matcher(line.strip()).matches() && !TextLine.holdsFigures(line);
-  }
-
-  /// Whether a line is what a program says of its own work: a prompt, how many rows there are, how
-  /// long it took.
-  static boolean isTalk(String line) {
-    return isPrompt(line) || TALK.matcher(line.strip()).matches();
-  }
-
-  /// Whether a line bears figures of a table.
-  static boolean isData(String line) {
-    return TextLine.holdsFigures(line)
-        && !ConsolePanel.isPanel(List.of(line))
-        && !line.contains(" = ")
-        && !TABLE.matcher(line.strip()).matches()
-        && !NAMED.matcher(line.strip()).matches()
-        && !LEGEND.matcher(line.strip()).matches();
-  }
-
   private static final class Reading {
     private final List<Block> blocks = new ArrayList<>();
     private final List<String> outside = new ArrayList<>();
@@ -124,10 +81,10 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
 
     ConsoleBlocks read(List<Paragraph> paragraphs) {
       for (Paragraph paragraph : paragraphs) {
-        if (isPrompt(paragraph.lines.getFirst())) {
+        if (ConsoleLine.isPrompt(paragraph.lines.getFirst())) {
           leave(paragraph);
           open = false;
-        } else if (paragraph.lines.stream().anyMatch(ConsoleBlocks::isData)
+        } else if (paragraph.lines.stream().anyMatch(ConsoleLine::isData)
             || ConsolePanel.isPanel(paragraph.lines)) {
           take(paragraph);
         } else if (open && isNote(paragraph)) {
@@ -197,7 +154,7 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
       }
       boolean wraps = last.lines.stream().anyMatch(line -> line.endsWith(" \\"));
       return !wraps
-          && section.stream().anyMatch(ConsoleBlocks::isData)
+          && section.stream().anyMatch(ConsoleLine::isData)
           && ConsoleSections.fits(last.lines, section.subList(0, endOfTable(section)));
     }
 
@@ -218,13 +175,13 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
                     line ->
                         line.length() > SHORT
                             || TextLine.isSentence(line)
-                            || NAMED.matcher(line.strip()).matches());
+                            || ConsoleLine.isNamed(line));
         boolean heads =
             i == pending.size() - 1
                 && paragraph.lines.stream()
                     .allMatch(line -> TextLine.pieces(line).size() > 1 || TextLine.isRule(line))
                 && !call
-                && !TABLE.matcher(paragraph.lines.getFirst().strip()).matches();
+                && !ConsoleLine.numbersATable(paragraph.lines.getFirst());
         boolean layer = LAYER.matcher(paragraph.lines.getFirst()).matches();
         if (heads) {
           lines.addAll(paragraph.lines);
@@ -237,7 +194,7 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
                   .replaceFirst("\\s*=\\s*", "\u0000"));
           words.addAll(paragraph.lines.subList(1, paragraph.lines.size()));
         } else if (last && !call && !prose
-            || TABLE.matcher(paragraph.lines.getFirst().strip()).matches()) {
+            || ConsoleLine.numbersATable(paragraph.lines.getFirst())) {
           words.addAll(paragraph.lines);
         } else if (i == 0 && open && paragraph.blanksBefore <= 1 && !blocks.isEmpty() && !call) {
           blocks.getLast().notes.addAll(paragraph.lines);
@@ -267,7 +224,7 @@ public record ConsoleBlocks(List<Block> blocks, List<String> outside) {
       if (TextLine.isRule(line)) {
         return at + 1 < section.size();
       }
-      return !isData(line)
+      return !ConsoleLine.isData(line)
           && !ConsolePanel.isPanel(List.of(line))
           && (TextLine.pieces(line).size() == 1
               || NOTE.matcher(line.strip()).matches()

@@ -29,6 +29,34 @@ public record ConsoleColumns(List<Column> columns) {
     }
   }
 
+  /// The columns of these lines.
+  static ConsoleColumns of(List<String> lines) {
+    List<String> data = lines.stream().filter(ConsoleLine::isData).toList();
+    int first = firstData(lines);
+    List<String> over =
+        lines.subList(0, first).stream().filter(line -> !TextLine.isRule(line)).toList();
+    List<String> heads = over.stream().filter(TextLine::isHead).toList();
+    return of(heads.isEmpty() ? over : heads, data);
+  }
+
+  /// Where the figures of these lines begin.
+  static int firstData(List<String> lines) {
+    int series = -1;
+    for (int i = 0; i < lines.size(); i++) {
+      if (!ConsoleLine.isData(lines.get(i))) {
+        continue;
+      }
+      if (series >= 0 || !TextLine.isSeries(lines.get(i))) {
+        return series >= 0
+                && lines.subList(series, i).stream().filter(ConsoleLine::isData).count() > 1
+            ? series
+            : i;
+      }
+      series = i;
+    }
+    return series >= 0 ? series : lines.size();
+  }
+
   /// The columns of a table.
   ///
   /// @param heads its lines of heads

@@ -14,7 +14,7 @@ public record ConsoleSections(List<String> lines) {
     List<String> open = new ArrayList<>();
     for (List<String> part : parts()) {
       boolean panel = ConsolePanel.isPanel(part);
-      boolean data = part.stream().anyMatch(ConsoleBlocks::isData);
+      boolean data = part.stream().anyMatch(ConsoleLine::isData);
       boolean had = holds(open) && !isOfYears(open);
       boolean hadPanel = had && ConsolePanel.isPanel(open);
       boolean anew = had && (panel || hadPanel || data && !fits(open, part));
@@ -34,12 +34,12 @@ public record ConsoleSections(List<String> lines) {
 
   /// Whether the only line with figures is one of numbers that rise, as heads may be.
   private static boolean isOfYears(List<String> lines) {
-    List<String> data = lines.stream().filter(ConsoleBlocks::isData).toList();
+    List<String> data = lines.stream().filter(ConsoleLine::isData).toList();
     return data.size() == 1 && TextLine.isSeries(data.getFirst());
   }
 
   private static boolean holds(List<String> lines) {
-    return ConsolePanel.isPanel(lines) || lines.stream().anyMatch(ConsoleBlocks::isData);
+    return ConsolePanel.isPanel(lines) || lines.stream().anyMatch(ConsoleLine::isData);
   }
 
   /// Lines of heads at the end of a table, when another follows, are the next one's.
@@ -50,7 +50,7 @@ public record ConsoleSections(List<String> lines) {
       boolean heads = false;
       for (int at = table.size() - 1; at > 0 && !ConsolePanel.isPanel(table); at--) {
         String line = table.get(at);
-        if (ConsoleBlocks.isData(line) || ConsolePanel.isPanel(List.of(line))) {
+        if (ConsoleLine.isData(line) || ConsolePanel.isPanel(List.of(line))) {
           break;
         }
         if (!TextLine.isRule(line)) {
@@ -80,7 +80,7 @@ public record ConsoleSections(List<String> lines) {
       if (open.isEmpty() || rule) {
         panel = ConsolePanel.isPanel(untilRule(at + 1));
       }
-      boolean figures = ConsoleBlocks.isData(line);
+      boolean figures = ConsoleLine.isData(line);
       boolean headBelowFigures =
           data
               && !panel
@@ -122,15 +122,15 @@ public record ConsoleSections(List<String> lines) {
   /// Whether figures below a rule stand in the columns of those above.
   static boolean fits(List<String> above, List<String> below) {
     for (String line : below) {
-      if (!ConsoleBlocks.isData(line) && !TextLine.isRule(line) && TextLine.isHead(line)) {
+      if (!ConsoleLine.isData(line) && !TextLine.isRule(line) && TextLine.isHead(line)) {
         return false;
       }
     }
-    int before = ConsoleTable.columns(above).size();
-    int alone = ConsoleTable.columns(below).size();
+    int before = ConsoleColumns.of(above).size();
+    int alone = ConsoleColumns.of(below).size();
     List<String> both = new ArrayList<>(above);
     both.addAll(below);
-    int together = ConsoleTable.columns(both).size();
+    int together = ConsoleColumns.of(both).size();
     return together >= before && together >= alone || together >= Math.max(before, alone);
   }
 }

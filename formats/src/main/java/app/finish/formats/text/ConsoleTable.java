@@ -19,40 +19,13 @@ public final class ConsoleTable {
 
   private ConsoleTable(List<String> lines) {
     this.lines = lines.stream().map(line -> line.replaceFirst("\\s*\\\\$", "")).toList();
-    this.columns = columns(this.lines);
+    this.columns = ConsoleColumns.of(this.lines);
     this.heads = new ConsoleHeads(columns);
     this.indents =
         !columns.endsLabelsTogether(
             this.lines.stream()
-                .filter(line -> ConsoleBlocks.isData(line) && !TextLine.isSeries(line))
+                .filter(line -> ConsoleLine.isData(line) && !TextLine.isSeries(line))
                 .toList());
-  }
-
-  /// The columns of these lines.
-  static ConsoleColumns columns(List<String> lines) {
-    List<String> data = lines.stream().filter(ConsoleBlocks::isData).toList();
-    int first = firstData(lines);
-    List<String> over =
-        lines.subList(0, first).stream().filter(line -> !TextLine.isRule(line)).toList();
-    List<String> heads = over.stream().filter(TextLine::isHead).toList();
-    return ConsoleColumns.of(heads.isEmpty() ? over : heads, data);
-  }
-
-  private static int firstData(List<String> lines) {
-    int series = -1;
-    for (int i = 0; i < lines.size(); i++) {
-      if (!ConsoleBlocks.isData(lines.get(i))) {
-        continue;
-      }
-      if (series >= 0 || !TextLine.isSeries(lines.get(i))) {
-        return series >= 0
-                && lines.subList(series, i).stream().filter(ConsoleBlocks::isData).count() > 1
-            ? series
-            : i;
-      }
-      series = i;
-    }
-    return series >= 0 ? series : lines.size();
   }
 
   /// The grid of a block.
@@ -100,7 +73,7 @@ public final class ConsoleTable {
   }
 
   private void addTo(SheetBuilder sheet) throws IOException {
-    int first = firstData(lines);
+    int first = ConsoleColumns.firstData(lines);
     boolean headed = false;
     for (int i = 0; i < lines.size(); i++) {
       String line = lines.get(i);
@@ -197,7 +170,7 @@ public final class ConsoleTable {
   }
 
   private void addBelow(SheetBuilder sheet, String line) throws IOException {
-    if (!ConsoleBlocks.isData(line)) {
+    if (!ConsoleLine.isData(line)) {
       List<Piece> pieces = TextLine.pieces(line);
       boolean alone = pieces.size() == 1 && columns.nearest(pieces.getFirst()) == 0;
       if (alone) {

@@ -26,9 +26,7 @@ public final class FixedWidthReader implements TableReader {
   /// Whether a text holds a table set in columns.
   static boolean fits(List<String> lines) {
     List<String> plain = NamedCells.rewritten(TextLine.plain(String.join("\n", lines)));
-    return BoxedText.isBoxed(plain)
-        || plain.stream().anyMatch(ConsoleBlocks::isData)
-        || most(plain);
+    return BoxedText.isBoxed(plain) || plain.stream().anyMatch(ConsoleLine::isData) || most(plain);
   }
 
   /// Whether most lines that are no rules hold several pieces parted by two blanks or more.

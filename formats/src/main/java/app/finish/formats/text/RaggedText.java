@@ -24,7 +24,7 @@ public final class RaggedText {
     int width = 0;
     int most = 0;
     for (String line : lines) {
-      boolean data = ConsoleBlocks.isData(line);
+      boolean data = ConsoleLine.isData(line);
       if (data && IN_BRACKETS.matcher(line).find()) {
         return lines;
       }
@@ -59,10 +59,10 @@ public final class RaggedText {
 
   /// Whether columns hold several figures, or a label and figures, in one place.
   private static boolean isJoined(List<String> lines, int width) {
-    ConsoleColumns columns = ConsoleTable.columns(lines);
+    ConsoleColumns columns = ConsoleColumns.of(lines);
     return columns.size() < width
         && lines.stream()
-            .filter(ConsoleBlocks::isData)
+            .filter(ConsoleLine::isData)
             .allMatch(
                 line ->
                     columns.cells(line).stream()

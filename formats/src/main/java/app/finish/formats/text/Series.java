@@ -32,8 +32,8 @@ public final class Series {
       String below = i + 1 < lines.size() ? lines.get(i + 1) : "";
       boolean apart =
           said.matches()
-              && ConsoleBlocks.isData(said.group(2))
-              && ConsoleBlocks.isData(below)
+              && ConsoleLine.isData(said.group(2))
+              && ConsoleLine.isData(below)
               && TextLine.pieces(below).size() == 2
               && below.indexOf(':') < 0;
       if (apart) {
@@ -64,7 +64,7 @@ public final class Series {
       Matcher foot = FOOT.matcher(note.strip());
       if (foot.matches() && foot.group(1) != null) {
         List<String> lines = new ArrayList<>(block.lines());
-        boolean named = !ConsoleBlocks.isData(lines.getFirst());
+        boolean named = !ConsoleLine.isData(lines.getFirst());
         String stub = named ? lines.removeFirst() : "";
         int width = lines.stream().mapToInt(String::length).max().orElse(0);
         int room = Math.max(stub.length() + 2, width - foot.group(1).length());

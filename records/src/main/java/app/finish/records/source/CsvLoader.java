@@ -27,6 +27,8 @@ import java.util.function.Predicate;
 /// Puts a file of values parted by commas, tabs or the like into the table `records`. Only columns
 /// that somebody asks for are kept; lines that aren't straight are found in all of them.
 public final class CsvLoader {
+  private static final long LARGE_FILE = 16L << 20;
+
   private static final Dialect DUCK_DB = new Dialect.DuckDb();
   private static final int GUESSED = 4096;
 
@@ -84,7 +86,7 @@ public final class CsvLoader {
         said.add(label + " is not in UTF-8; it was read as Windows-1252 or UTF-16.");
       } else if (rejects.changed().isEmpty()) {
         leaveOut(rejects);
-        boolean unordered = RecordFile.isUnordered(Files.size(given));
+        boolean unordered = isUnordered(Files.size(given));
         WholeNumbers numbers = new WholeNumbers(store.connection(), texts, !unordered);
         if (unordered) {
           keepFirst(given);
@@ -314,5 +316,10 @@ public final class CsvLoader {
         lines == 1
             ? "A broken line of " + label + " is left out."
             : lines + " broken lines of " + label + " are left out.");
+  }
+
+  /// Whether records of a file of so many bytes are read out of their order.
+  static boolean isUnordered(long size) {
+    return size > LARGE_FILE;
   }
 }

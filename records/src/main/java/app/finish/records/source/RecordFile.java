@@ -18,7 +18,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Predicate;
 
 /// Reads records from a file (CSV, TSV, Parquet, JSON, XLSX) into a database of their own in a
@@ -30,7 +29,6 @@ import java.util.function.Predicate;
 public final class RecordFile {
   private static final String MEMORY = "1GB";
   private static final long IN_MEMORY = 512L << 20;
-  private static final long LARGE_FILE = 16L << 20;
 
   private RecordFile() {}
 
@@ -109,7 +107,7 @@ public final class RecordFile {
     if (!Files.isReadable(file)) {
       throw new Problem(name + " may not be read by you. Change its permissions, or copy it.");
     }
-    String ending = ending(file);
+    String ending = RecordLoader.ending(file);
     if (!ENDINGS.contains(ending)) {
       throw new Problem(
           name
@@ -121,11 +119,6 @@ public final class RecordFile {
     }
   }
 
-  public static String ending(Path file) {
-    String lower = file.toString().toLowerCase(Locale.ROOT);
-    return lower.substring(lower.lastIndexOf('.') + 1);
-  }
-
   /// A database for records of so many bytes. Up to half a gigabyte they are kept in memory, which
   /// is quicker and spills if it has to; long files are not kept in their order, so that both ends
   /// of them are read at once.
@@ -135,17 +128,12 @@ public final class RecordFile {
         DriverManager.getConnection(
             "jdbc:duckdb:" + (inMemory ? "" : folder.resolve("records.db")));
     limit(connection, folder.resolve("spill"));
-    if (isUnordered(size)) {
+    if (CsvLoader.isUnordered(size)) {
       try (Statement statement = connection.createStatement()) {
         statement.execute("SET preserve_insertion_order = false");
       }
     }
     return connection;
-  }
-
-  /// Whether records of a file of so many bytes are read out of their order.
-  public static boolean isUnordered(long size) {
-    return size > LARGE_FILE;
   }
 
   /// Limits the memory of an embedded database; what doesn't fit spills into a folder.

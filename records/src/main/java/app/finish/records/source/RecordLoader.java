@@ -13,6 +13,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -53,7 +54,7 @@ public final class RecordLoader {
   }
 
   void load(Path file) throws IOException, SQLException {
-    switch (RecordFile.ending(file)) {
+    switch (ending(file)) {
       case "parquet" -> parquet("read_parquet(" + path(file) + ")");
       case "json", "jsonl", "ndjson" ->
           plain("read_json_auto(" + path(file) + ", sample_size = -1)");
@@ -170,5 +171,11 @@ public final class RecordLoader {
         }
       }
     }
+  }
+
+  /// The ending of a file, in small letters.
+  public static String ending(Path file) {
+    String lower = file.toString().toLowerCase(Locale.ROOT);
+    return lower.substring(lower.lastIndexOf('.') + 1);
   }
 }

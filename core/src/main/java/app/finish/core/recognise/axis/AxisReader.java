@@ -1,7 +1,7 @@
 package app.finish.core.recognise.axis;
 
 import app.finish.core.recognise.line.Line;
-import app.finish.core.recognise.line.LineReader;
+import app.finish.core.recognise.line.Lines;
 import app.finish.core.recognise.measure.MeasureFinder;
 import app.finish.core.recognise.total.Total;
 import app.finish.core.recognise.total.TotalFinder;
@@ -22,7 +22,7 @@ public final class AxisReader {
   /// @param totals for each line that is a total, why
   public record Built(Axis axis, Map<Integer, Total> totals) {}
 
-  private final LineReader.Lines lines;
+  private final Lines lines;
   private final MeasureFinder.Found measures;
   private final boolean[] measureAdds;
   private final List<Integer> ofLines;
@@ -38,7 +38,7 @@ public final class AxisReader {
   /// @param across whether the lines are columns
   /// @param ofLines for each line the measure of its figures where no level names them; else empty
   public AxisReader(
-      LineReader.Lines lines,
+      Lines lines,
       MeasureFinder.Found measures,
       boolean[] measureAdds,
       List<Integer> ofLines,

@@ -2,7 +2,7 @@ package app.finish.core.recognise.axis;
 
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.line.Line;
-import app.finish.core.recognise.line.LineReader;
+import app.finish.core.recognise.line.Lines;
 import app.finish.core.recognise.said.BlankMeaning;
 import app.finish.core.recognise.sheet.Frame;
 import app.finish.core.recognise.sheet.ReadGrid;
@@ -14,10 +14,10 @@ import java.util.Optional;
 public final class Blanks {
   private final ReadGrid grid;
   private final Frame frame;
-  private final LineReader.Lines rows;
+  private final Lines rows;
   private final Optional<BlankMeaning> said;
 
-  public Blanks(ReadGrid grid, Frame frame, LineReader.Lines rows, Optional<BlankMeaning> said) {
+  public Blanks(ReadGrid grid, Frame frame, Lines rows, Optional<BlankMeaning> said) {
     this.grid = grid;
     this.frame = frame;
     this.rows = rows;

@@ -1,7 +1,7 @@
 package app.finish.core.recognise.axis;
 
 import app.finish.core.recognise.found.Evidence;
-import app.finish.core.recognise.line.LineReader;
+import app.finish.core.recognise.line.Lines;
 import app.finish.core.recognise.sheet.Frame;
 import app.finish.core.recognise.sheet.ReadGrid;
 import app.finish.core.table.Axis;
@@ -20,13 +20,12 @@ import java.util.TreeMap;
 public final class MarkPlacer {
   private final ReadGrid grid;
   private final Frame frame;
-  private final LineReader.Lines rows;
+  private final Lines rows;
   private final Axis down;
   private final Axis across;
   private final Words words;
 
-  public MarkPlacer(
-      ReadGrid grid, Frame frame, LineReader.Lines rows, Axis down, Axis across, Words words) {
+  public MarkPlacer(ReadGrid grid, Frame frame, Lines rows, Axis down, Axis across, Words words) {
     this.words = words;
     this.grid = grid;
     this.frame = frame;

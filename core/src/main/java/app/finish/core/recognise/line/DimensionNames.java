@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 ///
 /// ```java
 /// // [Residence, Islander], [Residence, Visitor], [Total, ""] → [Islander], [Visitor], [Total]
-/// LineReader.Lines named = DimensionNames.taken(lines, Set.of());
+/// Lines named = DimensionNames.taken(lines, Set.of());
 /// ```
 public final class DimensionNames {
   private static final Pattern CORNER = Pattern.compile("([^\\\\]*\\S)\\s*\\\\\\s*(\\S[^\\\\]*)");
@@ -24,8 +24,8 @@ public final class DimensionNames {
   /// The lines without the levels that only name the level below.
   ///
   /// @param told labels that a person said are names
-  static LineReader.Lines taken(LineReader.Lines lines, Set<String> told) {
-    LineReader.Lines taken = lines;
+  static Lines taken(Lines lines, Set<String> told) {
+    Lines taken = lines;
     for (int level = 0; level < taken.dimensions().size() - 1; level++) {
       String said = toldAt(taken.lines(), level, told);
       if (!said.isEmpty()) {
@@ -39,26 +39,26 @@ public final class DimensionNames {
 
   /// The rows, of whose dimensions the last may share the corner with the columns' dimension, as in
   /// “island\\year”.
-  public static LineReader.Lines ofCorner(LineReader.Lines rows) {
+  public static Lines ofCorner(Lines rows) {
     Matcher corner = corner(rows);
     return corner.matches() ? named(rows, rows.dimensions().size() - 1, corner.group(1)) : rows;
   }
 
   /// The columns, with the name that the corner has for them.
-  public static LineReader.Lines underCorner(LineReader.Lines columns, LineReader.Lines rows) {
+  public static Lines underCorner(Lines columns, Lines rows) {
     Matcher corner = corner(rows);
     boolean open = columns.dimensions().size() == 1 && columns.dimensions().getFirst().isEmpty();
     return open && corner.matches() ? named(columns, 0, corner.group(2)) : columns;
   }
 
-  private static Matcher corner(LineReader.Lines rows) {
+  private static Matcher corner(Lines rows) {
     return CORNER.matcher(rows.dimensions().isEmpty() ? "" : rows.dimensions().getLast());
   }
 
-  private static LineReader.Lines named(LineReader.Lines lines, int level, String name) {
+  private static Lines named(Lines lines, int level, String name) {
     List<String> dimensions = new ArrayList<>(lines.dimensions());
     dimensions.set(level, name);
-    return new LineReader.Lines(lines.lines(), dimensions, lines.groupRows());
+    return new Lines(lines.lines(), dimensions, lines.groupRows());
   }
 
   /// The name at a level, if a person said of all its labels that they are names.
@@ -105,13 +105,13 @@ public final class DimensionNames {
     return named < lines.size() || !measures && members.size() == named ? name : "";
   }
 
-  private static boolean namesTheNext(LineReader.Lines lines, int level) {
+  private static boolean namesTheNext(Lines lines, int level) {
     return lines.dimensions().get(level).isEmpty()
         && lines.dimensions().get(level + 1).isEmpty()
         && !nameAt(lines.lines(), level).isEmpty();
   }
 
-  private static LineReader.Lines without(LineReader.Lines lines, int level, String name) {
+  private static Lines without(Lines lines, int level, String name) {
     List<Line> shorter = new ArrayList<>();
     for (Line line : lines.lines()) {
       List<String> labels = new ArrayList<>(line.labels());
@@ -124,6 +124,6 @@ public final class DimensionNames {
     List<String> dimensions = new ArrayList<>(lines.dimensions());
     dimensions.remove(level);
     dimensions.set(level, name);
-    return new LineReader.Lines(shorter, dimensions, lines.groupRows());
+    return new Lines(shorter, dimensions, lines.groupRows());
   }
 }

@@ -32,7 +32,7 @@ public final class HeadReader {
   }
 
   /// The columns of figures with their labels, a level for each row of heads.
-  public LineReader.Lines read() {
+  public Lines read() {
     int levels = Math.max(1, levelRows.size());
     List<String[]> labels = new ArrayList<>();
     for (int i = 0; i < frame.valueColumns().size(); i++) {
@@ -57,8 +57,7 @@ public final class HeadReader {
       lines.add(column(i, List.of(labels.get(i))));
     }
     List<String> dimensions = namesInCorner(levels);
-    LineReader.Lines named =
-        DimensionNames.taken(new LineReader.Lines(lines, dimensions, Map.of()), names);
+    Lines named = DimensionNames.taken(new Lines(lines, dimensions, Map.of()), names);
     return named;
   }
 

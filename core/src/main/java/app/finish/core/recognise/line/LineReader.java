@@ -18,14 +18,6 @@ import java.util.TreeSet;
 /// Reads the labels of rows and columns: fills in what was written once, turns indents and headings
 /// without figures into levels.
 public final class LineReader {
-  /// The lines of an axis.
-  ///
-  /// @param lines the lines with figures, in order
-  /// @param dimensions a name a level
-  /// @param groupRows rows that only head others, with the labels down to them
-  public record Lines(
-      List<Line> lines, List<String> dimensions, Map<Integer, List<String>> groupRows) {}
-
   private final ReadGrid grid;
   private final Frame frame;
   private final PlacedCorrections corrections;

@@ -3,7 +3,7 @@ package app.finish.core.recognise.measure;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.PlaceNames;
 import app.finish.core.recognise.line.Line;
-import app.finish.core.recognise.line.LineReader;
+import app.finish.core.recognise.line.Lines;
 import app.finish.core.recognise.said.BracketMeaning;
 import app.finish.core.recognise.said.LineRole;
 import app.finish.core.recognise.sheet.Brackets;
@@ -53,18 +53,14 @@ public final class MeasureReader {
 
   private final ReadGrid grid;
   private final Frame frame;
-  private final LineReader.Lines rows;
-  private final LineReader.Lines columns;
+  private final Lines rows;
+  private final Lines columns;
   private final PlacedCorrections corrections;
   private final MeasureFinder finder;
   private final List<Evidence> evidence = new ArrayList<>();
 
   public MeasureReader(
-      ReadGrid grid,
-      Frame frame,
-      LineReader.Lines rows,
-      LineReader.Lines columns,
-      PlacedCorrections corrections) {
+      ReadGrid grid, Frame frame, Lines rows, Lines columns, PlacedCorrections corrections) {
     this.grid = grid;
     this.frame = frame;
     this.rows = rows;

@@ -1,0 +1,37 @@
+package app.finish.core.dress;
+
+import app.finish.core.style.Part;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Selector;
+import java.util.ArrayList;
+import java.util.List;
+
+/// By which selectors a style speaks of parts of a table.
+///
+/// ```java
+/// cascade.look(PartSelectors.of(Part.of(PartName.BODY)));
+/// ```
+final class PartSelectors {
+  private PartSelectors() {}
+
+  /// The selectors of a part of the table, beginning with the table.
+  static List<Selector> of(Part... parts) {
+    List<Selector> selectors = new ArrayList<>();
+    selectors.add(Selector.of(PartName.TABLE));
+    for (Part part : parts) {
+      add(selectors, part);
+    }
+    return selectors;
+  }
+
+  /// Adds the selectors of a part: its family, itself, itself at its level.
+  static void add(List<Selector> selectors, Part part) {
+    part.selectors().forEach(selector -> addOnce(selectors, selector));
+  }
+
+  private static void addOnce(List<Selector> selectors, Selector selector) {
+    if (!selectors.contains(selector)) {
+      selectors.add(selector);
+    }
+  }
+}
