@@ -155,7 +155,7 @@ public class TallyTest extends WindowTest {
     clickRevealed("#column-5-down");
     assertThat(plan().down()).hasSize(3);
     assertThat(ask(() -> window.tallies().redraws().waitingProperty().get())).isTrue();
-    assertThat(notice()).contains("so redraws are held");
+    assertThat(notice()).contains("so redraws are paused");
     clickRevealed("#column-6-across");
     assertThat(plan().across()).isEmpty();
     clickRevealed("#hold-redraw");

@@ -164,7 +164,7 @@ public final class Tallies {
     }
   }
 
-  /// Asks something else of the records of the table at hand: at once, or, while redraws are held,
+  /// Asks something else of the records of the table at hand: at once, or, while redraws are paused,
   /// when they are carried out.
   public void ask(String label, Plan plan) {
     if (!redraws.take(plan)) {
