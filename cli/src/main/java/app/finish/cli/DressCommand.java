@@ -3,6 +3,8 @@ package app.finish.cli;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
@@ -15,6 +17,7 @@ import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
@@ -61,6 +64,14 @@ final class DressCommand implements Callable<Integer> {
   private Path out;
 
   @Option(
+      names = "--highlight",
+      paramLabel = "SENTENCE",
+      description =
+          "what is to be seen first, as a sentence: \"Cost recovery below 85: bold bad on bad"
+              + " 12%%\"; may be given several times, the strongest first")
+  private List<String> highlights = List.of();
+
+  @Option(
       names = "--table",
       paramLabel = "N",
       description = "only the Nth table of the file, from 1")
@@ -80,6 +91,7 @@ final class DressCommand implements Callable<Integer> {
     StyleBook shipped = StyleFile.shipped();
     boolean finished = ins.size() == 1 && ins.getFirst().toString().endsWith(".finish");
     Document document = finished ? finished(shipped) : begun(shipped);
+    document = highlighted(document);
     List<Integer> places = places(document.items().size());
     if (places.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
@@ -88,6 +100,19 @@ final class DressCommand implements Callable<Integer> {
     new Sending(new Fonts(), shipped, new MeasureFormulas())
         .write(document, places, format, Paper.A4, out);
     return 0;
+  }
+
+  /// The document with highlights over those that its tables have.
+  private Document highlighted(Document document) {
+    List<Highlight> said = highlights.stream().map(HighlightSentence::read).toList();
+    Document all = document;
+    for (int i = 0; i < all.items().size(); i++) {
+      Finish finish = all.table(i).finish();
+      List<Highlight> over = new ArrayList<>(said);
+      over.addAll(finish.highlights());
+      all = all.withFinish(i, finish.withHighlights(over));
+    }
+    return all;
   }
 
   /// A document as it was saved, in the style that was asked for, if one was.

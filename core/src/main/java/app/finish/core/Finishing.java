@@ -115,6 +115,7 @@ public final class Finishing {
       Arranged arranged = finishing.arranged();
       return Dresser.ready(arranged)
           .withWords(finish.wordsOver(arranged.table().words()))
+          .under(Dresser.overlays(finish.highlights(), finishing.formulas.ofCells()))
           .dressed(styles.cascade(finish.style()).touched(finish.touches()), number);
     }
 

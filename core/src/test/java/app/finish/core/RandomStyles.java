@@ -41,7 +41,11 @@ public final class RandomStyles {
                       .get(random.nextInt(4))
                   + (random.nextBoolean() ? " stays" : "");
       case FRAME -> random.nextBoolean() ? "none" : points + " " + ink;
-      case MISSING, LEAD_IN -> List.of("–", "n/a", "").get(random.nextInt(3));
+      case BAR -> random.nextBoolean() ? "none" : ink + " 0.25 0.75";
+      case SIGN -> random.nextBoolean() ? "none" : "after ring " + ink;
+      case TREND -> random.nextBoolean() ? "none" : ink + " 0.1,-,1";
+      case MISSING, LEAD_IN, BEFORE, AFTER, INSTEAD ->
+          List.of("–", "n/a", "").get(random.nextInt(3));
       case WIDTH, COLUMN_WIDTH, ROW_HEIGHT -> random.nextBoolean() ? "content" : "30 pt";
       default -> points;
     };

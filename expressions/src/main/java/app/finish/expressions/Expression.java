@@ -17,7 +17,9 @@ import dev.cel.runtime.CelRuntimeFactory;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /// A checked expression of the Common Expression Language.
@@ -163,6 +165,27 @@ public final class Expression {
   /// The names that it uses, each once, in the order in which they come.
   public List<Name> used() {
     return used;
+  }
+
+  /// Whether it is true, for expressions that are true or false.
+  ///
+  /// @param values what each name stands for: a number, a text or a truth; nothing where there is
+  ///   no answer
+  /// @return false if a value is missing or it can't be worked out
+  boolean isTrue(Function<Name, Optional<?>> values) {
+    Map<String, Object> known = new HashMap<>();
+    for (Name name : used) {
+      Optional<?> value = values.apply(name);
+      if (value.isEmpty()) {
+        return false;
+      }
+      known.put("n" + named.variables().indexOf(name), value.get());
+    }
+    try {
+      return Boolean.TRUE.equals(program.eval(known));
+    } catch (CelEvaluationException e) {
+      return false;
+    }
   }
 
   /// The number that it comes to, for expressions over numbers alone.

@@ -1,5 +1,6 @@
 package app.finish.expressions;
 
+import app.finish.core.arrange.formula.CellExpressions;
 import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.arrange.formula.Neighbours;
@@ -46,6 +47,8 @@ public final class MeasureFormulas implements Formulas {
           function("running_total", true),
           new Function("at", true, "at(…, 'member')"));
 
+  private static final CellExpressions CELLS = new CellConditions();
+
   private static Function function(String name, boolean looksAlong) {
     return new Function(name, looksAlong, name + "(…)");
   }
@@ -56,6 +59,11 @@ public final class MeasureFormulas implements Formulas {
     Term term = Expression.term(expression, names, declarations());
     check(term, expression);
     return new TermFormula(term);
+  }
+
+  @Override
+  public CellExpressions ofCells() {
+    return CELLS;
   }
 
   private static List<CelFunctionDecl> declarations() {

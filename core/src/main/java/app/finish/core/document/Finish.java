@@ -1,6 +1,7 @@
 package app.finish.core.document;
 
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.highlight.Highlight;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Touches;
@@ -25,6 +26,7 @@ import java.util.TreeMap;
 /// @param arrangement how it is arranged
 /// @param style the name of the style it wears
 /// @param touches what was changed by hand of its look
+/// @param highlights what is to be seen first in it, the strongest first
 /// @param words words given in the place of the source's: title, units, note (the general note),
 ///   source
 public record Finish(
@@ -32,35 +34,42 @@ public record Finish(
     Arrangement arrangement,
     String style,
     Touches touches,
+    List<Highlight> highlights,
     Map<PartName, String> words) {
-  /// Copies the words, in the order of the parts.
+  /// Copies the highlights, and the words in the order of the parts.
   public Finish {
+    highlights = List.copyOf(highlights);
     words = Collections.unmodifiableMap(new TreeMap<>(words));
   }
 
   /// A finish that only names a style.
   public static Finish in(String style) {
-    return new Finish(Corrections.NONE, Arrangement.NONE, style, Touches.NONE, Map.of());
+    return new Finish(Corrections.NONE, Arrangement.NONE, style, Touches.NONE, List.of(), Map.of());
   }
 
   /// The same finish with other corrections.
   public Finish withCorrections(Corrections others) {
-    return new Finish(others, arrangement, style, touches, words);
+    return new Finish(others, arrangement, style, touches, highlights, words);
   }
 
   /// The same finish in another arrangement.
   public Finish withArrangement(Arrangement other) {
-    return new Finish(corrections, other, style, touches, words);
+    return new Finish(corrections, other, style, touches, highlights, words);
   }
 
   /// The same finish in another style.
   public Finish withStyle(String other) {
-    return new Finish(corrections, arrangement, other, touches, words);
+    return new Finish(corrections, arrangement, other, touches, highlights, words);
   }
 
   /// The same finish with other touches.
   public Finish withTouches(Touches others) {
-    return new Finish(corrections, arrangement, style, others, words);
+    return new Finish(corrections, arrangement, style, others, highlights, words);
+  }
+
+  /// The same finish with other highlights, the strongest first.
+  public Finish withHighlights(List<Highlight> others) {
+    return new Finish(corrections, arrangement, style, touches, others, words);
   }
 
   /// The same finish with a word of the person's own.
@@ -70,7 +79,7 @@ public record Finish(
     Map<PartName, String> more = new EnumMap<>(PartName.class);
     more.putAll(words);
     more.put(part, text);
-    return new Finish(corrections, arrangement, style, touches, more);
+    return new Finish(corrections, arrangement, style, touches, highlights, more);
   }
 
   /// These words with the person's own put over them.

@@ -203,7 +203,10 @@ public final class BodyDresser {
         stub + column,
         1,
         1,
-        Run.of(text, table.marks().at(new Spot.Figure(leaf.index(), column)), look),
+        Run.of(
+            look.marked() ? CellSigns.marked(text, look) : text,
+            table.marks().at(new Spot.Figure(leaf.index(), column)),
+            look),
         0,
         part,
         look,

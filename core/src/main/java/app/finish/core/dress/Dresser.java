@@ -1,6 +1,8 @@
 package app.finish.core.dress;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.formula.CellExpressions;
+import app.finish.core.highlight.Highlight;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
 import app.finish.core.style.PartName;
@@ -189,6 +191,13 @@ public final class Dresser {
   public static Ready ready(Arranged arranged) {
     return new Ready(
         arranged.table(), SourceLabels.of(arranged), new ConcurrentHashMap<>(), List.of());
+  }
+
+  /// Highlights as a layer; none where there are none.
+  public static List<Overlay> overlays(List<Highlight> highlights, CellExpressions expressions) {
+    return highlights.stream().anyMatch(Highlight::on)
+        ? List.of(new HighlightOverlay(highlights, expressions))
+        : List.of();
   }
 
   private static Look root(Cascade cascade) {

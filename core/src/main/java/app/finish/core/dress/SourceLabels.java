@@ -2,6 +2,7 @@ package app.finish.core.dress;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.place.Side;
+import app.finish.core.highlight.CellNames;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
@@ -29,9 +30,17 @@ public interface SourceLabels {
   /// The labels that lead to a heading.
   Named heading(Side side, int leaf, int level);
 
+  /// The names by which highlights know the cells.
+  CellNames cells();
+
   /// By the labels as they stand.
   static SourceLabels of(Table table) {
     return new SourceLabels() {
+      @Override
+      public CellNames cells() {
+        return CellNames.of(table);
+      }
+
       @Override
       public Named figure(int row, int column) {
         return new Named(
@@ -51,6 +60,11 @@ public interface SourceLabels {
   static SourceLabels of(Arranged arranged) {
     SourceLabels source = of(arranged.source());
     return new SourceLabels() {
+      @Override
+      public CellNames cells() {
+        return CellNames.of(arranged);
+      }
+
       @Override
       public Named figure(int row, int column) {
         Optional<Spot.Figure> origin = arranged.origin(row, column);

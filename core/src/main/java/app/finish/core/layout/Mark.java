@@ -2,6 +2,7 @@ package app.finish.core.layout;
 
 import app.finish.core.layout.font.Face;
 import app.finish.core.style.colour.Colour;
+import java.util.List;
 import java.util.function.UnaryOperator;
 
 /// Something drawn on a page, in points from its upper left corner.
@@ -18,6 +19,25 @@ public sealed interface Mark {
   record Frame(
       double x, double y, double width, double height, double radius, double weight, Colour colour)
       implements Mark {}
+
+  /// A figure of straight lines from point to point: filled, or drawn as a line.
+  ///
+  /// @param points x and y of each point in turn
+  /// @param weight of the line; 0 for a filled figure
+  record Shape(List<Double> points, double weight, Colour colour) implements Mark {
+    /// Copies the points.
+    public Shape {
+      points = List.copyOf(points);
+    }
+
+    private double edge(boolean lower) {
+      double edge = points.get(1);
+      for (int i = 3; i < points.size(); i += 2) {
+        edge = lower ? Math.max(edge, points.get(i)) : Math.min(edge, points.get(i));
+      }
+      return edge;
+    }
+  }
 
   /// A text on its baseline, beginning at `x`.
   record Text(double x, double y, String text, double width, Face face, double size, Colour colour)
@@ -46,6 +66,7 @@ public sealed interface Mark {
               frame.radius,
               frame.weight,
               change.apply(frame.colour));
+      case Shape shape -> new Shape(shape.points, shape.weight, change.apply(shape.colour));
       case Text text ->
           new Text(
               text.x,
@@ -64,6 +85,7 @@ public sealed interface Mark {
       case Fill fill -> fill.y;
       case Rule rule -> Math.min(rule.y1, rule.y2) - rule.weight;
       case Frame frame -> frame.y - frame.weight;
+      case Shape shape -> shape.edge(false) - shape.weight;
       case Text text -> text.y - text.size * 1.2;
     };
   }
@@ -74,6 +96,7 @@ public sealed interface Mark {
       case Fill fill -> fill.y + fill.height;
       case Rule rule -> Math.max(rule.y1, rule.y2) + rule.weight;
       case Frame frame -> frame.y + frame.height + frame.weight;
+      case Shape shape -> shape.edge(true) + shape.weight;
       case Text text -> text.y + text.size * 0.5;
     };
   }

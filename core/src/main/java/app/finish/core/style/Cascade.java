@@ -143,7 +143,7 @@ public final class Cascade {
   public Look look(List<Selector> selectors) {
     List<Selector> relevant = new ArrayList<>(selectors.size());
     for (Selector selector : selectors) {
-      if (known.contains(selector)) {
+      if (known.contains(selector) || selector instanceof Selector.OfHighlight) {
         relevant.add(selector);
       }
     }

@@ -31,6 +31,7 @@ import java.util.Optional;
 /// @param ruleLeft the line to the left
 /// @param ruleRight the line to the right
 /// @param numbers how numbers are written; decimals −1 for as many as the measure was written with
+/// @param marked whether anything stands or is drawn beside a figure or in its stead
 public record Look(
     Map<Property, String> settings,
     Map<Property, Origin> origins,
@@ -54,7 +55,8 @@ public record Look(
     RuleLine ruleBelow,
     RuleLine ruleLeft,
     RuleLine ruleRight,
-    NumberFormat numbers) {
+    NumberFormat numbers,
+    boolean marked) {
 
   /// How text stands in its cell.
   public enum Align {
@@ -117,7 +119,8 @@ public record Look(
         ruleBelow,
         ruleLeft,
         ruleRight,
-        numbers);
+        numbers,
+        marked);
   }
 
   /// The setting of a property.

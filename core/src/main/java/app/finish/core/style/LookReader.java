@@ -4,6 +4,7 @@ import app.finish.core.number.NumberFormat;
 import app.finish.core.style.Look.Align;
 import app.finish.core.style.Look.Underline;
 import app.finish.core.style.Look.Vertical;
+import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
 import java.util.Locale;
 import java.util.Map;
@@ -25,7 +26,7 @@ public final class LookReader {
         setting(settings, Property.WEIGHT).equals("bold"),
         setting(settings, Property.SLANT).equals("italic"),
         Underline.valueOf(constant(setting(settings, Property.UNDERLINE))),
-        palette.colour(setting(settings, Property.INK)),
+        ink(settings, palette),
         fill.equals("none") ? Optional.empty() : Optional.of(palette.colour(fill)),
         Align.valueOf(constant(setting(settings, Property.ALIGN))),
         Vertical.valueOf(constant(setting(settings, Property.VERTICAL))),
@@ -40,11 +41,29 @@ public final class LookReader {
         RuleLine.parse(setting(settings, Property.RULE_BELOW)),
         RuleLine.parse(setting(settings, Property.RULE_LEFT)),
         RuleLine.parse(setting(settings, Property.RULE_RIGHT)),
-        numbers(settings));
+        numbers(settings),
+        isMarked(settings));
   }
 
   private static String setting(Map<Property, String> settings, Property property) {
     return Objects.requireNonNull(settings.get(property), property::word);
+  }
+
+  private static boolean isMarked(Map<Property, String> settings) {
+    return settings.entrySet().stream()
+        .anyMatch(
+            one ->
+                one.getKey().chapter() == Property.Chapter.MARKS
+                    && !one.getValue().equals(Unset.SETTINGS.get(one.getKey())));
+  }
+
+  private static Colour ink(Map<Property, String> settings, Palette palette) {
+    String ink = setting(settings, Property.INK);
+    String fill = setting(settings, Property.FILL);
+    boolean filled = !fill.equals("none");
+    return ink.equals("readable") && filled
+        ? palette.readableOn(palette.colour(fill))
+        : palette.colour(ink.equals("readable") ? "ink" : ink);
   }
 
   private static String constant(String setting) {

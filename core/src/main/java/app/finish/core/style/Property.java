@@ -17,10 +17,13 @@ public enum Property {
   SLANT("Slant", "upright|italic"),
   /// "none", "single" or "double".
   UNDERLINE("Underline", "none|single|double"),
-  /// A role of the palette, or a tint of one: "accent", "accent 20%".
+  /// "none" or "single": a line through the text.
+  STRIKE("Strike", "none|single"),
+  /// A role of the palette, or a tint of one: "accent", "accent 20%"; "readable" for ink or paper,
+  /// whichever reads better on the fill.
   INK("Ink", Form.INK),
-  /// "none" or an ink.
-  FILL("Fill", "none|" + Form.INK),
+  /// "none", an ink, or a mixture of two: "mix bad 30%, good 30%, 40%".
+  FILL("Fill", "none|" + Form.INK + "|mix " + Form.INK + ", " + Form.INK + ", [0-9]{1,3}%"),
   /// "start", "centre", "end", "decimal" (on the point, to the end), "decimal centre".
   ALIGN("Alignment", "start|centre|end|decimal|decimal centre"),
   /// "as usual" (heads and figures at the foot of their cells, headings of several rows at the
@@ -74,6 +77,24 @@ public enum Property {
   PERCENT("Percent sign", "close|spaced"),
   /// What stands before the text, such as "Note." before a note.
   LEAD_IN("Lead-in", ".*"),
+  /// What stands before a figure.
+  BEFORE("Before the figure", ".*"),
+  /// What stands behind a figure.
+  AFTER("Behind the figure", ".*"),
+  /// What stands in a figure's stead: "figure" for the figure itself.
+  INSTEAD("In its stead", ".*"),
+  /// "none", or a bar in the cell: its ink, where zero is and where it ends, as shares of the room
+  /// between the least and the greatest; "alone" for no figure: "accent 0.2 0.75 alone".
+  BAR("Bar", "none|" + Form.INK + " [01]\\.[0-9]+ [01]\\.[0-9]+( alone)?"),
+  /// "none", or a sign, where it stands and its ink: "before up good".
+  SIGN(
+      "Sign",
+      "none|(before|after|alone) (up|down|flat|rising|falling|dot|ring|square|diamond|cross|tick)"
+          + " "
+          + Form.INK),
+  /// "none", or a line over figures and its ink, each figure as a share of the room between the
+  /// least and the greatest: "accent 0.1,0.55,-,1".
+  TREND("Trend line", "none|" + Form.INK + " [0-9.,-]+"),
   /// Points between the words above and below and the table itself.
   GAP("Space around the table", Form.POINTS),
   /// "indented" (one stub column, groups as rows) or "columns" (a stub column a level).
@@ -121,6 +142,8 @@ public enum Property {
     RULES("Rules"),
     /// How numbers are written.
     NUMBERS("Numbers"),
+    /// What is drawn in a cell by its value; highlights set it.
+    MARKS("Marks by value"),
     /// What is set for the table as a whole.
     TABLE("The table as a whole"),
     /// The tint of every other row or column.
@@ -159,7 +182,9 @@ public enum Property {
   /// What it is about.
   public Chapter chapter() {
     return switch (this) {
-      case FACE, SIZE, WEIGHT, SLANT, UNDERLINE, INK, FILL, LETTER_CASE, LEAD_IN -> Chapter.TYPE;
+      case FACE, SIZE, WEIGHT, SLANT, UNDERLINE, STRIKE, INK, FILL, LETTER_CASE, LEAD_IN ->
+          Chapter.TYPE;
+      case BAR, SIGN, TREND, BEFORE, AFTER, INSTEAD -> Chapter.MARKS;
       case ALIGN,
           VERTICAL,
           LONG_TEXTS,
@@ -233,6 +258,11 @@ public enum Property {
       case FRAME -> "none, or weight and ink, such as 1 pt ink";
       case WIDTH, COLUMN_WIDTH, ROW_HEIGHT -> "content, or points, such as 60 pt";
       case FACE -> "the name of a face";
+      case BAR -> "none, or an ink, where zero is and where it ends, such as accent 0.2 0.75";
+      case SIGN ->
+          "none, or where it stands, its name (up, down, flat, rising, falling, dot, ring, square,"
+              + " diamond, cross, tick) and an ink, such as before up good";
+      case TREND -> "none, or an ink and shares of the room, such as accent 0.1,0.5,1";
       default -> "points, such as 4 pt";
     };
   }

@@ -3,6 +3,7 @@ package app.finish.core.style;
 import app.finish.core.table.MeasureKind;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -82,6 +83,21 @@ public sealed interface Selector {
     }
   }
 
+  /// A cell on which a highlight lies, with what it sets there.
+  ///
+  /// @param name the name of the highlight
+  record OfHighlight(String name, Map<Property, String> settings) implements Selector {
+    /// Copies the settings.
+    public OfHighlight {
+      settings = Map.copyOf(settings);
+    }
+
+    @Override
+    public String toString() {
+      return "highlight " + name;
+    }
+  }
+
   /// The settings of a part at all levels.
   static OfPart of(PartName part) {
     return new OfPart(part, 0);
@@ -140,6 +156,7 @@ public sealed interface Selector {
               .collect(Collectors.joining(", "));
       case OfKind of -> "measures of kind " + of.kind.word();
       case OfMeasure of -> of.name;
+      case OfHighlight of -> of.name;
     };
   }
 }

@@ -25,7 +25,18 @@ public final class Unset {
       case WEIGHT -> "regular";
       case SLANT -> "upright";
       case INK -> "ink";
-      case UNDERLINE, FILL, RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT, FRAME -> "none";
+      case UNDERLINE,
+          STRIKE,
+          BAR,
+          SIGN,
+          TREND,
+          FILL,
+          RULE_ABOVE,
+          RULE_BELOW,
+          RULE_LEFT,
+          RULE_RIGHT,
+          FRAME ->
+          "none";
       case ALIGN -> "start";
       case VERTICAL -> "as usual";
       case LONG_TEXTS -> "break";
@@ -39,7 +50,8 @@ public final class Unset {
       case GROUPING -> "comma";
       case DECIMAL_MARK -> "point";
       case NEGATIVE -> "minus";
-      case MISSING, LEAD_IN -> "";
+      case MISSING, LEAD_IN, BEFORE, AFTER -> "";
+      case INSTEAD -> "figure";
       case ZERO_BEFORE_POINT -> "yes";
       case UNIT_PLACE -> "cell";
       case CURRENCY -> "before";

@@ -74,6 +74,23 @@ public final class ProofPainter {
         canvas.strokeRoundRect(
             frame.x(), frame.y() - origin, frame.width(), frame.height(), across, across);
       }
+      case Mark.Shape shape -> {
+        int count = shape.points().size() / 2;
+        double[] xs = new double[count];
+        double[] ys = new double[count];
+        for (int i = 0; i < count; i++) {
+          xs[i] = shape.points().get(2 * i);
+          ys[i] = shape.points().get(2 * i + 1) - origin;
+        }
+        if (shape.weight() == 0) {
+          canvas.setFill(colour(shape.colour()));
+          canvas.fillPolygon(xs, ys, count);
+        } else {
+          canvas.setStroke(colour(shape.colour()));
+          canvas.setLineWidth(Math.max(shape.weight(), hairline));
+          canvas.strokePolyline(xs, ys, count);
+        }
+      }
       case Mark.Text text -> {
         canvas.setFill(colour(text.colour()));
         canvas.setFont(fonts.font(text.face(), text.size()));

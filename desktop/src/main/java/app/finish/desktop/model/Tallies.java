@@ -164,8 +164,8 @@ public final class Tallies {
     }
   }
 
-  /// Asks something else of the records of the table at hand: at once, or, while redraws are paused,
-  /// when they are carried out.
+  /// Asks something else of the records of the table at hand: at once, or, while redraws are
+  /// paused, when they are carried out.
   public void ask(String label, Plan plan) {
     if (!redraws.take(plan)) {
       count(label, plan, Tallying.CELLS);

@@ -8,6 +8,7 @@ import app.finish.core.dress.Run;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
 import app.finish.core.style.Look.Align;
+import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.XmlText;
@@ -213,6 +214,9 @@ public final class DocxTable {
     for (Run run : cell.runs()) {
       run(run, look);
     }
+    if (look.marked() && cell.place() instanceof CellMeaning.Body) {
+      DocxMarks.add(xml, look, proof.dressed().palette());
+    }
     xml.close("w:p");
   }
 
@@ -223,13 +227,17 @@ public final class DocxTable {
     xml.open("w:r");
     boolean underlined = look.underline() != Look.Underline.NONE;
     boolean differs = run.bold() != look.bold() || run.italic() != look.italic();
-    if (differs || run.raised() || underlined) {
+    boolean struck = look.setting(Property.STRIKE).equals("single");
+    if (differs || run.raised() || underlined || struck) {
       xml.open("w:rPr");
       if (run.bold() != look.bold()) {
         xml.empty("w:b", "w:val", run.bold() ? 1 : 0);
       }
       if (run.italic() != look.italic()) {
         xml.empty("w:i", "w:val", run.italic() ? 1 : 0);
+      }
+      if (struck) {
+        xml.empty("w:strike");
       }
       if (underlined) {
         boolean two = look.underline() == Look.Underline.DOUBLE;

@@ -7,6 +7,7 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.Item;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
+import app.finish.core.highlight.Highlight;
 import app.finish.core.problem.Problem;
 import app.finish.core.problem.Refusal;
 import app.finish.core.recognise.said.Corrections;
@@ -116,6 +117,9 @@ public final class DocumentFile {
     node.set("corrections", CorrectionsJson.write(finish.corrections()));
     if (!finish.arrangement().isEmpty()) {
       node.set("arrangement", ArrangementJson.write(finish.arrangement()));
+    }
+    if (!finish.highlights().isEmpty()) {
+      node.set("highlights", HighlightsJson.write(finish.highlights()));
     }
     if (!finish.touches().isEmpty()) {
       node.set("touches", TouchesJson.write(finish.touches()));
@@ -253,7 +257,8 @@ public final class DocumentFile {
     Arrangement arrangement = ArrangementJson.read(node.path("arrangement"), name);
     Touches touches = TouchesJson.read(node.path("touches"), name);
     String style = node.path("style").asText("Plain");
-    return new Finish(corrections, arrangement, style, touches, words);
+    List<Highlight> highlights = HighlightsJson.read(node.path("highlights"));
+    return new Finish(corrections, arrangement, style, touches, highlights, words);
   }
 
   private static JsonNode json(ZipFile zip, String part, String name) throws IOException {

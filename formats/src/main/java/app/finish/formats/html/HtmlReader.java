@@ -32,6 +32,7 @@ public final class HtmlReader implements TableReader {
 
   private static final String HIDDEN =
       "[hidden], [style~=(?i)display\\s*:\\s*none],"
+          + " [style~=(?i)clip-path\\s*:\\s*inset\\(50%\\)],"
           + " [style~=(?i)visibility\\s*:\\s*(hidden|collapse)], template, script, style";
   private static final Pattern NOTE =
       Pattern.compile(

@@ -166,7 +166,9 @@ public final class HtmlWriter implements TableWriter {
       }
       int last = Math.min(rows.size(), place + cell.rowSpan()) - 1;
       element.attr("style", style(row, rows.get(last), cell, proof, boxes));
-      runs(gapped(element, cell, proof), cell);
+      Element text = gapped(element, cell, proof);
+      runs(text, cell);
+      HtmlMarks.add(text, cell, proof.dressed().palette());
     }
   }
 
@@ -242,6 +244,9 @@ public final class HtmlWriter implements TableWriter {
     }
     style.append("; padding: ").append(padding(look, left, right));
     look.fill().ifPresent(fill -> style.append("; background: ").append(fill));
+    if (cell.place() instanceof CellMeaning.Body) {
+      style.append(HtmlMarks.bar(look, proof.dressed().palette()));
+    }
     RuleLine own = look.ruleBelow();
     boolean gapped = own.reach() == RuleLine.Reach.SPANNED;
     RuleLine above = look.ruleAbove().orHeavier(row.above().rule());
@@ -266,11 +271,18 @@ public final class HtmlWriter implements TableWriter {
         + generic(look.face())
         + "; color: "
         + look.ink()
-        + switch (look.underline()) {
+        + decoration(look);
+  }
+
+  private static String decoration(Look look) {
+    String strike = look.setting(Property.STRIKE).equals("single") ? " line-through" : "";
+    String under =
+        switch (look.underline()) {
           case NONE -> "";
-          case SINGLE -> "; text-decoration: underline";
-          case DOUBLE -> "; text-decoration: underline double";
+          case SINGLE -> " underline";
+          case DOUBLE -> strike.isEmpty() ? " underline double" : " underline";
         };
+    return under.isEmpty() && strike.isEmpty() ? "" : "; text-decoration:" + under + strike;
   }
 
   private static String generic(String face) {

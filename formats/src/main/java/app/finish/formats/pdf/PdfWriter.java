@@ -96,6 +96,23 @@ public final class PdfWriter implements TableWriter {
         outline(content, frame, height);
         content.stroke();
       }
+      case Mark.Shape shape -> {
+        content.moveTo(
+            shape.points().get(0).floatValue(), (float) (height - shape.points().get(1)));
+        for (int i = 2; i < shape.points().size(); i += 2) {
+          content.lineTo(
+              shape.points().get(i).floatValue(), (float) (height - shape.points().get(i + 1)));
+        }
+        if (shape.weight() == 0) {
+          content.setNonStrokingColor(colour(shape.colour()));
+          content.fill();
+        } else {
+          content.setStrokingColor(colour(shape.colour()));
+          content.setLineWidth((float) shape.weight());
+          content.setLineDashPattern(new float[0], 0);
+          content.stroke();
+        }
+      }
       case Mark.Text text -> {
         content.beginText();
         content.setNonStrokingColor(colour(text.colour()));

@@ -22,4 +22,9 @@ public interface Formulas {
   /// @param measures the names that it may use
   /// @throws app.finish.core.problem.Refusal with a sentence, if it can't be read
   Formula read(String expression, List<String> measures);
+
+  /// Reads conditions of cells in the same language.
+  default CellExpressions ofCells() {
+    return CellExpressions.NONE;
+  }
 }

@@ -1,6 +1,7 @@
 package app.finish.core.layout.page;
 
 import app.finish.core.dress.CellMeaning;
+import app.finish.core.dress.CellSigns;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
@@ -35,12 +36,14 @@ public final class PagePainter {
   private final List<Mark> texts = new ArrayList<>();
   private final List<CellBox> boxes = new ArrayList<>();
   private final int[] reached;
+  private final CellMarks cellMarks;
 
   public PagePainter(Dressed dressed, ColumnWidths columns, Paper paper) {
     this.dressed = dressed;
     this.columns = columns;
     this.paper = paper;
     this.reached = new int[dressed.columns()];
+    this.cellMarks = new CellMarks(dressed.palette());
   }
 
   /// Paints what reaches over the rows from one above them, which is not painted itself.
@@ -141,6 +144,10 @@ public final class PagePainter {
       double gap = first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();
       boxes.add(new CellBox(x, y, width, height, row.row(), cell, gap));
       cell.look().fill().ifPresent(colour -> fill(x, y, width, height, colour));
+      if (cell.look().marked() && cell.place() instanceof CellMeaning.Body) {
+        fills.addAll(cellMarks.bar(cell.look(), x, y, width, height));
+        texts.addAll(cellMarks.trend(cell.look(), x, y, width, height));
+      }
       paintText(set, x, y, width, height, row.row());
     }
   }
@@ -170,24 +177,61 @@ public final class PagePainter {
     double top = textTop(cell, row, y, height, block);
     for (Line line : set.lines()) {
       if (!line.pieces().isEmpty()) {
-        Face face = line.pieces().getFirst().face();
+        Face face =
+            line.pieces().get(line.pieces().size() > 1 && isSign(line, look) ? 1 : 0).face();
         double start = x + start(cell, line, width);
         double baseline = top + baseline(look, face);
         for (Piece piece : line.pieces()) {
-          texts.add(
-              new Mark.Text(
-                  start,
-                  piece.raised() ? baseline - look.size() * Run.RAISED_BY : baseline,
-                  piece.text(),
-                  piece.width(),
-                  piece.face(),
-                  piece.raised() ? look.size() * Run.RAISED_SIZE : look.size(),
-                  look.ink()));
+          paintPiece(piece, start, baseline, look);
           start += piece.width();
         }
         underline(look, start - line.width(), baseline, line.width());
+        strike(look, start - line.width(), baseline, line.width());
       }
       top += look.leading();
+    }
+  }
+
+  /// Whether a line begins with a sign in a font of its own, which does not set the line.
+  private static boolean isSign(Line line, Look look) {
+    char sign = CellSigns.sign(look);
+    return sign != 0 && line.pieces().getFirst().text().indexOf(sign) == 0;
+  }
+
+  /// Paints a stretch of text; a sign in it is drawn, so that no font has to have it.
+  private void paintPiece(Piece piece, double start, double baseline, Look look) {
+    char sign = CellSigns.sign(look);
+    int at = sign == 0 ? -1 : piece.text().indexOf(sign);
+    if (at < 0) {
+      double size = piece.raised() ? look.size() * Run.RAISED_SIZE : look.size();
+      double y = piece.raised() ? baseline - look.size() * Run.RAISED_BY : baseline;
+      texts.add(
+          new Mark.Text(start, y, piece.text(), piece.width(), piece.face(), size, look.ink()));
+      return;
+    }
+    String before = piece.text().substring(0, at);
+    String after = piece.text().substring(at + 1);
+    double left = columns.fonts().width(before, piece.face(), look.size());
+    double right = columns.fonts().width(after, piece.face(), look.size());
+    double room = piece.width() - left - right;
+    if (!before.isEmpty()) {
+      texts.add(
+          new Mark.Text(start, baseline, before, left, piece.face(), look.size(), look.ink()));
+    }
+    if (!after.isEmpty()) {
+      texts.add(
+          new Mark.Text(
+              start + left + room, baseline, after, right, piece.face(), look.size(), look.ink()));
+    }
+    Colour colour = dressed.palette().colour(CellSigns.ink(look));
+    texts.add(cellMarks.sign(sign, start + left, baseline, room, look.size(), colour));
+  }
+
+  private void strike(Look look, double x, double baseline, double width) {
+    if (look.setting(Property.STRIKE).equals("single")) {
+      double y = baseline - look.size() * 0.26;
+      double weight = Math.max(0.4, look.size() / 18);
+      rules.add(new Mark.Rule(x, y, x + width, y, weight, look.ink(), false));
     }
   }
 

@@ -26,8 +26,14 @@ public record Palette(Map<String, Colour> roles) {
     roles = Collections.unmodifiableMap(new LinkedHashMap<>(roles));
   }
 
-  /// The colour of a role, or of a tint of it on paper. A role that the palette lacks is ink.
+  /// The colour of a role, of a tint of it on paper, or of a mixture of two such. A role that the
+  /// palette lacks is ink.
   public Colour colour(String ink) {
+    if (ink.startsWith("mix ")) {
+      String[] parts = ink.substring(4).split(", ");
+      int share = Math.min(100, Integer.parseInt(parts[2].replace("%", "")));
+      return colour(parts[1]).mixedInto(colour(parts[0]), share);
+    }
     String[] words = ink.split(" ");
     Colour base = roles.getOrDefault(words[0], roles.getOrDefault("ink", new Colour(0)));
     if (words.length < 2) {
@@ -36,6 +42,13 @@ public record Palette(Map<String, Colour> roles) {
     int percent = Integer.parseInt(words[1].replace("%", ""));
     return base.mixedInto(
         roles.getOrDefault("paper", new Colour(0xffffff)), Math.min(100, percent));
+  }
+
+  /// The ink for text on a fill: the role ink or paper, whichever stands out more from it.
+  public Colour readableOn(Colour fill) {
+    Colour ink = colour("ink");
+    Colour paper = roles.getOrDefault("paper", new Colour(0xffffff));
+    return Light.contrast(paper, fill) > Light.contrast(ink, fill) ? paper : ink;
   }
 
   /// The same palette with another colour in a role.

@@ -1,0 +1,198 @@
+package app.finish.core.highlight;
+
+import app.finish.core.arrange.formula.CellExpressions;
+import app.finish.core.arrange.place.Side;
+import app.finish.core.problem.Refusal;
+import app.finish.core.style.Property;
+import app.finish.core.table.Spot;
+import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Where one highlight lies on one table, and what it sets there.
+///
+/// ```java
+/// Matches matches = Matches.of(highlight, CellNames.of(table), CellExpressions.NONE);
+/// matches.cells(); // each figure that meets the condition
+/// ```
+public final class Matches {
+  private final Highlight highlight;
+  private final Table table;
+  private final RegionCells region;
+  private final CellTest test;
+  private final ShowSettings shown;
+  private final Optional<String> asleep;
+  private Optional<BitSet> columns = Optional.empty();
+
+  private Matches(
+      Highlight highlight,
+      Table table,
+      RegionCells region,
+      CellTest test,
+      ShowSettings shown,
+      Optional<String> asleep) {
+    this.highlight = highlight;
+    this.table = table;
+    this.region = region;
+    this.test = test;
+    this.shown = shown;
+    this.asleep = asleep;
+  }
+
+  /// Where a highlight lies. One that speaks of what the table has not, or whose expression can't
+  /// be read, sleeps and lies nowhere.
+  ///
+  /// @param expressions reads the expressions of conditions
+  public static Matches of(Highlight highlight, CellNames names, CellExpressions expressions) {
+    RegionCells region = RegionCells.of(highlight.where(), names);
+    Neighbourhood around = new Neighbourhood(names);
+    Optional<String> asleep =
+        region
+            .gone()
+            .or(() -> Operands.gone(highlight.when(), names))
+            .or(() -> early(highlight, names));
+    CellTest test = (row, column) -> false;
+    if (asleep.isEmpty()) {
+      try {
+        test = new ConditionTests(around, region, expressions).of(highlight.when());
+      } catch (Refusal e) {
+        asleep = Optional.of(e.sentence());
+      }
+    }
+    ShowSettings shown = new ShowSettings(highlight.show(), around, region);
+    return new Matches(highlight, names.table(), region, test, shown, asleep);
+  }
+
+  /// What is worked out of many figures waits until they are all there.
+  private static Optional<String> early(Highlight highlight, CellNames names) {
+    boolean alone = Operands.isOfItsRowAlone(highlight);
+    return names.isWhole() || alone
+        ? Optional.empty()
+        : Optional.of("the whole table is not there yet");
+  }
+
+  /// The highlight.
+  public Highlight highlight() {
+    return highlight;
+  }
+
+  /// Why it lies nowhere on this table, if it speaks of what is not there.
+  public Optional<String> asleep() {
+    return asleep;
+  }
+
+  /// Whether a figure is one that it looks at.
+  public boolean looksAt(int row, int column) {
+    return asleep.isEmpty() && region.has(row, column);
+  }
+
+  /// Whether a figure meets its condition.
+  public boolean matches(int row, int column) {
+    return asleep.isEmpty() && region.has(row, column) && test.holds(row, column);
+  }
+
+  /// Whether any figure of a row does.
+  public boolean matchesRow(int row) {
+    for (int column = 0; asleep.isEmpty() && column < table.body().columns(); column++) {
+      if (matches(row, column)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /// Whether any figure of a column does.
+  public boolean matchesColumn(int column) {
+    return columns().get(column);
+  }
+
+  private synchronized BitSet columns() {
+    if (columns.isEmpty()) {
+      BitSet found = new BitSet();
+      for (int column = 0; asleep.isEmpty() && column < table.body().columns(); column++) {
+        for (int row = 0; row < table.body().rows() && !found.get(column); row++) {
+          found.set(column, matches(row, column));
+        }
+      }
+      columns = Optional.of(found);
+    }
+    return columns.get();
+  }
+
+  /// Whether it lies on a figure.
+  public boolean liesOn(int row, int column) {
+    return switch (highlight.reach()) {
+      case CELL -> matches(row, column);
+      case ROW -> matchesRow(row);
+      case COLUMN -> matchesColumn(column);
+      case HEADING -> false;
+    };
+  }
+
+  /// Whether it lies on a heading.
+  public boolean liesOn(Side side, int leaf, int level) {
+    boolean last = level >= side.of(table).depth(leaf) - 1;
+    return switch (highlight.reach()) {
+      case CELL -> false;
+      case ROW, HEADING -> side == Side.DOWN && last && matchesRow(leaf);
+      case COLUMN -> side == Side.ACROSS && last && matchesColumn(leaf);
+    };
+  }
+
+  /// Whether it sets texts wider or higher than they are without it.
+  public boolean changesTexts() {
+    return switch (highlight.show()) {
+      case Show.Flag(Map<Property, String> settings) ->
+          settings.keySet().stream()
+              .anyMatch(
+                  one ->
+                      !(one.isRule()
+                          || one == Property.INK
+                          || one == Property.FILL
+                          || one == Property.UNDERLINE
+                          || one == Property.STRIKE));
+      case Show.Tint _ -> false;
+      case Show.Bar bar -> !bar.figure();
+      case Show.Signs _, Show.Trend _ -> true;
+    };
+  }
+
+  /// What it sets on a figure on which it lies.
+  public Map<Property, String> on(int row, int column) {
+    return shown.on(row, column);
+  }
+
+  /// What it sets on a heading on which it lies.
+  public Map<Property, String> onHeading() {
+    return shown.onHeading();
+  }
+
+  /// The figures that meet its condition, in reading order.
+  public List<Spot.Figure> cells() {
+    List<Spot.Figure> found = new ArrayList<>();
+    for (int row = 0; row < table.body().rows(); row++) {
+      for (int column = 0; column < table.body().columns(); column++) {
+        if (matches(row, column)) {
+          found.add(new Spot.Figure(row, column));
+        }
+      }
+    }
+    return found;
+  }
+
+  /// The figures that it looks at, in reading order.
+  public List<Spot.Figure> looked() {
+    List<Spot.Figure> found = new ArrayList<>();
+    for (int row = 0; row < table.body().rows(); row++) {
+      for (int column = 0; column < table.body().columns(); column++) {
+        if (looksAt(row, column)) {
+          found.add(new Spot.Figure(row, column));
+        }
+      }
+    }
+    return found;
+  }
+}

@@ -1,0 +1,178 @@
+package app.finish.core.highlight;
+
+import app.finish.core.arrange.place.Side;
+import app.finish.core.table.Axis;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Held;
+import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// The cells of a table that a region means.
+///
+/// ```java
+/// RegionCells cells = RegionCells.of(region, names);
+/// cells.has(3, 1);
+/// ```
+final class RegionCells {
+  private final boolean[] rows;
+  private final boolean[] columns;
+  private final Role[] rowRoles;
+  private final Role[] columnRoles;
+  private final boolean[] measures;
+  private final int[] measureAcross;
+  private final int[] measureDown;
+  private final Region region;
+  private final Optional<String> gone;
+
+  private RegionCells(Region region, CellNames names) {
+    Table table = names.table();
+    this.region = region;
+    this.gone = gone(region, names);
+    this.rows = lines(region, names, Side.DOWN);
+    this.columns = lines(region, names, Side.ACROSS);
+    this.rowRoles = roles(table.down());
+    this.columnRoles = roles(table.across());
+    this.measures = new boolean[table.measures().size()];
+    for (int i = 0; i < measures.length; i++) {
+      measures[i] =
+          region.measures().isEmpty() || region.measures().contains(table.measures().get(i).name());
+    }
+    this.measureAcross = measures(table.across(), -1);
+    this.measureDown = measures(table.down(), 0);
+  }
+
+  /// The cells of a region.
+  static RegionCells of(Region region, CellNames names) {
+    return new RegionCells(region, names);
+  }
+
+  private static Role[] roles(Axis axis) {
+    Role[] roles = new Role[axis.leaves().size()];
+    for (int leaf = 0; leaf < roles.length; leaf++) {
+      Role role = Role.MEMBER;
+      for (int level = 0; level < axis.depth(leaf); level++) {
+        Role own = axis.heading(leaf, level).role();
+        role = own.compareTo(role) > 0 ? own : role;
+      }
+      roles[leaf] = role;
+    }
+    return roles;
+  }
+
+  private static int[] measures(Axis axis, int none) {
+    int[] found = new int[axis.leaves().size()];
+    for (int leaf = 0; leaf < found.length; leaf++) {
+      found[leaf] = none;
+      for (int level = 0; level < axis.depth(leaf); level++) {
+        found[leaf] = axis.heading(leaf, level).measure().orElse(found[leaf]);
+      }
+    }
+    return found;
+  }
+
+  private static boolean[] lines(Region region, CellNames names, Side side) {
+    Axis axis = side.of(names.table());
+    boolean[] in = new boolean[axis.leaves().size()];
+    List<String> dimensions = names.dimensions(side);
+    List<Integer> levels = new ArrayList<>();
+    for (int level = 0; level < dimensions.size(); level++) {
+      if (region.members().containsKey(dimensions.get(level))) {
+        levels.add(level);
+      }
+    }
+    if (levels.isEmpty()) {
+      java.util.Arrays.fill(in, true);
+      return in;
+    }
+    Map<Integer, Set<String>> wanted = new HashMap<>();
+    levels.forEach(
+        level ->
+            wanted.put(
+                level,
+                new HashSet<>(region.members().getOrDefault(dimensions.get(level), List.of()))));
+    for (int leaf = 0; leaf < in.length; leaf++) {
+      List<String> path = names.path(side, leaf);
+      boolean all = true;
+      for (int level : levels) {
+        boolean nameless = dimensions.get(level).isEmpty();
+        boolean here =
+            level < path.size() && wanted.getOrDefault(level, Set.of()).contains(path.get(level));
+        all &= here || nameless && isElsewhere(path, wanted.getOrDefault(level, Set.of()));
+      }
+      in[leaf] = all;
+    }
+    return in;
+  }
+
+  /// Members of a dimension without a name may stand on any level without one.
+  private static boolean isElsewhere(List<String> path, Set<String> wanted) {
+    return path.stream().anyMatch(wanted::contains);
+  }
+
+  /// What of a region is not in a table; nothing if all is there.
+  private static Optional<String> gone(Region region, CellNames names) {
+    Table table = names.table();
+    List<String> known = table.measures().stream().map(one -> one.name()).toList();
+    if (!region.measures().isEmpty() && region.measures().stream().noneMatch(known::contains)) {
+      return Optional.of("the table does not measure " + String.join(" or ", region.measures()));
+    }
+    for (Map.Entry<String, List<String>> some : region.members().entrySet()) {
+      String dimension = some.getKey();
+      boolean there =
+          names.dimensions(Side.DOWN).contains(dimension)
+              || names.dimensions(Side.ACROSS).contains(dimension);
+      Optional<Held> held =
+          table.held().stream().filter(one -> one.dimension().equals(dimension)).findFirst();
+      if (!there && (held.isEmpty() || !some.getValue().contains(held.get().member()))) {
+        return Optional.of(
+            held.map(one -> dimension + " is held at " + one.member())
+                .orElse("there is no " + (dimension.isEmpty() ? "such heading" : dimension)));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /// Why none of its cells is there; nothing if some may be.
+  Optional<String> gone() {
+    return gone;
+  }
+
+  /// The measure of a cell, by its place in the table.
+  int measure(int row, int column) {
+    return measureAcross[column] >= 0 ? measureAcross[column] : measureDown[row];
+  }
+
+  /// Whether a cell is no total, on either side.
+  boolean isMember(int row, int column) {
+    return rowRoles[row] == Role.MEMBER && columnRoles[column] == Role.MEMBER;
+  }
+
+  /// Whether a row is no total.
+  boolean isMemberRow(int row) {
+    return rowRoles[row] == Role.MEMBER;
+  }
+
+  /// Whether a column is no total.
+  boolean isMemberColumn(int column) {
+    return columnRoles[column] == Role.MEMBER;
+  }
+
+  /// Whether a cell is a total, on either side.
+  Role role(int row, int column) {
+    return rowRoles[row].compareTo(columnRoles[column]) > 0 ? rowRoles[row] : columnRoles[column];
+  }
+
+  /// Whether the region means a cell.
+  boolean has(int row, int column) {
+    return rows[row]
+        && columns[column]
+        && measures[measure(row, column)]
+        && region.has(role(row, column));
+  }
+}

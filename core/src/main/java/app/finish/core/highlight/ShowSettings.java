@@ -1,0 +1,159 @@
+package app.finish.core.highlight;
+
+import app.finish.core.style.Property;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/// Makes settings of what a highlight shows, for one figure after the other.
+final class ShowSettings {
+  /// Tints and bars go in so many steps, so that few looks differ.
+  private static final int STEPS = 100;
+
+  private final Show show;
+  private final Neighbourhood around;
+  private final RegionCells region;
+  private final ByLine least;
+  private final ByLine most;
+
+  ShowSettings(Show show, Neighbourhood around, RegionCells region) {
+    this.show = show;
+    this.around = around;
+    this.region = region;
+    Scope scope = show instanceof Show.Bar bar && bar.own() ? Scope.COLUMN : Scope.TABLE;
+    this.least =
+        new ByLine(
+            around, scope, Optional.of(region), all -> all.length == 0 ? Double.NaN : all[0]);
+    this.most =
+        new ByLine(
+            around,
+            scope,
+            Optional.of(region),
+            all -> all.length == 0 ? Double.NaN : all[all.length - 1]);
+  }
+
+  /// What it sets on a figure.
+  Map<Property, String> on(int row, int column) {
+    double number = around.number(row, column);
+    return switch (show) {
+      case Show.Flag flag -> flag.settings();
+      case Show.Tint tint when !Double.isNaN(number) -> tint(tint, number, row, column);
+      case Show.Bar bar when !Double.isNaN(number) -> bar(bar, number, row, column);
+      case Show.Signs signs when !Double.isNaN(number) -> sign(signs, number, row, column);
+      case Show.Trend trend -> trend(trend, row, column);
+      default -> Map.of();
+    };
+  }
+
+  /// What it sets on a heading that it reaches: what holds for words too.
+  Map<Property, String> onHeading() {
+    if (!(show instanceof Show.Flag flag)) {
+      return Map.of();
+    }
+    Map<Property, String> settings = new EnumMap<>(Property.class);
+    flag.settings()
+        .forEach(
+            (property, setting) -> {
+              boolean ofFigures =
+                  property.chapter() == Property.Chapter.NUMBERS
+                      || property.chapter() == Property.Chapter.MARKS
+                      || property == Property.INSTEAD;
+              if (!ofFigures) {
+                settings.put(property, setting);
+              }
+            });
+    return settings;
+  }
+
+  private Map<Property, String> tint(Show.Tint tint, double number, int row, int column) {
+    List<Double> anchors = new ArrayList<>(tint.anchors());
+    if (anchors.size() != tint.inks().size()) {
+      double low = least.at(row, column);
+      double high = most.at(row, column);
+      anchors = tint.inks().size() == 2 ? List.of(low, high) : List.of(low, (low + high) / 2, high);
+    }
+    int segment = anchors.size() == 3 && number > anchors.get(1) ? 1 : 0;
+    double from = anchors.get(segment);
+    double to = anchors.get(segment + 1);
+    double share = to == from ? 0.5 : Math.clamp((number - from) / (to - from), 0, 1);
+    String fill =
+        "mix "
+            + tint.inks().get(segment)
+            + ", "
+            + tint.inks().get(segment + 1)
+            + ", "
+            + Math.round(share * STEPS)
+            + "%";
+    return Map.of(Property.FILL, fill, Property.INK, "readable");
+  }
+
+  private Map<Property, String> bar(Show.Bar bar, double number, int row, int column) {
+    double low = Math.min(0, least.at(row, column));
+    double high = Math.max(0, most.at(row, column));
+    double range = high - low;
+    if (!(range > 0)) {
+      return bar.figure() ? Map.of() : Map.of(Property.INSTEAD, "");
+    }
+    double zero = (0 - low) / range;
+    double end = Math.clamp((number - low) / range, 0, 1);
+    String setting =
+        String.format(
+            Locale.ROOT, "%s %.2f %.2f", number < 0 ? bar.negative() : bar.ink(), zero, end);
+    return Map.of(Property.BAR, bar.figure() ? setting : setting + " alone");
+  }
+
+  private Map<Property, String> sign(Show.Signs signs, double number, int row, int column) {
+    int band = 0;
+    if (signs.bounds().isEmpty()) {
+      double[] all = around.sorted(Scope.TABLE, row, column, Optional.of(region));
+      int below = 0;
+      while (below < all.length && all[below] < number) {
+        below++;
+      }
+      band =
+          Math.min(
+              signs.signs().size() - 1, below * signs.signs().size() / Math.max(1, all.length));
+    } else {
+      while (band < signs.bounds().size() && number >= signs.bounds().get(band)) {
+        band++;
+      }
+    }
+    String place = signs.place().name().toLowerCase(Locale.ROOT);
+    return Map.of(Property.SIGN, place + " " + signs.signs().get(band) + " " + signs.ink());
+  }
+
+  private Map<Property, String> trend(Show.Trend trend, int row, int column) {
+    RegionCells all = around.all();
+    List<Double> figures = new ArrayList<>();
+    double low = Double.POSITIVE_INFINITY;
+    double high = Double.NEGATIVE_INFINITY;
+    for (int other = 0; other < around.names().table().body().columns(); other++) {
+      boolean like = all.measure(row, other) == all.measure(row, column);
+      if (like && all.isMemberColumn(other)) {
+        double number = around.number(row, other);
+        figures.add(number);
+        low = Double.isNaN(number) ? low : Math.min(low, number);
+        high = Double.isNaN(number) ? high : Math.max(high, number);
+      }
+    }
+    double from = low;
+    double range = high - low;
+    if (figures.size() < 2 || !(high >= low)) {
+      return Map.of();
+    }
+    String points =
+        figures.stream()
+            .map(
+                one ->
+                    Double.isNaN(one)
+                        ? "-"
+                        : String.format(
+                            Locale.ROOT, "%.2f", range == 0 ? 0.5 : (one - from) / range))
+            .collect(Collectors.joining(","));
+    return Map.of(Property.TREND, trend.ink() + " " + points);
+  }
+}
