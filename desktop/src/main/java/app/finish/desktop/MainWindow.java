@@ -1,13 +1,16 @@
 package app.finish.desktop;
 
 import app.finish.core.document.Document;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.HouseStyle;
+import app.finish.core.table.Spot;
 import app.finish.desktop.arrange.ArrangeBench;
 import app.finish.desktop.bringin.BringInBench;
 import app.finish.desktop.bringin.Legend;
 import app.finish.desktop.bringin.PickBoard;
 import app.finish.desktop.dress.DressBench;
+import app.finish.desktop.highlight.HighlightBench;
 import app.finish.desktop.kit.PaintFonts;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.model.Desk;
@@ -110,6 +113,7 @@ public final class MainWindow {
             Step.BRING_IN, new BringInBench(desk, files, tallies)::build,
             Step.ARRANGE, new ArrangeBench(desk, tallies)::build,
             Step.DRESS, new DressBench(desk, painter, files, paper)::build,
+            Step.HIGHLIGHT, new HighlightBench(desk, this::reveal)::build,
             Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(desk, painter, files::bringIn);
     this.slug = new InfoLine(desk);
@@ -209,6 +213,14 @@ public final class MainWindow {
       proof.requestFocus();
       work.setLeft(now);
     }
+  }
+
+  /// Brings a figure in sight.
+  private void reveal(Spot.Figure spot) {
+    desk.shownProperty()
+        .get()
+        .flatMap(shown -> shown.scroll().boxOf(new CellMeaning.Body(spot.row(), spot.column())))
+        .ifPresent(proof::reveal);
   }
 
   private void shutBench() {

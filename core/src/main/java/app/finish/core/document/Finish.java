@@ -92,6 +92,11 @@ public record Finish(
         notes.addFirst(Note.general(note));
       }
     }
+    for (Highlight highlight : highlights) {
+      if (highlight.on() && !highlight.legend().isEmpty()) {
+        notes.add(Note.general(highlight.legend()));
+      }
+    }
     return new Words(
         words.getOrDefault(PartName.TITLE, given.title()),
         words.getOrDefault(PartName.UNITS, given.units()),

@@ -28,6 +28,8 @@ public final class Dresser {
   /// Up to so many rows all are measured.
   private static final int ROWS_DRESSED_AT_ONCE = 200;
 
+  private static final int PLANS_KEPT = 16;
+
   private Dresser() {}
 
   /// A table that is dressed again and again, each time in another style: which rows there are and
@@ -80,10 +82,14 @@ public final class Dresser {
     /// @param number its number in the document, from 1
     public Seen seen(Cascade style, int number) {
       Cascade cascade = laidOver(style);
+      PlanForm form = PlanForm.of(cascade, overlays);
+      CellLayer laid = laid(form);
+      if (plans.size() > PLANS_KEPT && !plans.containsKey(form)) {
+        plans.clear();
+      }
       Planned planned =
-          plans.computeIfAbsent(
-              PlanForm.of(cascade, overlays), key -> Planned.of(table, naming, key));
-      RowsOnDemand rows = unrolled(table, cascade, number, planned.plan, planned.laid);
+          plans.computeIfAbsent(form, key -> new Planned(table, key.plan(table, laid)));
+      RowsOnDemand rows = unrolled(table, cascade, number, planned.plan, laid);
       return new Seen(
           Dresser.dressed(table, cascade, rows, rows),
           planned.plan,
@@ -97,28 +103,28 @@ public final class Dresser {
     public Dressed dressed(Cascade style, int number) {
       Cascade cascade = laidOver(style);
       PlanForm form = PlanForm.of(cascade, overlays);
-      CellLayer laid = form.laid(table, naming);
+      CellLayer laid = laid(form);
       RowsOnDemand rows = unrolled(table, cascade, number, form.plan(table, laid), laid);
       return Dresser.dressed(table, cascade, rows, List.copyOf(rows));
     }
+
+    private CellLayer laid(PlanForm form) {
+      List<CellLayer> layers = new ArrayList<>();
+      overlays.forEach(one -> layers.add(one.on(table, naming)));
+      layers.add(new TouchPlaces(form.places, naming, table.across().leaves().size()));
+      return CellLayer.over(layers);
+    }
   }
 
-  /// What of a style the rows depend on.
+  /// What of a style the rows depend on; of overlays, only those that change texts.
   private record PlanForm(
       boolean indented, Banding banding, List<Overlay> overlays, List<Selector.OfPlace> places) {
     static PlanForm of(Cascade cascade, List<Overlay> overlays) {
       return new PlanForm(
           isIndented(cascade),
           Banding.of(cascade, new Selector.Alternate()),
-          overlays,
+          overlays.stream().filter(Overlay::changesTexts).toList(),
           cascade.touches().places());
-    }
-
-    CellLayer laid(Table table, SourceLabels naming) {
-      List<CellLayer> layers = new ArrayList<>();
-      overlays.forEach(one -> layers.add(one.on(table, naming)));
-      layers.add(new TouchPlaces(places, naming, table.across().leaves().size()));
-      return CellLayer.over(layers);
     }
 
     RowPlan plan(Table table, CellLayer laid) {
@@ -129,18 +135,11 @@ public final class Dresser {
   private static final class Planned {
     private final Table table;
     private final RowPlan plan;
-    private final CellLayer laid;
     private int[] decisive = {};
 
-    private Planned(Table table, RowPlan plan, CellLayer laid) {
+    private Planned(Table table, RowPlan plan) {
       this.table = table;
       this.plan = plan;
-      this.laid = laid;
-    }
-
-    static Planned of(Table table, SourceLabels naming, PlanForm form) {
-      CellLayer laid = form.laid(table, naming);
-      return new Planned(table, form.plan(table, laid), laid);
     }
 
     synchronized int[] decisive() {
@@ -198,6 +197,12 @@ public final class Dresser {
     return highlights.stream().anyMatch(Highlight::on)
         ? List.of(new HighlightOverlay(highlights, expressions))
         : List.of();
+  }
+
+  /// The first rows and columns of an arranged table, of which the others are not there yet.
+  public static Ready readyFirst(Arranged arranged) {
+    SourceLabels labels = SourceLabels.of(arranged).ofFirst();
+    return new Ready(arranged.table(), labels, new ConcurrentHashMap<>(), List.of());
   }
 
   private static Look root(Cascade cascade) {

@@ -56,6 +56,11 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
   }
 
   @Override
+  public boolean changesTexts() {
+    return highlights.stream().anyMatch(one -> one.show().changesTexts());
+  }
+
+  @Override
   public CellLayer on(Table table, SourceLabels labels) {
     CellNames names = labels.cells();
     return new On(
@@ -73,8 +78,7 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     On(List<Matches> all, int columns) {
       this.all = all;
       this.columns = columns;
-      this.changesTexts =
-          all.stream().anyMatch(one -> one.asleep().isEmpty() && one.changesTexts());
+      this.changesTexts = all.stream().anyMatch(one -> one.asleep().isEmpty() && changesTexts(one));
     }
 
     @Override
@@ -105,6 +109,10 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
       return found;
     }
 
+    private static boolean changesTexts(Matches one) {
+      return one.highlight().show().changesTexts();
+    }
+
     private static Selector selector(Matches one, Map<Property, String> settings) {
       return new Selector.OfHighlight(one.highlight().name(), settings);
     }
@@ -120,7 +128,7 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
       for (int column = 0; column < columns; column++) {
         for (int i = 0; i < all.size(); i++) {
           Matches one = all.get(i);
-          if (one.changesTexts() && one.liesOn(row, column)) {
+          if (changesTexts(one) && one.liesOn(row, column)) {
             here.add(column * all.size() + i);
             any = true;
           }

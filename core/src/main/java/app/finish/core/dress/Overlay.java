@@ -14,6 +14,11 @@ public interface Overlay {
   /// What it sets.
   Layer layer();
 
+  /// Whether it sets texts wider or higher than they are without it, and not only inks and fills.
+  default boolean changesTexts() {
+    return true;
+  }
+
   /// Where it lies.
   CellLayer on(Table table, SourceLabels labels);
 }

@@ -33,6 +33,27 @@ public interface SourceLabels {
   /// The names by which highlights know the cells.
   CellNames cells();
 
+  /// The same labels, of a table whose first rows alone are there.
+  default SourceLabels ofFirst() {
+    SourceLabels own = this;
+    return new SourceLabels() {
+      @Override
+      public Named figure(int row, int column) {
+        return own.figure(row, column);
+      }
+
+      @Override
+      public Named heading(Side side, int leaf, int level) {
+        return own.heading(side, leaf, level);
+      }
+
+      @Override
+      public CellNames cells() {
+        return CellNames.first(own.cells());
+      }
+    };
+  }
+
   /// By the labels as they stand.
   static SourceLabels of(Table table) {
     return new SourceLabels() {

@@ -58,6 +58,46 @@ public final class HighlightSentence {
         + reach;
   }
 
+  /// What a highlight may say of itself under a table: “Bold on a tint: Cost recovery below 85.”
+  public static String legend(Highlight highlight) {
+    String shown =
+        switch (highlight.show()) {
+          case Show.Flag(Map<Property, String> settings) -> shown(settings);
+          case Show.Tint _ -> "Tinted by value";
+          case Show.Bar _ -> "Bars as long as the figure is large";
+          case Show.Signs _ -> "Signs by value";
+          case Show.Trend _ -> "Lines over the figures of the row";
+        };
+    String where = of(highlight.where());
+    String when = highlight.when() instanceof Condition.Always ? "" : " " + of(highlight.when());
+    String name = highlight.name().isEmpty() ? where + when : highlight.name();
+    return shown + ": " + name.replace("“", "").replace("”", "") + ".";
+  }
+
+  private static String shown(Map<Property, String> settings) {
+    List<String> words = new ArrayList<>();
+    if (settings.containsKey(Property.FILL)) {
+      words.add("shaded");
+    }
+    if (settings.getOrDefault(Property.WEIGHT, "").equals("bold")) {
+      words.add("bold");
+    }
+    if (settings.getOrDefault(Property.SLANT, "").equals("italic")) {
+      words.add("italic");
+    }
+    if (settings.containsKey(Property.UNDERLINE)) {
+      words.add("underlined");
+    }
+    if (settings.containsKey(Property.STRIKE)) {
+      words.add("struck through");
+    }
+    if (words.isEmpty()) {
+      words.add(settings.containsKey(Property.INK) ? "coloured" : "marked");
+    }
+    String all = String.join(", ", words);
+    return Character.toUpperCase(all.charAt(0)) + all.substring(1);
+  }
+
   /// Where a highlight looks, in words.
   public static String of(Region where) {
     StringJoiner words = new StringJoiner(", ");

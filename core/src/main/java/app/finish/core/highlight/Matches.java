@@ -142,24 +142,6 @@ public final class Matches {
     };
   }
 
-  /// Whether it sets texts wider or higher than they are without it.
-  public boolean changesTexts() {
-    return switch (highlight.show()) {
-      case Show.Flag(Map<Property, String> settings) ->
-          settings.keySet().stream()
-              .anyMatch(
-                  one ->
-                      !(one.isRule()
-                          || one == Property.INK
-                          || one == Property.FILL
-                          || one == Property.UNDERLINE
-                          || one == Property.STRIKE));
-      case Show.Tint _ -> false;
-      case Show.Bar bar -> !bar.figure();
-      case Show.Signs _, Show.Trend _ -> true;
-    };
-  }
-
   /// What it sets on a figure on which it lies.
   public Map<Property, String> on(int row, int column) {
     return shown.on(row, column);

@@ -12,6 +12,24 @@ import java.util.TreeMap;
 /// new Show.Flag(Map.of(Property.WEIGHT, "bold", Property.INK, "bad"));
 /// ```
 public sealed interface Show {
+  /// Whether it sets texts wider or higher than they are without it.
+  default boolean changesTexts() {
+    return switch (this) {
+      case Flag(Map<Property, String> settings) ->
+          settings.keySet().stream()
+              .anyMatch(
+                  one ->
+                      !(one.isRule()
+                          || one == Property.INK
+                          || one == Property.FILL
+                          || one == Property.UNDERLINE
+                          || one == Property.STRIKE));
+      case Tint _ -> false;
+      case Bar bar -> !bar.figure;
+      case Signs _, Trend _ -> true;
+    };
+  }
+
   /// The same settings on each cell: ink, fill, weight, slant, underline, strike, size, words
   /// before and after, decimals.
   record Flag(Map<Property, String> settings) implements Show {

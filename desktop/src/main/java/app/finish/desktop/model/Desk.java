@@ -54,6 +54,7 @@ public final class Desk {
   private final ObjectProperty<List<CellMeaning>> also = new SimpleObjectProperty<>(List.of());
   private final Arranging arranging = new Arranging(this);
   private final Dressing dressing;
+  private final Highlighting highlighting = new Highlighting(this);
   private final Showing showing;
   private final List<Runnable> begun = new ArrayList<>();
   private final ObjectProperty<Optional<Notice>> notice =
@@ -77,6 +78,7 @@ public final class Desk {
     trying.addListener((property, before, now) -> showAnew());
     step.addListener((property, before, now) -> turn(before, now));
     pick.addListener((property, before, now) -> also.set(List.of()));
+    highlighting.follow();
   }
 
   public ReadOnlyObjectProperty<History> historyProperty() {
@@ -237,6 +239,11 @@ public final class Desk {
   /// What dresses the table at hand.
   public Dressing dressing() {
     return dressing;
+  }
+
+  /// What is highlighted in the table at hand.
+  public Highlighting highlighting() {
+    return highlighting;
   }
 
   /// What arranges the table at hand.

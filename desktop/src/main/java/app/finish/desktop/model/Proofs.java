@@ -13,6 +13,7 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.dress.Dresser;
+import app.finish.core.dress.Overlay;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.sheet.FirstScreen;
@@ -111,7 +112,7 @@ public final class Proofs {
             ready
                 .get()
                 .arrangeFirst(finish.arrangement(), rows, columns)
-                .map(Dresser::ready)
+                .map(Dresser::readyFirst)
                 .map(dresser -> seen(document, place, finish, recognition, dresser));
     return FirstScreen.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
   }
@@ -141,7 +142,8 @@ public final class Proofs {
     Table table = recognition.table();
     Arranged arranged =
         known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
-    Dresser.Ready dresser = dresser(arranged).withWords(finish.wordsOver(table.words()));
+    Dresser.Ready dresser =
+        dresser(arranged).withWords(finish.wordsOver(table.words())).under(overlays(finish));
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
     return Fit.of(dresser, cascade, document.number(place), paper, fonts);
   }
@@ -182,7 +184,14 @@ public final class Proofs {
       Document document, int place, Finish finish, Recognition recognition, Dresser.Ready dresser) {
     Words words = finish.wordsOver(recognition.table().words());
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
-    return dresser.withWords(words).seen(cascade.onScreen(), document.number(place));
+    return dresser
+        .withWords(words)
+        .under(overlays(finish))
+        .seen(cascade.onScreen(), document.number(place));
+  }
+
+  private List<Overlay> overlays(Finish finish) {
+    return Dresser.overlays(finish.highlights(), sending.formulas().ofCells());
   }
 
   /// A table in an arrangement. The last one is remembered: it does not change when a table is only

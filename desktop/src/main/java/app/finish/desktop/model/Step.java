@@ -7,6 +7,7 @@ public enum Step {
   BRING_IN("step.bringIn"),
   ARRANGE("step.arrange"),
   DRESS("step.dress"),
+  HIGHLIGHT("step.highlight"),
   SEND_OUT("step.sendOut");
 
   private final String key;

@@ -1,6 +1,7 @@
 package app.finish.desktop.proof;
 
 import app.finish.core.dress.CellMeaning;
+import app.finish.core.highlight.Matches;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import app.finish.desktop.model.Pick;
@@ -41,6 +42,20 @@ public final class Outlines {
     canvas.setStroke(BRASS);
     canvas.setLineWidth(1.6 / scale);
     drawRuns(page.boxes().stream().filter(box -> also.contains(box.cell().place())).toList());
+  }
+
+  /// Outlines the figures that a highlight matches, thinly.
+  void draw(Proof.Page page, Matches matches) {
+    canvas.setStroke(BRASS);
+    canvas.setLineWidth(1 / scale);
+    for (CellBox box : page.boxes()) {
+      if (box.cell().place() instanceof CellMeaning.Body(int row, int column)
+          && matches.matches(row, column)) {
+        double in = 1 / scale;
+        canvas.strokeRect(
+            box.x() + in, box.y() + in - origin, box.width() - 2 * in, box.height() - 2 * in);
+      }
+    }
   }
 
   private void draw(Proof.Page page, Pick pick) {

@@ -1,0 +1,101 @@
+package app.finish.desktop.highlight;
+
+import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.HighlightSentence;
+import app.finish.desktop.arrange.ArrangeButtons;
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.Highlighting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// The highlights of the table at hand, the strongest first: each can be chosen, switched off,
+/// moved and removed.
+final class HighlightList {
+  private final Desk desk;
+  private final Highlighting highlighting;
+  private final VBox rows = new VBox(4);
+  private Optional<List<Highlight>> listed = Optional.empty();
+
+  HighlightList(Desk desk) {
+    this.desk = desk;
+    this.highlighting = desk.highlighting();
+  }
+
+  Node build() {
+    rows.setId("highlights");
+    Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(
+        highlighting.chosenProperty(),
+        () -> {
+          listed = Optional.empty();
+          show();
+        });
+    return Benches.section(Texts.of("highlight.list"), rows);
+  }
+
+  private void show() {
+    List<Highlight> all = highlighting.all();
+    if (Optional.of(all).equals(listed)) {
+      return;
+    }
+    listed = Optional.of(all);
+    List<Node> nodes = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      nodes.add(row(i, all.get(i)));
+    }
+    if (all.isEmpty()) {
+      nodes.add(Benches.caption(Texts.of("highlight.none")));
+    }
+    boolean others = desk.document().items().size() > 1 && !all.isEmpty();
+    if (others) {
+      Button copy = Benches.button("highlights-copy", "highlight.copy", highlighting::copyToAll);
+      copy.getStyleClass().add("quiet-button");
+      nodes.add(copy);
+    }
+    Benches.replace(rows, nodes);
+  }
+
+  private Node row(int place, Highlight highlight) {
+    String words = highlight.name().isEmpty() ? HighlightSentence.of(highlight) : highlight.name();
+    String id = "highlight-" + (place + 1);
+    CheckBox on = new CheckBox();
+    on.setId(id + "-on");
+    on.setSelected(highlight.on());
+    on.setAccessibleText(Texts.of("highlight.on", words));
+    on.setOnAction(event -> highlighting.toggle(place));
+    ToggleButton name = new ToggleButton(words);
+    name.setId(id);
+    name.setSelected(highlighting.chosenProperty().get() == place);
+    name.getStyleClass().addAll("chip", "highlight-row");
+    name.setWrapText(true);
+    name.setMaxWidth(Double.MAX_VALUE);
+    name.setOnAction(
+        event -> {
+          name.setSelected(true);
+          highlighting.chosenProperty().set(place);
+        });
+    HBox.setHgrow(name, Priority.ALWAYS);
+    Button up = ArrangeButtons.small("↑", id + "-up", Texts.of("highlight.up", words));
+    up.setDisable(place == 0);
+    up.setOnAction(event -> highlighting.move(place, -1));
+    Button down = ArrangeButtons.small("↓", id + "-down", Texts.of("highlight.down", words));
+    down.setDisable(place == highlighting.all().size() - 1);
+    down.setOnAction(event -> highlighting.move(place, 1));
+    Button out = ArrangeButtons.small("×", id + "-out", Texts.of("highlight.out", words));
+    out.setOnAction(event -> highlighting.remove(place));
+    HBox row = new HBox(4, on, name, up, down, out);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+}

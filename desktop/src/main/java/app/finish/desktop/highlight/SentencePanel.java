@@ -1,0 +1,249 @@
+package app.finish.desktop.highlight;
+
+import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.HighlightSentence;
+import app.finish.core.highlight.Reach;
+import app.finish.core.highlight.Region;
+import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.Highlighting;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// The chosen highlight as a sentence, each word of which that can change is a control; and as a
+/// line of text, which says the same.
+final class SentencePanel {
+  private final Desk desk;
+  private final Highlighting highlighting;
+  private final FlowPane sentence = new FlowPane(4, 4);
+  private final VBox more = new VBox(6);
+  private final Label wrong = new Label();
+  private final VBox section = Benches.section(Texts.of("highlight.sentence"));
+  private Optional<Highlight> shown = Optional.empty();
+
+  SentencePanel(Desk desk) {
+    this.desk = desk;
+    this.highlighting = desk.highlighting();
+  }
+
+  Node build() {
+    section.setId("sentence");
+    wrong.getStyleClass().add("wrong");
+    wrong.setId("sentence-wrong");
+    wrong.setWrapText(true);
+    section.getChildren().addAll(sentence, wrong, more);
+    Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(highlighting.chosenProperty(), this::show);
+    return section;
+  }
+
+  private void show() {
+    Optional<Highlight> one = highlighting.one();
+    section.setVisible(one.isPresent());
+    section.setManaged(one.isPresent());
+    if (one.isEmpty()) {
+      shown = one;
+      return;
+    }
+    if (!one.equals(shown)) {
+      wrong.setText("");
+      shown = one;
+    }
+    Highlight now = one.get();
+    List<Node> nodes = new ArrayList<>();
+    nodes.add(measures(now));
+    members(nodes, now);
+    nodes.add(parts(now));
+    nodes.add(SentenceWord.plain("when"));
+    nodes.addAll(
+        new ConditionWords(
+                highlighting, other -> highlighting.replace(now.when(other)), wrong::setText)
+            .of(now.when()));
+    nodes.add(SentenceWord.plain(":"));
+    nodes.addAll(
+        new ShowWords(inks(), other -> highlighting.replace(now.showing(other)), wrong::setText)
+            .of(now.show()));
+    nodes.add(
+        SentenceWord.menu(
+            "reach",
+            Texts.of("highlight.reach"),
+            List.of(Reach.values()),
+            now.reach(),
+            reach -> "the " + reach.word(),
+            reach -> highlighting.replace(now.reaching(reach))));
+    Benches.replace(sentence, nodes);
+    Benches.replace(more, more(now));
+  }
+
+  private List<String> inks() {
+    List<String> roles = new ArrayList<>(desk.dressing().cascade().palette().roles().keySet());
+    roles.remove("onAccent");
+    return roles;
+  }
+
+  private MenuButton measures(Highlight now) {
+    List<String> chosen = now.where().measures();
+    String text = chosen.isEmpty() ? Texts.of("highlight.everything") : String.join(" or ", chosen);
+    MenuButton menu = SentenceWord.button("measures", Texts.of("highlight.measures"), text);
+    menu.getItems()
+        .add(
+            SentenceWord.tick(
+                Texts.of("highlight.everything"),
+                chosen.isEmpty(),
+                on -> highlighting.replace(now.in(now.where().withMeasures(List.of())))));
+    for (String measure : highlighting.measures()) {
+      menu.getItems()
+          .add(
+              SentenceWord.tick(
+                  measure,
+                  chosen.contains(measure),
+                  on ->
+                      highlighting.replace(
+                          now.in(now.where().withMeasures(ticked(chosen, measure, on))))));
+    }
+    return menu;
+  }
+
+  private static List<String> ticked(List<String> before, String one, boolean on) {
+    List<String> after = new ArrayList<>(before);
+    after.remove(one);
+    if (on) {
+      after.add(one);
+    }
+    return after;
+  }
+
+  private void members(List<Node> nodes, Highlight now) {
+    Map<String, List<String>> all = highlighting.members();
+    Region where = now.where();
+    List<String> said = new ArrayList<>();
+    where.members().forEach((dimension, some) -> said.add(String.join(" or ", some)));
+    String text = said.isEmpty() ? Texts.of("highlight.anywhere") : String.join(", ", said);
+    MenuButton menu = SentenceWord.button("members", Texts.of("highlight.members"), text);
+    for (Map.Entry<String, List<String>> dimension : all.entrySet()) {
+      String name = dimension.getKey();
+      Menu inner = new Menu(name.isEmpty() ? Texts.of("highlight.nameless") : name);
+      List<String> chosen = where.members().getOrDefault(name, List.of());
+      inner
+          .getItems()
+          .add(
+              SentenceWord.tick(
+                  Texts.of("highlight.every"),
+                  chosen.isEmpty(),
+                  on -> highlighting.replace(now.in(where.withMembers(name, List.of())))));
+      for (String member : dimension.getValue()) {
+        inner
+            .getItems()
+            .add(
+                SentenceWord.tick(
+                    member,
+                    chosen.contains(member),
+                    on ->
+                        highlighting.replace(
+                            now.in(where.withMembers(name, ticked(chosen, member, on))))));
+      }
+      menu.getItems().add(inner);
+    }
+    nodes.add(SentenceWord.plain("in"));
+    nodes.add(menu);
+  }
+
+  private MenuButton parts(Highlight now) {
+    Region where = now.where();
+    String text =
+        where.subtotals() && where.grandTotals()
+            ? where.body() ? Texts.of("highlight.totalsToo") : Texts.of("highlight.totalsOnly")
+            : where.subtotals()
+                ? Texts.of("highlight.subtotalsToo")
+                : where.grandTotals()
+                    ? Texts.of("highlight.grandToo")
+                    : Texts.of("highlight.noTotals");
+    MenuButton menu = SentenceWord.button("parts", Texts.of("highlight.parts"), text);
+    menu.getItems()
+        .addAll(
+            SentenceWord.tick(
+                Texts.of("highlight.body"),
+                where.body(),
+                on ->
+                    highlighting.replace(
+                        now.in(where.in(on, where.subtotals(), where.grandTotals())))),
+            SentenceWord.tick(
+                Texts.of("highlight.subtotals"),
+                where.subtotals(),
+                on ->
+                    highlighting.replace(now.in(where.in(where.body(), on, where.grandTotals())))),
+            SentenceWord.tick(
+                Texts.of("highlight.grandTotals"),
+                where.grandTotals(),
+                on -> highlighting.replace(now.in(where.in(where.body(), where.subtotals(), on)))));
+    return menu;
+  }
+
+  private List<Node> more(Highlight now) {
+    Node whole =
+        SentenceWord.field(
+            "whole-sentence",
+            Texts.of("highlight.sentence"),
+            HighlightSentence.of(now),
+            30,
+            text -> {
+              highlighting.say(text).ifPresent(wrong::setText);
+              return true;
+            });
+    Node name =
+        SentenceWord.field(
+            "highlight-name",
+            Texts.of("highlight.name"),
+            now.name(),
+            18,
+            text -> {
+              highlighting.replace(now.named(text.strip()));
+              return true;
+            });
+    Node legend =
+        SentenceWord.field(
+            "legend-words",
+            Texts.of("highlight.legend"),
+            now.legend(),
+            30,
+            text -> {
+              highlighting.replace(now.saying(text.strip()));
+              return true;
+            });
+    CheckBox says = new CheckBox(Texts.of("highlight.legend"));
+    says.setId("legend");
+    says.setSelected(!now.legend().isEmpty());
+    says.setOnAction(
+        event ->
+            highlighting.replace(
+                now.saying(says.isSelected() ? HighlightSentence.legend(now) : "")));
+    CheckBox last = new CheckBox(Texts.of("highlight.last"));
+    last.setId("last");
+    last.setSelected(now.last());
+    last.setWrapText(true);
+    last.setOnAction(event -> highlighting.replace(now.beingLast(last.isSelected())));
+    List<Node> nodes =
+        new ArrayList<>(
+            List.of(
+                Benches.caption(Texts.of("highlight.asText")),
+                whole,
+                Benches.caption(Texts.of("highlight.name")),
+                name,
+                last,
+                says));
+    if (!now.legend().isEmpty()) {
+      nodes.add(legend);
+    }
+    return nodes;
+  }
+}

@@ -1,0 +1,198 @@
+package app.finish.desktop.highlight;
+
+import app.finish.core.highlight.HighlightSentence;
+import app.finish.core.highlight.Show;
+import app.finish.core.problem.Refusal;
+import app.finish.core.style.Property;
+import app.finish.desktop.kit.Texts;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+
+/// What a highlight shows, as words that can be changed.
+///
+/// @param inks the roles of the palette
+/// @param changed is told what is shown instead
+/// @param wrong is told what can't be read
+record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wrong) {
+  /// Kinds of what can be shown, each by an example of its words.
+  private static final Map<String, String> KINDS =
+      Map.of(
+          "flag", "bold bad on bad 12%",
+          "tint", "tint paper to accent 60%",
+          "scale", "tint bad 50% to paper to good 50%",
+          "bar", "bar accent 30% below zero bad 30%",
+          "sign", "sign down flat up in soft",
+          "wording", "after “ *”",
+          "trend", "trend accent");
+
+  private static final List<String> ORDER =
+      List.of("flag", "tint", "scale", "bar", "sign", "wording", "trend");
+
+  /// The words of what is shown.
+  List<Node> of(Show show) {
+    List<Node> nodes = new ArrayList<>();
+    nodes.add(kind(show));
+    switch (show) {
+      case Show.Flag flag -> flag(nodes, flag);
+      case Show.Bar bar -> {
+        nodes.add(
+            ink(
+                "bar-ink",
+                bar.ink(),
+                ink -> changed.accept(new Show.Bar(ink, bar.negative(), bar.own(), bar.figure()))));
+        nodes.add(
+            toggle(
+                "bar-own",
+                Texts.of("highlight.bar.own"),
+                bar.own(),
+                is -> changed.accept(new Show.Bar(bar.ink(), bar.negative(), is, bar.figure()))));
+        nodes.add(
+            toggle(
+                "bar-alone",
+                Texts.of("highlight.bar.alone"),
+                !bar.figure(),
+                is -> changed.accept(new Show.Bar(bar.ink(), bar.negative(), bar.own(), !is))));
+      }
+      case Show.Tint tint -> tint(nodes, tint);
+      default -> {}
+    }
+    nodes.add(words(show));
+    return nodes;
+  }
+
+  private MenuButton kind(Show show) {
+    String now =
+        switch (show) {
+          case Show.Flag _ -> "flag";
+          case Show.Tint tint -> tint.inks().size() == 2 ? "tint" : "scale";
+          case Show.Bar _ -> "bar";
+          case Show.Signs _ -> "sign";
+          case Show.Trend _ -> "trend";
+        };
+    MenuButton menu =
+        SentenceWord.button(
+            "show-kind", Texts.of("highlight.show"), Texts.of("highlight.show." + now));
+    for (String kind : ORDER) {
+      MenuItem item = new MenuItem(Texts.of("highlight.show." + kind));
+      item.setId("show-" + kind);
+      item.setOnAction(
+          event -> changed.accept(HighlightSentence.readShow(KINDS.getOrDefault(kind, "bold"))));
+      menu.getItems().add(item);
+    }
+    return menu;
+  }
+
+  private void flag(List<Node> nodes, Show.Flag flag) {
+    nodes.add(switched("bold", "B", flag, Property.WEIGHT, "bold"));
+    nodes.add(switched("italic", "I", flag, Property.SLANT, "italic"));
+    nodes.add(switched("underlined", "U", flag, Property.UNDERLINE, "single"));
+    nodes.add(switched("struck", "S", flag, Property.STRIKE, "single"));
+    nodes.add(
+        ink(
+            "flag-ink",
+            flag.settings().getOrDefault(Property.INK, Texts.of("highlight.sameInk")),
+            ink -> changed.accept(with(flag, Property.INK, ink))));
+    nodes.add(SentenceWord.plain("on"));
+    nodes.add(
+        ink(
+            "flag-fill",
+            flag.settings().getOrDefault(Property.FILL, Texts.of("highlight.sameFill")),
+            fill -> changed.accept(with(flag, Property.FILL, fill))));
+  }
+
+  private ToggleButton switched(
+      String word, String sign, Show.Flag flag, Property property, String setting) {
+    ToggleButton button =
+        toggle(
+            "flag-" + word,
+            sign,
+            setting.equals(flag.settings().get(property)),
+            is -> changed.accept(with(flag, property, is ? setting : "")));
+    button.setAccessibleText(Texts.of("highlight." + word));
+    return button;
+  }
+
+  private static ToggleButton toggle(String id, String text, boolean on, Consumer<Boolean> said) {
+    ToggleButton button = new ToggleButton(text);
+    button.setId(id);
+    button.setSelected(on);
+    button.getStyleClass().add("chip");
+    button.setOnAction(event -> said.accept(button.isSelected()));
+    return button;
+  }
+
+  /// A flag with another setting; an empty one takes it out, unless it is the only one.
+  private static Show with(Show.Flag flag, Property property, String setting) {
+    Map<Property, String> settings = new EnumMap<>(Property.class);
+    settings.putAll(flag.settings());
+    if (setting.isEmpty() && settings.size() > 1) {
+      settings.remove(property);
+    } else if (!setting.isEmpty()) {
+      settings.put(property, setting);
+    }
+    return new Show.Flag(settings);
+  }
+
+  private void tint(List<Node> nodes, Show.Tint tint) {
+    for (int i = 0; i < tint.inks().size(); i++) {
+      int at = i;
+      if (i > 0) {
+        nodes.add(SentenceWord.plain("to"));
+      }
+      nodes.add(
+          ink(
+              "tint-" + (i + 1),
+              tint.inks().get(i),
+              ink -> {
+                List<String> others = new ArrayList<>(tint.inks());
+                others.set(at, ink.isEmpty() ? "paper" : ink);
+                changed.accept(new Show.Tint(others, tint.anchors()));
+              }));
+    }
+  }
+
+  /// A role of the palette or a share of it.
+  private Node ink(String id, String now, Consumer<String> chosen) {
+    MenuButton menu = SentenceWord.button(id, Texts.of("highlight.ink"), now);
+    MenuItem none = new MenuItem(Texts.of("highlight.noInk"));
+    none.setOnAction(event -> chosen.accept(""));
+    if (id.startsWith("flag")) {
+      menu.getItems().add(none);
+    }
+    for (String role : inks) {
+      for (String share : List.of("", " 60%", " 30%", " 12%")) {
+        MenuItem item = new MenuItem(role + share);
+        item.setOnAction(event -> chosen.accept(role + share));
+        boolean wanted = !role.equals("paper") || share.isEmpty();
+        if (wanted) {
+          menu.getItems().add(item);
+        }
+      }
+    }
+    return menu;
+  }
+
+  /// What is shown, as it is written in sentences.
+  private Node words(Show show) {
+    return SentenceWord.field(
+        "show-words",
+        Texts.of("highlight.show"),
+        HighlightSentence.of(show),
+        22,
+        text -> {
+          try {
+            changed.accept(HighlightSentence.readShow(text));
+          } catch (Refusal e) {
+            wrong.accept(e.sentence());
+          }
+          return true;
+        });
+  }
+}
