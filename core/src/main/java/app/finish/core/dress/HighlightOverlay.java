@@ -114,7 +114,7 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     }
 
     private static Selector selector(Matches one, Map<Property, String> settings) {
-      return new Selector.OfHighlight(one.highlight().name(), settings);
+      return new Selector.OfHighlight(one.highlight().title(), settings);
     }
 
     /// Rows differ in height and width only where something is set otherwise than in ink and fill.

@@ -37,6 +37,11 @@ public record Highlight(
     return new Highlight(name, where, when, show, reach, true, false, "", Map.of());
   }
 
+  /// Its name, or what it is about if it has none.
+  public String title() {
+    return name.isEmpty() ? HighlightSentence.of(where) + " " + HighlightSentence.of(when) : name;
+  }
+
   /// The same under another name.
   public Highlight named(String other) {
     return new Highlight(other, where, when, show, reach, on, last, legend, kept);

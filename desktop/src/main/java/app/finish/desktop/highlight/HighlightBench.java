@@ -27,7 +27,8 @@ public final class HighlightBench {
             new SuggestPanel(desk).build(),
             new HighlightList(desk).build(),
             new SentencePanel(desk).build(),
-            new MatchesPanel(desk, reveal).build());
+            new MatchesPanel(desk, reveal).build(),
+            new MorePanel(desk).build());
     node.setId("bench-highlight");
     return node;
   }

@@ -1,7 +1,6 @@
 package app.finish.desktop.highlight;
 
 import app.finish.core.highlight.Highlight;
-import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.highlight.Reach;
 import app.finish.core.highlight.Region;
 import app.finish.desktop.kit.Benches;
@@ -13,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -26,7 +24,6 @@ final class SentencePanel {
   private final Desk desk;
   private final Highlighting highlighting;
   private final FlowPane sentence = new FlowPane(4, 4);
-  private final VBox more = new VBox(6);
   private final Label wrong = new Label();
   private final VBox section = Benches.section(Texts.of("highlight.sentence"));
   private Optional<Highlight> shown = Optional.empty();
@@ -39,9 +36,10 @@ final class SentencePanel {
   Node build() {
     section.setId("sentence");
     wrong.getStyleClass().add("wrong");
-    wrong.setId("sentence-wrong");
+    wrong.setId("condition-wrong");
     wrong.setWrapText(true);
-    section.getChildren().addAll(sentence, wrong, more);
+    wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
+    section.getChildren().addAll(sentence, wrong);
     Benches.follow(desk.shownProperty(), this::show);
     Benches.follow(highlighting.chosenProperty(), this::show);
     return section;
@@ -82,7 +80,6 @@ final class SentencePanel {
             reach -> "the " + reach.word(),
             reach -> highlighting.replace(now.reaching(reach))));
     Benches.replace(sentence, nodes);
-    Benches.replace(more, more(now));
   }
 
   private List<String> inks() {
@@ -187,63 +184,5 @@ final class SentencePanel {
                 where.grandTotals(),
                 on -> highlighting.replace(now.in(where.in(where.body(), where.subtotals(), on)))));
     return menu;
-  }
-
-  private List<Node> more(Highlight now) {
-    Node whole =
-        SentenceWord.field(
-            "whole-sentence",
-            Texts.of("highlight.sentence"),
-            HighlightSentence.of(now),
-            30,
-            text -> {
-              highlighting.say(text).ifPresent(wrong::setText);
-              return true;
-            });
-    Node name =
-        SentenceWord.field(
-            "highlight-name",
-            Texts.of("highlight.name"),
-            now.name(),
-            18,
-            text -> {
-              highlighting.replace(now.named(text.strip()));
-              return true;
-            });
-    Node legend =
-        SentenceWord.field(
-            "legend-words",
-            Texts.of("highlight.legend"),
-            now.legend(),
-            30,
-            text -> {
-              highlighting.replace(now.saying(text.strip()));
-              return true;
-            });
-    CheckBox says = new CheckBox(Texts.of("highlight.legend"));
-    says.setId("legend");
-    says.setSelected(!now.legend().isEmpty());
-    says.setOnAction(
-        event ->
-            highlighting.replace(
-                now.saying(says.isSelected() ? HighlightSentence.legend(now) : "")));
-    CheckBox last = new CheckBox(Texts.of("highlight.last"));
-    last.setId("last");
-    last.setSelected(now.last());
-    last.setWrapText(true);
-    last.setOnAction(event -> highlighting.replace(now.beingLast(last.isSelected())));
-    List<Node> nodes =
-        new ArrayList<>(
-            List.of(
-                Benches.caption(Texts.of("highlight.asText")),
-                whole,
-                Benches.caption(Texts.of("highlight.name")),
-                name,
-                last,
-                says));
-    if (!now.legend().isEmpty()) {
-      nodes.add(legend);
-    }
-    return nodes;
   }
 }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
@@ -31,6 +32,15 @@ record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wro
           "sign", "sign down flat up in soft",
           "wording", "after “ *”",
           "trend", "trend accent");
+
+  private static final Set<Property> CONTROLLED =
+      Set.of(
+          Property.WEIGHT,
+          Property.SLANT,
+          Property.UNDERLINE,
+          Property.STRIKE,
+          Property.INK,
+          Property.FILL);
 
   private static final List<String> ORDER =
       List.of("flag", "tint", "scale", "bar", "sign", "wording", "trend");
@@ -63,8 +73,20 @@ record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wro
       case Show.Tint tint -> tint(nodes, tint);
       default -> {}
     }
-    nodes.add(words(show));
+    if (!isSaid(show)) {
+      nodes.add(words(show));
+    }
     return nodes;
+  }
+
+  /// Whether the controls say all that is shown.
+  private static boolean isSaid(Show show) {
+    return switch (show) {
+      case Show.Flag(Map<Property, String> settings) -> CONTROLLED.containsAll(settings.keySet());
+      case Show.Bar _ -> true;
+      case Show.Tint tint -> tint.anchors().isEmpty();
+      default -> false;
+    };
   }
 
   private MenuButton kind(Show show) {

@@ -51,6 +51,7 @@ final class SuggestPanel {
     Button button =
         Benches.button(
             "suggest-" + word, "highlight.suggest." + word, () -> highlighting.add(highlight));
+    button.getStyleClass().add("chip");
     button.setAccessibleText(button.getText() + ": " + sentence);
     button.setTooltip(new Tooltip(sentence));
     return button;

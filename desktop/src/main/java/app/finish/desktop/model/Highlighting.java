@@ -75,6 +75,16 @@ public final class Highlighting {
     return chosen;
   }
 
+  /// Chooses the highlight of this title.
+  public void choose(String title) {
+    for (int i = 0; i < all().size(); i++) {
+      if (all().get(i).title().equals(title)) {
+        chosen.set(i);
+        return;
+      }
+    }
+  }
+
   /// Where the chosen highlight lies on the table as it is shown; nothing outside this step.
   public ReadOnlyObjectProperty<Optional<Matches>> litProperty() {
     return lit.getReadOnlyProperty();
@@ -338,6 +348,7 @@ public final class Highlighting {
     String measure = table.get().measureAt(at.row(), at.column()).name();
     Region region =
         measure.isEmpty() ? Region.EVERYWHERE : Region.EVERYWHERE.withMeasures(List.of(measure));
+    region = ofItsRole(region, table.get(), at);
     Value value = table.get().body().at(at.row(), at.column());
     double number = table.get().body().number(at.row(), at.column());
     if (Double.isNaN(number) && suggestion != Suggestion.THIS) {
@@ -363,6 +374,17 @@ public final class Highlighting {
                   new Show.Tint(List.of("paper", "accent 60%"), List.of()));
           case THIS -> of(here(region, at), new Condition.Always(), FLAG);
         });
+  }
+
+  /// A picked total is highlighted among totals of its kind.
+  private static Region ofItsRole(Region region, Table table, CellMeaning.Body at) {
+    var row = table.down().leaves().get(at.row()).role();
+    var column = table.across().leaves().get(at.column()).role();
+    return switch (row.compareTo(column) > 0 ? row : column) {
+      case MEMBER -> region;
+      case SUBTOTAL -> region.in(false, true, false);
+      case GRAND_TOTAL -> region.in(false, false, true);
+    };
   }
 
   private static Show good() {

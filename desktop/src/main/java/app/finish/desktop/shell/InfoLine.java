@@ -4,6 +4,7 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.Origin;
 import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
 import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
@@ -139,6 +140,11 @@ public final class InfoLine extends HBox {
 
   /// Goes to where a setting stands: the step that dresses, with the circle that it is set on.
   private void follow(DressedCell cell, Origin origin) {
+    if (origin.selector() instanceof Selector.OfHighlight highlight) {
+      desk.stepProperty().set(Step.HIGHLIGHT);
+      desk.highlighting().choose(highlight.name());
+      return;
+    }
     Pick pick = new Pick(cell.place(), cell.part(), 0);
     int reach = Math.max(0, pick.circles().indexOf(origin.selector().label()));
     desk.dressing().leafProperty().set(Dressing.Leaf.PARTS);
