@@ -16,6 +16,7 @@ import app.finish.core.layout.page.Compositor;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
+import app.finish.core.style.Cascade;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 
@@ -113,10 +114,11 @@ public final class Finishing {
     public Dressed dressed() {
       Finish finish = finishing.finish;
       Arranged arranged = finishing.arranged();
+      Cascade cascade = styles.cascade(finish.style()).touched(finish.touches());
       return Dresser.ready(arranged)
           .withWords(finish.wordsOver(arranged.table().words()))
-          .under(Dresser.overlays(finish.highlights(), finishing.formulas.ofCells()))
-          .dressed(styles.cascade(finish.style()).touched(finish.touches()), number);
+          .under(Dresser.overlays(finish.highlights(), cascade, finishing.formulas.ofCells()))
+          .dressed(cascade, number);
     }
 
     /// The proof.

@@ -287,6 +287,22 @@ public class HighlightTest extends WindowTest {
   }
 
   @Test
+  public void oneIsKeptInTheStyleAndTakenOutOfItAgain() {
+    openWith("everything above 10: bold bad");
+    click("#highlight-keep");
+    assertThat(all()).isEmpty();
+    assertThat(ask(() -> window.desk().highlighting().ofStyle()))
+        .containsExactly("everything above 10: bold bad");
+    assertThat(matched()).isNotEqualTo("[]");
+    click("#style-highlight-1-out");
+    assertThat(all()).hasSize(1);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(all()).hasSize(1);
+    assertThat(ask(() -> window.desk().highlighting().ofStyle())).isEmpty();
+  }
+
+  @Test
   public void theyAreCopiedToAllTables() {
     openWith("everything above 10: bold");
     int tables = ask(() -> window.desk().document().items().size());

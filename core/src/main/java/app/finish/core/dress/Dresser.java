@@ -3,6 +3,7 @@ package app.finish.core.dress;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.formula.CellExpressions;
 import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
 import app.finish.core.style.PartName;
@@ -192,10 +193,14 @@ public final class Dresser {
         arranged.table(), SourceLabels.of(arranged), new ConcurrentHashMap<>(), List.of());
   }
 
-  /// Highlights as a layer; none where there are none.
-  public static List<Overlay> overlays(List<Highlight> highlights, CellExpressions expressions) {
-    return highlights.stream().anyMatch(Highlight::on)
-        ? List.of(new HighlightOverlay(highlights, expressions))
+  /// The highlights of a table, and those of the style that it wears below them, as a layer; none
+  /// where there are none.
+  public static List<Overlay> overlays(
+      List<Highlight> own, Cascade cascade, CellExpressions expressions) {
+    List<Highlight> all = new ArrayList<>(own);
+    cascade.chain().forEach(style -> all.addAll(HighlightSentence.readAll(style.highlights())));
+    return all.stream().anyMatch(Highlight::on)
+        ? List.of(new HighlightOverlay(all, expressions))
         : List.of();
   }
 

@@ -1,5 +1,6 @@
 package app.finish.core.highlight;
 
+import app.finish.core.problem.Refusal;
 import app.finish.core.style.Property;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,20 @@ public final class HighlightSentence {
   /// @throws app.finish.core.problem.Refusal with what is wrong and where, if it says none
   public static Highlight read(String sentence) {
     return new SentenceReader(sentence).read();
+  }
+
+  /// The highlights that sentences say; one that can't be read is left out.
+  public static List<Highlight> readAll(List<String> sentences) {
+    List<Highlight> all = new ArrayList<>();
+    for (String sentence : sentences) {
+      try {
+        all.add(read(sentence));
+      } catch (Refusal e) {
+        // Whoever took the sentence in has told what is wrong with it.
+        continue;
+      }
+    }
+    return all;
   }
 
   /// The condition that words say.

@@ -15,7 +15,7 @@ import java.util.Map;
 /// Region.EVERYWHERE.withMeasures(List.of("Cost recovery")).withMember("Season", "Winter");
 /// ```
 ///
-/// @param measures names of measures; none for all
+/// @param measures names of measures, or `every` and a kind, such as `every percent`; none for all
 /// @param members for a dimension the members that are meant; all of one that is not named. Members
 ///   of a dimension without a name stand under the empty string
 /// @param body whether figures that are no totals are meant
@@ -27,6 +27,9 @@ public record Region(
     boolean body,
     boolean subtotals,
     boolean grandTotals) {
+  /// What a name begins with that means all measures of a kind: “every percent”.
+  public static final String EVERY = "every ";
+
   /// All figures that are no totals.
   public static final Region EVERYWHERE = new Region(List.of(), Map.of(), true, false, false);
 

@@ -4,6 +4,7 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Held;
+import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /// The cells of a table that a region means.
 ///
@@ -41,10 +43,17 @@ final class RegionCells {
     this.measures = new boolean[table.measures().size()];
     for (int i = 0; i < measures.length; i++) {
       measures[i] =
-          region.measures().isEmpty() || region.measures().contains(table.measures().get(i).name());
+          region.measures().isEmpty()
+              || region.measures().stream().anyMatch(means(table.measures().get(i)));
     }
     this.measureAcross = measures(table.across(), -1);
     this.measureDown = measures(table.down(), 0);
+  }
+
+  /// Whether a name of a region means a measure: its own name, or “every percent” for all of a
+  /// kind.
+  private static Predicate<String> means(Measure measure) {
+    return name -> name.equals(measure.name()) || name.equals(Region.EVERY + measure.kind().word());
   }
 
   /// The cells of a region.
@@ -118,8 +127,11 @@ final class RegionCells {
   /// What of a region is not in a table; nothing if all is there.
   private static Optional<String> gone(Region region, CellNames names) {
     Table table = names.table();
-    List<String> known = table.measures().stream().map(one -> one.name()).toList();
-    if (!region.measures().isEmpty() && region.measures().stream().noneMatch(known::contains)) {
+    boolean measured =
+        region.measures().isEmpty()
+            || table.measures().stream()
+                .anyMatch(one -> region.measures().stream().anyMatch(means(one)));
+    if (!measured) {
       return Optional.of("the table does not measure " + String.join(" or ", region.measures()));
     }
     for (Map.Entry<String, List<String>> some : region.members().entrySet()) {

@@ -3,6 +3,7 @@ package app.finish.core.style;
 import app.finish.core.style.colour.Palette;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -19,6 +20,8 @@ import java.util.Set;
 /// @param palette its own roles; those of its base hold where it has none
 /// @param screen roles that are other colours on a screen than in print; none for most styles
 /// @param settings what it sets, by what it is for
+/// @param highlights what is to be seen first in every table that wears it, as sentences, the
+///   strongest first
 /// @param kept what its file says that is not known here, as JSON by its place in the file; it is
 ///   written again
 public record HouseStyle(
@@ -28,6 +31,7 @@ public record HouseStyle(
     Palette palette,
     Palette screen,
     Map<Selector, Map<Property, String>> settings,
+    List<String> highlights,
     Map<String, String> kept)
     implements Layer {
 
@@ -38,7 +42,7 @@ public record HouseStyle(
       boolean shipped,
       Palette palette,
       Map<Selector, Map<Property, String>> settings) {
-    this(name, basedOn, shipped, palette, Palette.NONE, settings, Map.of());
+    this(name, basedOn, shipped, palette, Palette.NONE, settings, List.of(), Map.of());
   }
 
   /// Copies the settings, in order.
@@ -48,17 +52,20 @@ public record HouseStyle(
         (selector, own) ->
             copy.put(selector, Collections.unmodifiableMap(new LinkedHashMap<>(own))));
     settings = Collections.unmodifiableMap(copy);
+    highlights = List.copyOf(highlights);
     kept = Collections.unmodifiableMap(new LinkedHashMap<>(kept));
   }
 
   /// A style of one's own that is based on this one and sets nothing yet.
   public HouseStyle derived(String newName) {
-    return new HouseStyle(newName, name, false, Palette.NONE, Palette.NONE, Map.of(), Map.of());
+    return new HouseStyle(
+        newName, name, false, Palette.NONE, Palette.NONE, Map.of(), List.of(), Map.of());
   }
 
   /// A style that is based on none and sets nothing.
   public static HouseStyle blank(String name) {
-    return new HouseStyle(name, "", false, Palette.NONE, Palette.NONE, Map.of(), Map.of());
+    return new HouseStyle(
+        name, "", false, Palette.NONE, Palette.NONE, Map.of(), List.of(), Map.of());
   }
 
   /// The same style with one setting more.
@@ -83,7 +90,7 @@ public record HouseStyle(
     } else {
       all.put(selector, own);
     }
-    return new HouseStyle(name, basedOn, shipped, palette, screen, all, kept);
+    return new HouseStyle(name, basedOn, shipped, palette, screen, all, highlights, kept);
   }
 
   /// The same style without one of its settings.
@@ -117,27 +124,32 @@ public record HouseStyle(
 
   /// The same style under another name.
   public HouseStyle named(String other) {
-    return new HouseStyle(other, basedOn, shipped, palette, screen, settings, kept);
+    return new HouseStyle(other, basedOn, shipped, palette, screen, settings, highlights, kept);
   }
 
   /// The same style based on another.
   public HouseStyle basedOn(String base) {
-    return new HouseStyle(name, base, shipped, palette, screen, settings, kept);
+    return new HouseStyle(name, base, shipped, palette, screen, settings, highlights, kept);
   }
 
   /// The same style with another palette.
   public HouseStyle withPalette(Palette other) {
-    return new HouseStyle(name, basedOn, shipped, other, screen, settings, kept);
+    return new HouseStyle(name, basedOn, shipped, other, screen, settings, highlights, kept);
   }
 
   /// The same style with other inks for dark screens.
   public HouseStyle withScreen(Palette other) {
-    return new HouseStyle(name, basedOn, shipped, palette, other, settings, kept);
+    return new HouseStyle(name, basedOn, shipped, palette, other, settings, highlights, kept);
+  }
+
+  /// The same style with other highlights, as sentences, the strongest first.
+  public HouseStyle withHighlights(List<String> others) {
+    return new HouseStyle(name, basedOn, shipped, palette, screen, settings, others, kept);
   }
 
   /// The same style, with what a file said that is not known here.
   public HouseStyle keeping(Map<String, String> unknown) {
-    return new HouseStyle(name, basedOn, shipped, palette, screen, settings, unknown);
+    return new HouseStyle(name, basedOn, shipped, palette, screen, settings, highlights, unknown);
   }
 
   @Override

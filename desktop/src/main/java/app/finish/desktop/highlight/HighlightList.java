@@ -14,6 +14,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -25,7 +26,7 @@ final class HighlightList {
   private final Desk desk;
   private final Highlighting highlighting;
   private final VBox rows = new VBox(4);
-  private Optional<List<Highlight>> listed = Optional.empty();
+  private Optional<List<Object>> listed = Optional.empty();
 
   HighlightList(Desk desk) {
     this.desk = desk;
@@ -46,16 +47,21 @@ final class HighlightList {
 
   private void show() {
     List<Highlight> all = highlighting.all();
-    if (Optional.of(all).equals(listed)) {
+    List<Object> now = List.of(all, highlighting.ofStyle());
+    if (Optional.of(now).equals(listed)) {
       return;
     }
-    listed = Optional.of(all);
+    listed = Optional.of(now);
     List<Node> nodes = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
       nodes.add(row(i, all.get(i)));
     }
     if (all.isEmpty()) {
       nodes.add(Benches.caption(Texts.of("highlight.none")));
+    }
+    List<String> worn = highlighting.ofStyle();
+    for (int i = 0; i < worn.size(); i++) {
+      nodes.add(ofStyle(i, worn.get(i)));
     }
     boolean others = desk.document().items().size() > 1 && !all.isEmpty();
     if (others) {
@@ -64,6 +70,22 @@ final class HighlightList {
       nodes.add(copy);
     }
     Benches.replace(rows, nodes);
+  }
+
+  /// A highlight of the style, which all tables that wear it have.
+  private Node ofStyle(int place, String sentence) {
+    Label words = new Label(Texts.of("highlight.ofStyle", sentence));
+    words.setWrapText(true);
+    words.getStyleClass().add("caption");
+    Button out =
+        Benches.button(
+            "style-highlight-" + (place + 1) + "-out",
+            "highlight.takeOut",
+            () -> highlighting.takeOutOfStyle(place));
+    out.getStyleClass().add("quiet-link");
+    out.setMinWidth(Button.USE_PREF_SIZE);
+    out.setAccessibleText(out.getText() + ": " + sentence);
+    return Benches.spread(words, out);
   }
 
   private Node row(int place, Highlight highlight) {

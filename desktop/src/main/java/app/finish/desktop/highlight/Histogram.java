@@ -22,12 +22,15 @@ final class Histogram extends Region {
 
   private final Canvas canvas = new Canvas();
   private final DoubleConsumer moved;
+  private final Runnable left;
   private List<Double> values = List.of();
   private OptionalDouble bound = OptionalDouble.empty();
 
   /// @param moved is told the new threshold while the line is dragged
-  Histogram(DoubleConsumer moved) {
+  /// @param left is told that the line is left where it is
+  Histogram(DoubleConsumer moved, Runnable left) {
     this.moved = moved;
+    this.left = left;
     setId("histogram");
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.SLIDER);
@@ -41,6 +44,7 @@ final class Histogram extends Region {
           drag(event.getX());
         });
     setOnMouseDragged(event -> drag(event.getX()));
+    setOnMouseReleased(event -> left.run());
     addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     focusedProperty().addListener((p, before, now) -> draw());
   }
@@ -86,10 +90,11 @@ final class Histogram extends Region {
   }
 
   private void key(KeyEvent event) {
-    boolean left = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.DOWN;
-    boolean right = event.getCode() == KeyCode.RIGHT || event.getCode() == KeyCode.UP;
-    if (bound.isPresent() && (left || right)) {
-      move(bound.getAsDouble() + (left ? -step() : step()));
+    boolean back = event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.DOWN;
+    boolean forth = event.getCode() == KeyCode.RIGHT || event.getCode() == KeyCode.UP;
+    if (bound.isPresent() && (back || forth)) {
+      move(bound.getAsDouble() + (back ? -step() : step()));
+      left.run();
       event.consume();
     }
   }

@@ -38,7 +38,7 @@ final class MatchesPanel {
     this.desk = desk;
     this.highlighting = desk.highlighting();
     this.reveal = reveal;
-    this.histogram = new Histogram(this::bound);
+    this.histogram = new Histogram(this::bound, highlighting::keep);
   }
 
   Node build() {
@@ -114,7 +114,7 @@ final class MatchesPanel {
         .ifPresent(
             one -> {
               Condition.Sign sign = ((Condition.Compared) one.when()).sign();
-              highlighting.replace(
+              highlighting.preview(
                   one.when(new Condition.Compared(sign, new Operand.Number(other))));
             });
   }

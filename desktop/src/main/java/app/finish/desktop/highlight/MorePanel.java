@@ -99,6 +99,7 @@ final class MorePanel {
                 name,
                 last,
                 says));
+    nodes.add(Benches.button("highlight-keep", "highlight.keep", highlighting::keepInStyle));
     if (!now.legend().isEmpty()) {
       nodes.add(legend);
     }

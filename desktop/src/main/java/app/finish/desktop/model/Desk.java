@@ -261,7 +261,7 @@ public final class Desk {
     return arranging.arrangement();
   }
 
-  private void showAnew() {
+  void showAnew() {
     Optional<DocumentTable> table = table();
     if (table.isEmpty()) {
       showing.nothing();
@@ -270,7 +270,8 @@ public final class Desk {
     Document document =
         trying.get().map(style -> dressing.holding(document(), style)).orElse(document());
     Finish finish = table.get().finish();
-    Finish styled = trying.get().map(finish::withStyle).orElse(finish);
+    Finish lit = highlighting.previewed(finish);
+    Finish styled = trying.get().map(lit::withStyle).orElse(lit);
     boolean asItCame = step.get() == Step.BRING_IN;
     Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
     showing.show(document, place.get(), wearing);

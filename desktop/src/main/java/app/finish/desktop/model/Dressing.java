@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -228,25 +229,39 @@ public final class Dressing {
   /// Changes the style that is worn. A shipped one can't be changed: one of the document's own is
   /// based on it, and worn in its place.
   public void changeStyle(String label, StyleChange change) {
+    changeStyle(label, change, UnaryOperator.identity());
+  }
+
+  /// Changes the style that is worn, and the finish of the table at hand with it, as one step.
+  void changeStyle(String label, StyleChange change, UnaryOperator<Finish> also) {
     HouseStyle worn = worn();
     if (!worn.shipped()) {
-      desk.change(label, desk.document().withStyle(change.of(worn)));
+      desk.change(label, with(desk.document().withStyle(change.of(worn)), also));
       return;
     }
     HouseStyle own = worn.derived(freeName(Texts.of("dress.ownName", worn.name())));
-    make(label, change.of(own));
+    make(label, change.of(own), also);
     desk.say(Texts.of("notice.derived", worn.name(), own.name()));
   }
 
   /// Adds a style to the document and puts it on the table at hand.
   public void make(String label, HouseStyle style) {
-    Document document = desk.document().withStyle(style);
+    make(label, style, UnaryOperator.identity());
+  }
+
+  private void make(String label, HouseStyle style, UnaryOperator<Finish> also) {
+    desk.change(
+        label,
+        with(
+            desk.document().withStyle(style),
+            finish -> also.apply(finish.withStyle(style.name()))));
+  }
+
+  private Document with(Document document, UnaryOperator<Finish> also) {
     int place = desk.placeProperty().get();
-    if (place < document.items().size()) {
-      Finish finish = document.table(place).finish().withStyle(style.name());
-      document = document.withFinish(place, finish);
-    }
-    desk.change(label, document);
+    return place < document.items().size()
+        ? document.withFinish(place, also.apply(document.table(place).finish()))
+        : document;
   }
 
   /// A name that no style bears yet.

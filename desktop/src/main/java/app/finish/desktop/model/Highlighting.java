@@ -2,6 +2,7 @@ package app.finish.desktop.model;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.place.Side;
+import app.finish.core.document.Finish;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.highlight.CellNames;
@@ -56,6 +57,7 @@ public final class Highlighting {
   private final ObjectProperty<Integer> chosen = new SimpleObjectProperty<>(0);
   private final ReadOnlyObjectWrapper<Optional<Matches>> lit =
       new ReadOnlyObjectWrapper<>(Optional.empty());
+  private Optional<Highlight> preview = Optional.empty();
   private final ReadOnlyObjectWrapper<Found> found = new ReadOnlyObjectWrapper<>(Found.NOTHING);
 
   Highlighting(Desk desk) {
@@ -100,8 +102,70 @@ public final class Highlighting {
     return desk.table().map(table -> table.finish().highlights()).orElse(List.of());
   }
 
+  /// The table at hand as it would be with the highlight that is tried.
+  Finish previewed(Finish finish) {
+    if (preview.isEmpty() || chosen.get() >= finish.highlights().size()) {
+      return finish;
+    }
+    List<Highlight> others = new ArrayList<>(finish.highlights());
+    others.set(chosen.get(), preview.get());
+    return finish.withHighlights(others);
+  }
+
+  /// Shows the chosen highlight otherwise, without keeping it yet.
+  public void preview(Highlight other) {
+    preview = Optional.of(other);
+    desk.showAnew();
+  }
+
+  /// Keeps what is tried, as one step.
+  public void keep() {
+    Optional<Highlight> tried = preview;
+    preview = Optional.empty();
+    tried.ifPresent(this::replace);
+  }
+
+  /// The highlights of the style that the table at hand wears, as sentences.
+  public List<String> ofStyle() {
+    return desk.table().isPresent() ? desk.dressing().worn().highlights() : List.of();
+  }
+
+  /// Puts the chosen highlight into the style, so that every table that wears it has it.
+  public void keepInStyle() {
+    if (one().isEmpty()) {
+      return;
+    }
+    Highlight moved = one().get();
+    List<Highlight> left = new ArrayList<>(all());
+    left.remove((int) chosen.get());
+    List<String> sentences = new ArrayList<>(ofStyle());
+    sentences.addFirst(HighlightSentence.of(moved));
+    chosen.set(0);
+    desk.dressing()
+        .changeStyle(
+            Texts.of("change.highlight.keep"),
+            style -> style.withHighlights(sentences),
+            finish -> finish.withHighlights(left));
+  }
+
+  /// Takes a highlight out of the style and gives it to the table at hand.
+  public void takeOutOfStyle(int place) {
+    List<String> sentences = new ArrayList<>(ofStyle());
+    List<Highlight> own = new ArrayList<>(all());
+    own.addAll(HighlightSentence.readAll(List.of(sentences.remove(place))));
+    desk.dressing()
+        .changeStyle(
+            Texts.of("change.highlight.takeOut"),
+            style -> style.withHighlights(sentences),
+            finish -> finish.withHighlights(own));
+  }
+
   /// The highlight that is edited.
   public Optional<Highlight> one() {
+    return preview.isPresent() ? preview : kept();
+  }
+
+  private Optional<Highlight> kept() {
     return chosen.get() < all().size() ? Optional.of(all().get(chosen.get())) : Optional.empty();
   }
 
@@ -187,7 +251,7 @@ public final class Highlighting {
 
   /// Puts another highlight in the place of the chosen one.
   public void replace(Highlight other) {
-    if (one().filter(before -> !before.equals(other)).isPresent()) {
+    if (kept().filter(before -> !before.equals(other)).isPresent()) {
       List<Highlight> others = new ArrayList<>(all());
       others.set(chosen.get(), other);
       change(Texts.of("change.highlight"), others);

@@ -142,9 +142,11 @@ public final class Proofs {
     Table table = recognition.table();
     Arranged arranged =
         known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
-    Dresser.Ready dresser =
-        dresser(arranged).withWords(finish.wordsOver(table.words())).under(overlays(finish));
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
+    Dresser.Ready dresser =
+        dresser(arranged)
+            .withWords(finish.wordsOver(table.words()))
+            .under(overlays(finish, cascade));
     return Fit.of(dresser, cascade, document.number(place), paper, fonts);
   }
 
@@ -186,12 +188,12 @@ public final class Proofs {
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
     return dresser
         .withWords(words)
-        .under(overlays(finish))
+        .under(overlays(finish, cascade))
         .seen(cascade.onScreen(), document.number(place));
   }
 
-  private List<Overlay> overlays(Finish finish) {
-    return Dresser.overlays(finish.highlights(), sending.formulas().ofCells());
+  private List<Overlay> overlays(Finish finish, Cascade cascade) {
+    return Dresser.overlays(finish.highlights(), cascade, sending.formulas().ofCells());
   }
 
   /// A table in an arrangement. The last one is remembered: it does not change when a table is only

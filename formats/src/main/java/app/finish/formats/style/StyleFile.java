@@ -110,6 +110,9 @@ public final class StyleFile {
               ObjectNode look = looks.putObject(selector.toString());
               settings.forEach((property, value) -> look.put(property.word(), value));
             });
+    if (!style.highlights().isEmpty()) {
+      style.highlights().forEach(root.putArray("highlights")::add);
+    }
     style.kept().forEach((place, json) -> putBack(root, place, json));
     return root;
   }

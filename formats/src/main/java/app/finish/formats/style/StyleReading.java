@@ -2,6 +2,7 @@ package app.finish.formats.style;
 
 import app.finish.core.check.Finding;
 import app.finish.core.check.Where;
+import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.problem.Problem;
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
@@ -35,7 +36,16 @@ public final class StyleReading {
 
   private static final ObjectMapper JSON = new ObjectMapper();
   private static final List<String> KEYS =
-      List.of("format", "version", "name", "basedOn", "palette", "screen", "looks", "$schema");
+      List.of(
+          "format",
+          "version",
+          "name",
+          "basedOn",
+          "palette",
+          "screen",
+          "looks",
+          "highlights",
+          "$schema");
 
   private final String fileName;
   private final List<Finding> findings = new ArrayList<>();
@@ -90,6 +100,20 @@ public final class StyleReading {
       }
     }
     return style.orElseThrow();
+  }
+
+  /// The highlights of a style; one that can't be read is told, kept and does nothing.
+  private List<String> highlights(JsonNode root) {
+    List<String> all = new ArrayList<>();
+    for (JsonNode one : root.path("highlights")) {
+      try {
+        HighlightSentence.read(one.asText());
+      } catch (Refusal e) {
+        find(e.sentence() + " It is kept, and does nothing.", false, "highlights");
+      }
+      all.add(one.asText());
+    }
+    return all;
   }
 
   private void findLines(String text) throws IOException {
@@ -149,7 +173,9 @@ public final class StyleReading {
       }
     }
     String base = root.path("basedOn").asText("");
-    style = Optional.of(new HouseStyle(name, base, shipped, palette, screen, settings, kept));
+    style =
+        Optional.of(
+            new HouseStyle(name, base, shipped, palette, screen, settings, highlights(root), kept));
   }
 
   private Palette palette(JsonNode node, String key) {
