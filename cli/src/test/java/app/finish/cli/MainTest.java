@@ -75,6 +75,32 @@ public class MainTest {
     assertThat(all.err()).isEmpty();
   }
 
+  @Test
+  public void dressHighlightsWhatIsSaid() throws IOException {
+    Path out = folder.resolve("lit.html");
+    Ran ran =
+        run(
+            "dress",
+            sample,
+            "--table",
+            "1",
+            "--style",
+            "Marram house",
+            "-o",
+            out,
+            "--highlight",
+            "“Under water” = Cost recovery below 85: bold bad on bad 12%",
+            "--highlight",
+            "Fares among the top 1 of the table: italic, the row");
+    assertThat(ran.err()).isEmpty();
+    assertThat(ran.code()).isZero();
+    assertThat(Files.readString(out)).contains("Under water");
+    Ran wrong =
+        run("dress", sample, "--style", "Plain", "-o", out, "--highlight", "Fares blow 3: bold");
+    assertThat(wrong.code()).isEqualTo(2);
+    assertThat(wrong.err()).contains("a condition is expected").doesNotContain("Exception");
+  }
+
   @DataProvider
   public Object[] endings() {
     return new Object[] {"docx", "html", "pdf", "png"};
