@@ -69,6 +69,7 @@ public final class Shots {
     shots.add(new Shot("dress-parts", () -> wear("Ledger", 0), this::parts));
     shots.add(new Shot("dress-palette", () -> wear("Marram house", 0), this::palette));
     shots.add(new Shot("dress-paper", this::inkedBack, () -> {}));
+    shots.add(new Shot("highlight", () -> highlight("Marram house", 6), () -> {}));
     shots.add(
         new Shot(
             "dress-compare",
@@ -199,6 +200,12 @@ public final class Shots {
     desk.show(table);
     desk.stepProperty().set(Step.DRESS);
     desk.wear(desk.styles().named(style).orElseThrow());
+  }
+
+  /// A table with its highlights, one of which is chosen.
+  private void highlight(String style, int table) {
+    wear(style, table);
+    window.desk().stepProperty().set(Step.HIGHLIGHT);
   }
 
   private void next() {

@@ -86,6 +86,7 @@ public class ArchitectureTest {
       "arrange",
       "recognise",
       "style",
+      "highlight",
       "dress",
       "layout",
       "document",
@@ -128,7 +129,7 @@ public class ArchitectureTest {
     String[][] floors = {
       {""},
       {".shell"},
-      {".bringin", ".arrange", ".dress", ".sendout"},
+      {".bringin", ".arrange", ".dress", ".highlight", ".sendout"},
       {".tally", ".proof"},
       {".model"},
       {".kit"}
@@ -166,6 +167,7 @@ public class ArchitectureTest {
     "app.finish.desktop.bringin..",
     "app.finish.desktop.arrange..",
     "app.finish.desktop.dress..",
+    "app.finish.desktop.highlight..",
     "app.finish.desktop.sendout..",
     "app.finish.desktop.tally..",
     "app.finish.desktop.proof.."

@@ -96,7 +96,8 @@ public record Found(
       if (!Double.isNaN(number)) {
         values.add(number);
       } else if (table.body().at(row, column) instanceof Value.Text text
-          && text.text().matches(".*[0-9].*")) {
+          && text.text().matches(".*[0-9].*")
+          && Double.isNaN(Neighbourhood.bound(text))) {
         texts++;
       }
       if (!matches.matches(row, column)) {

@@ -41,7 +41,8 @@ final class Neighbourhood {
     return Double.isNaN(number) && body.hasText(row) ? bound(body.at(row, column)) : number;
   }
 
-  private static double bound(Value value) {
+  /// The number that a text such as “<.001” bounds; not a number if it is none such.
+  static double bound(Value value) {
     String text = value instanceof Value.Text written ? written.text().replace(" ", "") : "";
     if (!text.matches("[<>≤≥][-−]?[0-9]*[.,]?[0-9]+")) {
       return Double.NaN;

@@ -1,6 +1,7 @@
 package app.finish.desktop.arrange;
 
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
 import app.finish.desktop.model.Desk;
@@ -49,15 +50,15 @@ public final class ArrangeBench {
 
   private void show() {
     Arranging arranging = desk.arranging();
-    Button swap = ArrangeButtons.button(Texts.of("arrange.swap"), "swap-axes");
+    Button swap = Buttons.button(Texts.of("arrange.swap"), "swap-axes");
     swap.setOnAction(event -> arranging.swapAxes());
-    Button over = ArrangeButtons.button(Texts.of("arrange.over"), "start-over");
+    Button over = Buttons.button(Texts.of("arrange.over"), "start-over");
     over.setDisable(desk.arrangement().isEmpty());
     over.setOnAction(event -> arranging.startOver());
     ToggleButton hold = TallyPanel.chip(Texts.of("tally.hold"), "hold-moves");
     hold.setSelected(arranging.redraws().waitingProperty().get());
     hold.setOnAction(event -> arranging.redraws().let(hold.isSelected()));
-    Button redraw = ArrangeButtons.button(Texts.of("tally.redraw"), "redraw-moves");
+    Button redraw = Buttons.button(Texts.of("tally.redraw"), "redraw-moves");
     redraw.getStyleClass().add("main-button");
     redraw.setOnAction(event -> arranging.redraws().redraw());
     List<Node> nodes = new ArrayList<>();

@@ -6,6 +6,7 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.HeadingMoves;
@@ -72,7 +73,7 @@ public final class ArrangePanel {
   }
 
   private Button button(String key, String id, Runnable work) {
-    Button button = ArrangeButtons.button(Texts.of(key), id);
+    Button button = Buttons.button(Texts.of(key), id);
     button.setOnAction(event -> work.run());
     return button;
   }

@@ -3,6 +3,7 @@ package app.finish.desktop.arrange;
 import app.finish.core.problem.Refusal;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.tally.TallyPanel;
@@ -63,7 +64,7 @@ public final class CalculatePanel {
     expression.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     expression.setOnAction(event -> calculate());
     name.setOnAction(event -> calculate());
-    Button make = ArrangeButtons.button(Texts.of("calculate.make"), "calculate");
+    Button make = Buttons.button(Texts.of("calculate.make"), "calculate");
     make.setOnAction(event -> calculate());
     Label nameLabel = Benches.caption(Texts.of("calculate.name"));
     nameLabel.setLabelFor(name);

@@ -2,6 +2,7 @@ package app.finish.desktop.arrange;
 
 import app.finish.core.arrange.place.Side;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Tag;
@@ -69,17 +70,15 @@ public final class DimensionPanel {
 
   private Node running(Tag tag) {
     Side other = tag.side().other();
-    Button outer =
-        ArrangeButtons.small("←", id(tag) + "-outer", Texts.of("arrange.outer", tag.name()));
+    Button outer = Buttons.small("←", id(tag) + "-outer", Texts.of("arrange.outer", tag.name()));
     outer.setDisable(tag.level() == 0);
     outer.setOnAction(event -> moves.place(tag, tag.side(), tag.level() - 1));
-    Button inner =
-        ArrangeButtons.small("→", id(tag) + "-inner", Texts.of("arrange.inner", tag.name()));
+    Button inner = Buttons.small("→", id(tag) + "-inner", Texts.of("arrange.inner", tag.name()));
     inner.setDisable(tag.level() >= tag.levels() - 1);
     inner.setOnAction(event -> moves.place(tag, tag.side(), tag.level() + 1));
     int side = tag.side() == Side.DOWN ? 1 : 0;
     Button over =
-        ArrangeButtons.small(
+        Buttons.small(
             tag.side() == Side.DOWN ? "↗" : "↙",
             id(tag) + "-over",
             Texts.of("arrange.over.side", tag.name(), side));
@@ -88,7 +87,7 @@ public final class DimensionPanel {
             moves.place(
                 tag, other, moves.arranged().map(now -> Tag.innermost(now, other)).orElse(0)));
     Button hold =
-        ArrangeButtons.small(
+        Buttons.small(
             Texts.of("arrange.hold.word"),
             id(tag) + "-hold",
             Texts.of("arrange.hold.one", tag.name()));
@@ -100,11 +99,11 @@ public final class DimensionPanel {
 
   private Node held(Tag tag, String id) {
     Button before =
-        ArrangeButtons.small("‹", id + "-previous", Texts.of("arrange.previous", tag.member()));
+        Buttons.small("‹", id + "-previous", Texts.of("arrange.previous", tag.member()));
     before.setOnAction(event -> moves.step(tag, -1));
-    Button after = ArrangeButtons.small("›", id + "-next", Texts.of("arrange.next", tag.member()));
+    Button after = Buttons.small("›", id + "-next", Texts.of("arrange.next", tag.member()));
     after.setOnAction(event -> moves.step(tag, 1));
-    Button out = ArrangeButtons.small("×", id + "-out", Texts.of("arrange.release", tag.member()));
+    Button out = Buttons.small("×", id + "-out", Texts.of("arrange.release", tag.member()));
     out.setOnAction(event -> moves.release(tag));
     HBox row = new HBox(4, name(tag), before, after, out);
     row.setAlignment(Pos.CENTER_LEFT);

@@ -11,6 +11,7 @@ import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.HeadingMoves;
@@ -54,7 +55,7 @@ public final class HeadingPanel {
   }
 
   private static Button button(String key, String id, Runnable work) {
-    Button button = ArrangeButtons.button(Texts.of(key), id);
+    Button button = Buttons.button(Texts.of(key), id);
     button.setOnAction(event -> work.run());
     return button;
   }
@@ -136,7 +137,7 @@ public final class HeadingPanel {
       if (HeadingMoves.folds(move, side, path)
           && entries.get(i).on()
           && level == at.path().size() - 1) {
-        Button unfold = ArrangeButtons.button(Texts.of("arrange.unfold"), "unfold");
+        Button unfold = Buttons.button(Texts.of("arrange.unfold"), "unfold");
         unfold.setOnAction(event -> desk.arranging().takeBack(move));
         return Optional.of(unfold);
       }
@@ -155,9 +156,9 @@ public final class HeadingPanel {
     overAll.setId("labels-over-all");
     overAll.setVisible(level > 0);
     overAll.setManaged(level > 0);
-    Button az = ArrangeButtons.button(Texts.of("arrange.az"), "order-az");
+    Button az = Buttons.button(Texts.of("arrange.az"), "order-az");
     az.setOnAction(event -> moves.orderByLabel(false, overAll.isSelected()));
-    Button za = ArrangeButtons.button(Texts.of("arrange.za"), "order-za");
+    Button za = Buttons.button(Texts.of("arrange.za"), "order-za");
     za.setOnAction(event -> moves.orderByLabel(true, overAll.isSelected()));
     Button reverse = button("arrange.reverse", "reverse", moves::reverse);
     return new FlowPane(6, 6, az, za, reverse, overAll);
@@ -200,9 +201,9 @@ public final class HeadingPanel {
       TextField with = TallyPanel.field("fill-with", "0", Texts.of("arrange.fillWith"));
       with.getStyleClass().add("well-words");
       with.setOnAction(event -> moves.fillEmpty(with.getText().strip()));
-      Button fill = ArrangeButtons.button(Texts.of("arrange.fillHere"), "fill");
+      Button fill = Buttons.button(Texts.of("arrange.fillHere"), "fill");
       fill.setOnAction(event -> moves.fillEmpty(with.getText().strip()));
-      Button all = ArrangeButtons.button(Texts.of("arrange.fillAll"), "fill-all");
+      Button all = Buttons.button(Texts.of("arrange.fillAll"), "fill-all");
       all.setOnAction(event -> moves.fillEmptyEverywhere(with.getText().strip()));
       nodes.addAll(
           List.of(

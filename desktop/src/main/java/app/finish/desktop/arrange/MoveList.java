@@ -5,6 +5,7 @@ import app.finish.core.arrange.make.Hold;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Shown;
@@ -99,13 +100,13 @@ public final class MoveList {
     on.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(on, Priority.ALWAYS);
     on.setOnAction(event -> desk.arranging().switched(place, on.isSelected()));
-    Button up = ArrangeButtons.small("↑", id + "-up", Texts.of("arrange.up", words));
+    Button up = Buttons.small("↑", id + "-up", Texts.of("arrange.up", words));
     up.setDisable(place == 0);
     up.setOnAction(event -> desk.arranging().reordered(place, place - 1));
-    Button down = ArrangeButtons.small("↓", id + "-down", Texts.of("arrange.down", words));
+    Button down = Buttons.small("↓", id + "-down", Texts.of("arrange.down", words));
     down.setDisable(place == entries.size() - 1);
     down.setOnAction(event -> desk.arranging().reordered(place, place + 1));
-    Button out = ArrangeButtons.small("×", id + "-out", Texts.of("arrange.takeBack", words));
+    Button out = Buttons.small("×", id + "-out", Texts.of("arrange.takeBack", words));
     out.setOnAction(event -> desk.arranging().takenOut(place));
     HBox row = new HBox(4, on);
     if (!entries.get(place).move().settings().isEmpty()) {
@@ -118,8 +119,7 @@ public final class MoveList {
 
   private Button edit(int place, String words) {
     Button edit =
-        ArrangeButtons.small(
-            "…", "move-" + (place + 1) + "-edit", Texts.of("arrange.change", words));
+        Buttons.small("…", "move-" + (place + 1) + "-edit", Texts.of("arrange.change", words));
     edit.setOnAction(
         event -> {
           boolean isOpen = open.isPresent() && open.getAsInt() == place;
@@ -141,8 +141,7 @@ public final class MoveList {
                     desk)
                 .build());
     if (move instanceof Hold hold) {
-      Button each =
-          ArrangeButtons.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
+      Button each = Buttons.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
       each.setOnAction(event -> desk.arranging().tableForEach(place, hold));
       form.getChildren().add(each);
     }

@@ -2,8 +2,8 @@ package app.finish.desktop.highlight;
 
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
-import app.finish.desktop.arrange.ArrangeButtons;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Highlighting;
@@ -108,13 +108,13 @@ final class HighlightList {
           highlighting.chosenProperty().set(place);
         });
     HBox.setHgrow(name, Priority.ALWAYS);
-    Button up = ArrangeButtons.small("↑", id + "-up", Texts.of("highlight.up", words));
+    Button up = Buttons.small("↑", id + "-up", Texts.of("highlight.up", words));
     up.setDisable(place == 0);
     up.setOnAction(event -> highlighting.move(place, -1));
-    Button down = ArrangeButtons.small("↓", id + "-down", Texts.of("highlight.down", words));
+    Button down = Buttons.small("↓", id + "-down", Texts.of("highlight.down", words));
     down.setDisable(place == highlighting.all().size() - 1);
     down.setOnAction(event -> highlighting.move(place, 1));
-    Button out = ArrangeButtons.small("×", id + "-out", Texts.of("highlight.out", words));
+    Button out = Buttons.small("×", id + "-out", Texts.of("highlight.out", words));
     out.setOnAction(event -> highlighting.remove(place));
     HBox row = new HBox(4, on, name, up, down, out);
     row.setAlignment(Pos.CENTER_LEFT);

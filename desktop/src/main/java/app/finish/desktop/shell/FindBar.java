@@ -2,7 +2,7 @@ package app.finish.desktop.shell;
 
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.sheet.Scroll;
-import app.finish.desktop.arrange.ArrangeButtons;
+import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Pick;
@@ -40,11 +40,11 @@ public final class FindBar extends HBox {
     field.setPrefColumnCount(16);
     said.setId("find-said");
     said.getStyleClass().add("caption");
-    Button before = ArrangeButtons.small("↑", "find-previous", Texts.of("find.previous"));
+    Button before = Buttons.small("↑", "find-previous", Texts.of("find.previous"));
     before.setOnAction(event -> find(true));
-    Button after = ArrangeButtons.small("↓", "find-next", Texts.of("find.next"));
+    Button after = Buttons.small("↓", "find-next", Texts.of("find.next"));
     after.setOnAction(event -> find(false));
-    Button shut = ArrangeButtons.small("×", "find-shut", Texts.of("find.shut"));
+    Button shut = Buttons.small("×", "find-shut", Texts.of("find.shut"));
     shut.setOnAction(event -> shut());
     getChildren().addAll(field, said, before, after, shut);
     field.textProperty().addListener((p, was, now) -> said.setText(""));

@@ -82,7 +82,8 @@ public final class Samples {
       Finish titled = Finish.in("Plain").withWord(PartName.TITLE, one.getValue());
       document = document.withAdded(Source.of(tally(one.getKey())), titled);
     }
-    return WorkedExamples.added(document, sources.getFirst(), survey, Source.of(tally("days")));
+    return WorkedExamples.highlighted(
+        WorkedExamples.added(document, sources.getFirst(), survey, Source.of(tally("days"))));
   }
 
   /// The tables of a sample.

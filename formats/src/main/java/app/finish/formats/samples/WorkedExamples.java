@@ -17,12 +17,19 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.style.PartName;
 import app.finish.core.table.MeasureKind;
 import java.util.List;
+import java.util.stream.Stream;
 
 /// Five tables of the demo, each put in the order that makes its point.
 public final class WorkedExamples {
+  private static final int REGRESSION = 5;
+  private static final int PIVOT = 6;
+  private static final int CROSSTAB = 10;
+
   private WorkedExamples() {}
 
   /// Adds them to a document.
@@ -41,6 +48,28 @@ public final class WorkedExamples {
             spread());
     more = added(more, survey.get(0), "Ticket held, as it is reported", reported());
     return added(more, pivot, "Fares, running cost and cost recovery by season", seasons());
+  }
+
+  /// Highlights on a pivot, on a crosstab and on a table of tests.
+  static Document highlighted(Document document) {
+    Document lit =
+        with(
+            document,
+            PIVOT,
+            "“Not covered” = Cost recovery below 1: bold bad on bad 12%",
+            "Passengers always: bar accent 25%");
+    lit = with(lit, CROSSTAB, "everything always: tint paper to accent 45%");
+    return with(
+        lit,
+        REGRESSION,
+        "“Significant” = p below 0.05: bold",
+        "“Significant terms” = p below 0.05: bold, the heading",
+        "Estimate always: sign down up at 0 in soft");
+  }
+
+  private static Document with(Document document, int place, String... sentences) {
+    List<Highlight> all = Stream.of(sentences).map(HighlightSentence::read).toList();
+    return document.withFinish(place, document.table(place).finish().withHighlights(all));
   }
 
   private static Document added(

@@ -1,18 +1,18 @@
-package app.finish.desktop.arrange;
+package app.finish.desktop.kit;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 
-/// The buttons of the bench for arranging.
+/// Buttons of benches.
 ///
 /// ```java
-/// ArrangeButtons.small("×", "season-out", "Let go of Season");
+/// Buttons.small("×", "season-out", "Let go of Season");
 /// ```
-public final class ArrangeButtons {
-  private ArrangeButtons() {}
+public final class Buttons {
+  private Buttons() {}
 
   /// A button with its name on it.
-  static Button button(String name, String id) {
+  public static Button button(String name, String id) {
     Button button = new Button(name);
     button.setId(id);
     return button;
