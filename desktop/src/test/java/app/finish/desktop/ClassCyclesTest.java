@@ -39,6 +39,8 @@ public class ClassCyclesTest {
               "a tree of headings",
               names("Branch Branches Shape OnDemand Members AllMembers SourceLeaves")),
           Map.entry("a check and what it finds", Set.of("Check", "Finding")),
+          Map.entry(
+              "a highlight and its sentence", names("Highlight HighlightSentence SentenceReader")),
           Map.entry("items and the kinds of them", Set.of("Item", "DocumentTable")),
           Map.entry("items as they are sent", Set.of("SentItem", "SentTable")),
           Map.entry("a row and its cells", Set.of("DressedRow", "DressedCell")),
@@ -48,7 +50,7 @@ public class ClassCyclesTest {
           Map.entry("the wells of a tally", Set.of("TallyPanel", "TallyWells")),
           Map.entry(
               "the desk and what is done at it",
-              names("Desk Dressing Intake Arranging HeadingMoves WaitingRedraws")),
+              names("Desk Dressing Highlighting Intake Arranging HeadingMoves WaitingRedraws")),
           Map.entry(
               "the proof, its hands and its drawing",
               names(

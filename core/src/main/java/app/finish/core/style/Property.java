@@ -142,12 +142,12 @@ public enum Property {
     RULES("Rules"),
     /// How numbers are written.
     NUMBERS("Numbers"),
-    /// What is drawn in a cell by its value; highlights set it.
-    MARKS("Marks by value"),
     /// What is set for the table as a whole.
     TABLE("The table as a whole"),
     /// The tint of every other row or column.
-    TINT("Alternate tint");
+    TINT("Alternate tint"),
+    /// What stands or is drawn beside a figure by its value; highlights set it.
+    MARKS("Marks by value");
 
     private final String label;
 

@@ -223,7 +223,7 @@ public final class PartsPanel {
             case TINT -> tint;
             default -> true;
           };
-      if (fits) {
+      if (fits && property.chapter() != Property.Chapter.MARKS) {
         offered.add(property);
       }
     }
