@@ -1,10 +1,13 @@
 package app.finish.cli;
 
+import app.finish.core.Finishing;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.highlight.CellNames;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
+import app.finish.core.highlight.Matches;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
@@ -99,7 +102,29 @@ final class DressCommand implements Callable<Integer> {
     }
     new Sending(new Fonts(), shipped, new MeasureFormulas())
         .write(document, places, format, Paper.A4, out);
-    return 0;
+    return sleeping(document, places);
+  }
+
+  /// Says which of the highlights that were asked for lie on none of the tables, and why.
+  private int sleeping(Document document, List<Integer> places) {
+    int code = 0;
+    for (String sentence : highlights) {
+      Highlight said = HighlightSentence.read(sentence);
+      List<String> reasons = new ArrayList<>();
+      for (int place : places) {
+        Finishing finishing =
+            Finishing.of(document.table(place)).calculating(new MeasureFormulas());
+        CellNames names = CellNames.of(finishing.arranged());
+        Matches.of(said, names, new MeasureFormulas().ofCells()).asleep().ifPresent(reasons::add);
+      }
+      if (!places.isEmpty() && reasons.size() == places.size()) {
+        spec.commandLine()
+            .getErr()
+            .println("“" + said.title() + "” highlights nothing: " + reasons.getFirst() + ".");
+        code = 1;
+      }
+    }
+    return code;
   }
 
   /// The document with highlights over those that its tables have.

@@ -95,6 +95,18 @@ public class MainTest {
     assertThat(ran.err()).isEmpty();
     assertThat(ran.code()).isZero();
     assertThat(Files.readString(out)).contains("Under water");
+    Ran asleep =
+        run(
+            "dress",
+            sample,
+            "--style",
+            "Plain",
+            "-o",
+            out,
+            "--highlight",
+            "Landings below 3: bold");
+    assertThat(asleep.code()).isEqualTo(1);
+    assertThat(asleep.err()).contains("highlights nothing: the table does not measure Landings");
     Ran wrong =
         run("dress", sample, "--style", "Plain", "-o", out, "--highlight", "Fares blow 3: bold");
     assertThat(wrong.code()).isEqualTo(2);

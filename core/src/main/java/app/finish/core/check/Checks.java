@@ -14,7 +14,12 @@ public record Checks(List<Check> checks) {
   /// All that there are.
   public static final Checks ALL =
       new Checks(
-          List.of(new FiguresHavePlaces(), new TotalsAddUp(), new InksRead(), new TableFits()));
+          List.of(
+              new FiguresHavePlaces(),
+              new TotalsAddUp(),
+              new InksRead(),
+              new HighlightsSeen(),
+              new TableFits()));
 
   /// Copies the list.
   public Checks {

@@ -209,9 +209,10 @@ public final class HighlightSentence {
   public static String of(Show show) {
     return switch (show) {
       case Show.Flag(Map<Property, String> settings) -> flag(settings);
-      case Show.Tint(List<String> inks, List<Double> anchors) ->
+      case Show.Tint(List<String> inks, List<Double> anchors, boolean ranked) ->
           "tint "
               + String.join(" to ", inks)
+              + (ranked ? " by rank" : "")
               + (anchors.isEmpty()
                   ? ""
                   : " at "

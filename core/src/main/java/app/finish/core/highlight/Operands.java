@@ -64,7 +64,7 @@ final class Operands {
     boolean shown =
         switch (highlight.show()) {
           case Show.Flag _ -> true;
-          case Show.Tint tint -> !tint.anchors().isEmpty();
+          case Show.Tint tint -> !tint.anchors().isEmpty() && !tint.ranked();
           case Show.Bar _ -> false;
           case Show.Signs signs -> !signs.bounds().isEmpty();
           case Show.Trend _ -> true;

@@ -48,7 +48,14 @@ public sealed interface Show {
   /// @param inks two or three inks, from the least figure to the greatest
   /// @param anchors as many numbers, where each ink is reached; none for the least, the middle and
   ///   the greatest of the figures
-  record Tint(List<String> inks, List<Double> anchors) implements Show {
+  /// @param ranked whether it goes by how many figures are smaller, not by how much; then no
+  ///   anchors are asked for
+  record Tint(List<String> inks, List<Double> anchors, boolean ranked) implements Show {
+    /// A tint that goes by value.
+    public Tint(List<String> inks, List<Double> anchors) {
+      this(inks, anchors, false);
+    }
+
     /// Copies the lists.
     ///
     /// @throws app.finish.core.problem.Refusal if there are not two or three inks

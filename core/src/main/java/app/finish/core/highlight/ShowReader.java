@@ -50,6 +50,9 @@ record ShowReader(SentenceWords words) {
     while (words.takes("to")) {
       inks.add(ink());
     }
+    if (words.takes("by", "rank")) {
+      return new Show.Tint(inks, List.of(), true);
+    }
     return new Show.Tint(inks, words.takes("at") ? numbers() : List.of());
   }
 

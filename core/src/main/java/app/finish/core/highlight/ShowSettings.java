@@ -14,16 +14,19 @@ final class ShowSettings {
   /// Tints and bars go in so many steps, so that few looks differ.
   private static final int STEPS = 100;
 
+  private static final List<Double> RANKS = List.of(0.0, 1.0);
+  private static final List<Double> RANKS_OF_THREE = List.of(0.0, 0.5, 1.0);
+
   private final Show show;
   private final Neighbourhood around;
-  private final RegionCells region;
+  private final Ranks ranks;
   private final ByLine least;
   private final ByLine most;
 
   ShowSettings(Show show, Neighbourhood around, RegionCells region) {
     this.show = show;
     this.around = around;
-    this.region = region;
+    this.ranks = new Ranks(around, region);
     Scope scope = show instanceof Show.Bar bar && bar.own() ? Scope.COLUMN : Scope.TABLE;
     this.least =
         new ByLine(
@@ -70,12 +73,19 @@ final class ShowSettings {
   }
 
   private Map<Property, String> tint(Show.Tint tint, double number, int row, int column) {
+    if (tint.ranked()) {
+      return tint(tint, ranks.share(row, column), tint.inks().size() == 2 ? RANKS : RANKS_OF_THREE);
+    }
     List<Double> anchors = new ArrayList<>(tint.anchors());
     if (anchors.size() != tint.inks().size()) {
       double low = least.at(row, column);
       double high = most.at(row, column);
       anchors = tint.inks().size() == 2 ? List.of(low, high) : List.of(low, (low + high) / 2, high);
     }
+    return tint(tint, number, anchors);
+  }
+
+  private static Map<Property, String> tint(Show.Tint tint, double number, List<Double> anchors) {
     int segment = anchors.size() == 3 && number > anchors.get(1) ? 1 : 0;
     double from = anchors.get(segment);
     double to = anchors.get(segment + 1);
@@ -109,14 +119,7 @@ final class ShowSettings {
   private Map<Property, String> sign(Show.Signs signs, double number, int row, int column) {
     int band = 0;
     if (signs.bounds().isEmpty()) {
-      double[] all = around.sorted(Scope.TABLE, row, column, Optional.of(region));
-      int below = 0;
-      while (below < all.length && all[below] < number) {
-        below++;
-      }
-      band =
-          Math.min(
-              signs.signs().size() - 1, below * signs.signs().size() / Math.max(1, all.length));
+      band = ranks.band(signs.signs().size(), row, column);
     } else {
       while (band < signs.bounds().size() && number >= signs.bounds().get(band)) {
         band++;

@@ -158,9 +158,11 @@ public class SentenceTest {
     String ink = List.of("bad", "accent 40%", "good").get(random.nextInt(3));
     return switch (random.nextInt(5)) {
       case 0 ->
-          new Show.Tint(
-              List.of("bad 30%", "paper", ink),
-              random.nextBoolean() ? List.of() : List.of(1.0, 2.5, -4.0));
+          random.nextBoolean()
+              ? new Show.Tint(List.of("paper", ink), List.of(), true)
+              : new Show.Tint(
+                  List.of("bad 30%", "paper", ink),
+                  random.nextBoolean() ? List.of() : List.of(1.0, 2.5, -4.0));
       case 1 -> new Show.Bar(ink, "bad", random.nextBoolean(), random.nextBoolean());
       case 2 ->
           new Show.Signs(

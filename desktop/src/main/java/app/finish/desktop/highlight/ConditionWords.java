@@ -89,7 +89,12 @@ record ConditionWords(
         nodes.add(scope(scope, other -> new Condition.FarFromMean(deviations, other)));
       }
       case Condition.Always _, Condition.Missing _, Condition.IsNumber _, Condition.IsText _ -> {}
-      default -> nodes.add(words(condition));
+      default -> {
+        nodes.add(words(condition));
+        if (condition instanceof Condition.Expression(String text)) {
+          nodes.add(names(text));
+        }
+      }
     }
     return nodes;
   }
@@ -125,6 +130,19 @@ record ConditionWords(
           HighlightSentence.of(condition);
       default -> Texts.of("highlight.words");
     };
+  }
+
+  /// The names that an expression may use; one that is chosen is put behind what is written.
+  private Node names(String text) {
+    MenuButton menu =
+        SentenceWord.button(
+            "expression-names", Texts.of("highlight.names"), Texts.of("highlight.names"));
+    for (String name : highlighting.names()) {
+      MenuItem item = new MenuItem(name);
+      item.setOnAction(event -> changed.accept(new Condition.Expression(text + " " + name)));
+      menu.getItems().add(item);
+    }
+    return menu;
   }
 
   /// A condition as it is written in sentences.

@@ -175,9 +175,15 @@ record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wro
               ink -> {
                 List<String> others = new ArrayList<>(tint.inks());
                 others.set(at, ink.isEmpty() ? "paper" : ink);
-                changed.accept(new Show.Tint(others, tint.anchors()));
+                changed.accept(new Show.Tint(others, tint.anchors(), tint.ranked()));
               }));
     }
+    nodes.add(
+        toggle(
+            "tint-ranked",
+            Texts.of("highlight.ranked"),
+            tint.ranked(),
+            is -> changed.accept(new Show.Tint(tint.inks(), List.of(), is))));
   }
 
   /// A role of the palette or a share of it.

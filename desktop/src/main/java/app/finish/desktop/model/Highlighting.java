@@ -2,6 +2,8 @@ package app.finish.desktop.model;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.place.Side;
+import app.finish.core.check.Finding;
+import app.finish.core.check.HighlightsSeen;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
@@ -24,6 +26,7 @@ import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.desktop.kit.Texts;
+import app.finish.expressions.CellConditions;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -190,10 +193,28 @@ public final class Highlighting {
             () -> Found.of(matches, arranged.table()),
             counted -> {
               if (lit.get().filter(one -> one == matches).isPresent()) {
-                found.set(withRounded(counted, matches, now));
+                found.set(withUnseen(withRounded(counted, matches, now), matches.highlight()));
               }
             },
             desk::tell);
+  }
+
+  /// Adds a warning for what can't be read or told apart by everyone.
+  private Found withUnseen(Found found, Highlight highlight) {
+    List<String> more = new ArrayList<>(found.warnings());
+    String named = "“" + highlight.title() + "”. ";
+    for (Finding finding : new HighlightsSeen().findings(highlight, desk.dressing().cascade())) {
+      more.add(finding.sentence().replace(named, ""));
+    }
+    return found.with(more);
+  }
+
+  /// The names that an expression may use: those of every cell, then measures and dimensions.
+  public List<String> names() {
+    Set<String> names = new LinkedHashSet<>(CellConditions.NAMES);
+    names.addAll(measures());
+    members().keySet().stream().filter(one -> !one.isEmpty()).forEach(names::add);
+    return List.copyOf(names);
   }
 
   /// Adds a warning for figures that read otherwise than they compare: 84.6 that reads as 85 and is

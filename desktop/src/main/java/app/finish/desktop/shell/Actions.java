@@ -9,6 +9,7 @@ import app.finish.desktop.model.Arranging;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Highlighting;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.Tallies;
@@ -113,6 +114,18 @@ public final class Actions {
               () -> {
                 desk.stepProperty().set(Step.DRESS);
                 dressing.leafProperty().set(leaf);
+              }));
+    }
+    for (Highlighting.Suggestion suggestion : Highlighting.Suggestion.values()) {
+      String word = suggestion.name().toLowerCase(Locale.ROOT);
+      all.add(
+          Action.of(
+              Texts.of("action.highlight", Texts.of("highlight.suggest." + word)),
+              "",
+              () -> desk.highlighting().suggested(suggestion).isPresent(),
+              () -> {
+                desk.stepProperty().set(Step.HIGHLIGHT);
+                desk.highlighting().suggested(suggestion).ifPresent(desk.highlighting()::add);
               }));
     }
     BooleanSupplier touched = () -> !dressing.touches().isEmpty();
