@@ -310,7 +310,8 @@ public class HighlightTest extends WindowTest {
     click("#highlights-copy");
     for (int i = 0; i < tables; i++) {
       int place = i;
-      assertThat(ask(() -> window.desk().document().table(place).finish().highlights())).hasSize(1);
+      assertThat(ask(() -> window.desk().document().table(place).finish().highlights()))
+          .contains(all().getFirst());
     }
   }
 }
