@@ -137,7 +137,7 @@ record ConditionWords(
     MenuButton menu =
         SentenceWord.button(
             "expression-names", Texts.of("highlight.names"), Texts.of("highlight.names"));
-    for (String name : highlighting.names()) {
+    for (String name : highlighting.names().ofExpressions()) {
       MenuItem item = new MenuItem(name);
       item.setOnAction(event -> changed.accept(new Condition.Expression(text + " " + name)));
       menu.getItems().add(item);
@@ -234,12 +234,13 @@ record ConditionWords(
     }
     Menu measures = new Menu(Texts.of("highlight.otherMeasure"));
     highlighting
+        .names()
         .measures()
         .forEach(one -> measures.getItems().add(item(one, sign, new Operand.OfMeasure(one))));
     if (measures.getItems().size() > 1) {
       menu.getItems().add(measures);
     }
-    for (Map.Entry<String, List<String>> dimension : highlighting.members().entrySet()) {
+    for (Map.Entry<String, List<String>> dimension : highlighting.names().members().entrySet()) {
       Menu members = new Menu(Texts.of("highlight.thatOf", dimension.getKey()));
       dimension
           .getValue()

@@ -48,7 +48,7 @@ final class MatchesPanel {
     warnings.setId("match-warnings");
     list.setId("match-list");
     section.getChildren().addAll(count, histogram, warnings, list);
-    Benches.follow(highlighting.foundProperty(), this::show);
+    Benches.follow(highlighting.matches().foundProperty(), this::show);
     Benches.follow(highlighting.chosenProperty(), this::show);
     Benches.follow(desk.shownProperty(), this::show);
     return section;
@@ -61,7 +61,7 @@ final class MatchesPanel {
     if (one.isEmpty()) {
       return;
     }
-    Found found = highlighting.foundProperty().get();
+    Found found = highlighting.matches().foundProperty().get();
     count.setText(
         Texts.of(
             "highlight.count", found.cells(), found.looked(), found.rows(), found.rowsLooked()));
@@ -75,9 +75,10 @@ final class MatchesPanel {
       label.getStyleClass().add("warning");
       told.add(label);
     }
-    if (highlighting.readsOtherwise()) {
+    if (highlighting.matches().readsOtherwise()) {
       Button more =
-          Benches.button("one-more-decimal", "highlight.decimal", highlighting::addDecimal);
+          Benches.button(
+              "one-more-decimal", "highlight.decimal", highlighting.matches()::addDecimal);
       more.getStyleClass().add("quiet-button");
       told.add(more);
     }
@@ -85,12 +86,12 @@ final class MatchesPanel {
     List<Node> links = new ArrayList<>();
     List<Spot.Figure> first = found.first();
     for (Spot.Figure spot : first.subList(0, Math.min(SHOWN, first.size()))) {
-      Hyperlink link = new Hyperlink(highlighting.words(spot));
+      Hyperlink link = new Hyperlink(highlighting.matches().words(spot));
       link.setId("match-" + spot.row() + "-" + spot.column());
       link.getStyleClass().add("match");
       link.setOnAction(
           event -> {
-            highlighting.goTo(spot);
+            highlighting.matches().goTo(spot);
             reveal.accept(spot);
           });
       links.add(link);

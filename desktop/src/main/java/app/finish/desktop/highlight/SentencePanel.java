@@ -98,7 +98,7 @@ final class SentencePanel {
                 Texts.of("highlight.everything"),
                 chosen.isEmpty(),
                 on -> highlighting.replace(now.in(now.where().withMeasures(List.of())))));
-    for (String measure : highlighting.measures()) {
+    for (String measure : highlighting.names().measures()) {
       menu.getItems()
           .add(
               SentenceWord.tick(
@@ -121,7 +121,7 @@ final class SentencePanel {
   }
 
   private void members(List<Node> nodes, Highlight now) {
-    Map<String, List<String>> all = highlighting.members();
+    Map<String, List<String>> all = highlighting.names().members();
     Region where = now.where();
     List<String> said = new ArrayList<>();
     where.members().forEach((dimension, some) -> said.add(String.join(" or ", some)));

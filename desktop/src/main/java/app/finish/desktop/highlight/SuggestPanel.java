@@ -6,6 +6,7 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Highlighting;
+import app.finish.desktop.model.SuggestedHighlights;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -35,8 +36,8 @@ final class SuggestPanel {
 
   private void show() {
     List<Node> nodes = new ArrayList<>();
-    for (Highlighting.Suggestion suggestion : Highlighting.Suggestion.values()) {
-      Optional<Highlight> highlight = highlighting.suggested(suggestion);
+    for (SuggestedHighlights.Suggestion suggestion : SuggestedHighlights.Suggestion.values()) {
+      Optional<Highlight> highlight = highlighting.suggestions().of(suggestion);
       highlight.ifPresent(one -> nodes.add(button(suggestion, one)));
     }
     if (nodes.isEmpty()) {
@@ -45,7 +46,7 @@ final class SuggestPanel {
     Benches.replace(offers, nodes);
   }
 
-  private Button button(Highlighting.Suggestion suggestion, Highlight highlight) {
+  private Button button(SuggestedHighlights.Suggestion suggestion, Highlight highlight) {
     String word = suggestion.name().toLowerCase(Locale.ROOT);
     String sentence = HighlightSentence.of(highlight);
     Button button =

@@ -130,7 +130,7 @@ public final class ProofDrawing {
     double bottom = (view.getHeight() - y) / scale;
     painter.paint(gc, page, -y / scale, bottom, 0.75 / scale, origin);
     Outlines outlines = new Outlines(gc, scale, origin);
-    desk.highlighting().litProperty().get().ifPresent(lit -> outlines.draw(page, lit));
+    desk.highlighting().matches().litProperty().get().ifPresent(lit -> outlines.draw(page, lit));
     outlines.draw(
         page, desk.pointedProperty().get(), desk.pickProperty().get(), desk.alsoProperty().get());
     gc.restore();

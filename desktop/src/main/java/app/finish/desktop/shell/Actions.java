@@ -9,9 +9,9 @@ import app.finish.desktop.model.Arranging;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Files;
-import app.finish.desktop.model.Highlighting;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
+import app.finish.desktop.model.SuggestedHighlights;
 import app.finish.desktop.model.Tallies;
 import app.finish.desktop.proof.ProofView;
 import java.util.ArrayList;
@@ -116,16 +116,19 @@ public final class Actions {
                 dressing.leafProperty().set(leaf);
               }));
     }
-    for (Highlighting.Suggestion suggestion : Highlighting.Suggestion.values()) {
+    for (SuggestedHighlights.Suggestion suggestion : SuggestedHighlights.Suggestion.values()) {
       String word = suggestion.name().toLowerCase(Locale.ROOT);
       all.add(
           Action.of(
               Texts.of("action.highlight", Texts.of("highlight.suggest." + word)),
               "",
-              () -> desk.highlighting().suggested(suggestion).isPresent(),
+              () -> desk.highlighting().suggestions().of(suggestion).isPresent(),
               () -> {
                 desk.stepProperty().set(Step.HIGHLIGHT);
-                desk.highlighting().suggested(suggestion).ifPresent(desk.highlighting()::add);
+                desk.highlighting()
+                    .suggestions()
+                    .of(suggestion)
+                    .ifPresent(desk.highlighting()::add);
               }));
     }
     BooleanSupplier touched = () -> !dressing.touches().isEmpty();

@@ -1,0 +1,90 @@
+package app.finish.desktop.model;
+
+import app.finish.core.arrange.place.Side;
+import app.finish.core.highlight.CellNames;
+import app.finish.core.table.Measure;
+import app.finish.core.table.Table;
+import app.finish.expressions.CellConditions;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// The names of the table at hand that a sentence or an expression may use.
+public final class NamesToPick {
+  private final Desk desk;
+  private static final int MENU = 40;
+
+  NamesToPick(Desk desk) {
+    this.desk = desk;
+  }
+
+  /// The measures of the table as it is shown.
+  public List<String> measures() {
+    return table().stream()
+        .flatMap(table -> table.measures().stream())
+        .map(Measure::name)
+        .filter(name -> !name.isEmpty())
+        .distinct()
+        .toList();
+  }
+
+  /// The members of each dimension of the table as it is shown, as the source names them, so many
+  /// of each that a menu can hold them.
+  public Map<String, List<String>> members() {
+    Map<String, List<String>> all = new LinkedHashMap<>();
+    desk.shownProperty()
+        .get()
+        .ifPresent(
+            shown -> {
+              CellNames names = CellNames.of(shown.arranged());
+              for (Side side : Side.values()) {
+                addMembers(all, names, side);
+              }
+            });
+    return all;
+  }
+
+  private static void addMembers(Map<String, List<String>> all, CellNames names, Side side) {
+    List<String> dimensions = names.dimensions(side);
+    var axis = side.of(names.table());
+    int leaves = Math.min(axis.leaves().size(), 2000);
+    for (int level = 0; level < dimensions.size(); level++) {
+      Set<String> found = new LinkedHashSet<>();
+      for (int leaf = 0; leaf < leaves && found.size() < MENU; leaf++) {
+        boolean member =
+            level < axis.depth(leaf)
+                && axis.heading(leaf, level).measure().isEmpty()
+                && axis.heading(leaf, level).role() == app.finish.core.table.Heading.Role.MEMBER;
+        if (member && level < names.path(side, leaf).size()) {
+          found.add(names.path(side, leaf).get(level));
+        }
+      }
+      found.remove("");
+      if (!found.isEmpty()) {
+        all.merge(
+            dimensions.get(level),
+            List.copyOf(found),
+            (one, other) -> {
+              Set<String> both = new LinkedHashSet<>(one);
+              both.addAll(other);
+              return List.copyOf(both);
+            });
+      }
+    }
+  }
+
+  /// The names that an expression may use: those of every cell, then measures and dimensions.
+  public List<String> ofExpressions() {
+    Set<String> names = new LinkedHashSet<>(CellConditions.NAMES);
+    names.addAll(measures());
+    members().keySet().stream().filter(one -> !one.isEmpty()).forEach(names::add);
+    return List.copyOf(names);
+  }
+
+  private Optional<Table> table() {
+    return desk.shownProperty().get().map(shown -> shown.arranged().table());
+  }
+}
