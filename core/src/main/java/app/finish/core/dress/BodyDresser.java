@@ -33,10 +33,13 @@ public final class BodyDresser {
   private final int stub;
   private final boolean indented;
   private final List<List<Selector>> columnSelectors = new ArrayList<>();
-  private final Map<List<Selector>, Look[]> looksOfRow = new ConcurrentHashMap<>();
+  private final Map<List<Selector>, Made[]> looksOfRow = new ConcurrentHashMap<>();
   private final RowPlan plan;
   private final CellLayer laid;
   private final TotalRules standing;
+
+  /// The look of a column in rows of one kind, and the selectors that make it.
+  private record Made(List<Selector> selectors, Look look) {}
 
   BodyDresser(
       Table table, Cascade cascade, int stub, boolean indented, RowPlan plan, CellLayer laid) {
@@ -137,24 +140,25 @@ public final class BodyDresser {
     }
     List<DressedCell> cells = new ArrayList<>(stub + columnSelectors.size());
     addStub(cells, leaf, part, rowSelectors);
-    Look[] looks =
+    Made[] looks =
         looksOfRow.computeIfAbsent(
-            withMeasure(rowSelectors, leaf), key -> new Look[columnSelectors.size()]);
+            withMeasure(rowSelectors, leaf), key -> new Made[columnSelectors.size()]);
     for (int column = 0; column < columnSelectors.size(); column++) {
       if (looks[column] == null) {
-        looks[column] = look(leaf, column, rowSelectors);
+        List<Selector> selectors = selectors(leaf, column, rowSelectors);
+        looks[column] = new Made(selectors, cascade.look(selectors));
       }
-      cells.add(figure(leaf, column, part, touched(leaf, column, rowSelectors, looks[column])));
+      cells.add(figure(leaf, column, part, touched(leaf, column, looks[column])));
     }
     return standing.edged(DressedRow.of(Band.BODY, part, cells, false), leaf);
   }
 
-  private Look touched(Leaf leaf, int column, List<Selector> rowSelectors, Look look) {
+  private Look touched(Leaf leaf, int column, Made made) {
     List<Selector> touches = laid.onFigure(leaf.index(), column);
     if (touches.isEmpty()) {
-      return look;
+      return made.look;
     }
-    List<Selector> selectors = selectors(leaf, column, rowSelectors);
+    List<Selector> selectors = new ArrayList<>(made.selectors);
     selectors.addAll(touches);
     return cascade.look(selectors);
   }
@@ -163,10 +167,6 @@ public final class BodyDresser {
     List<Selector> key = new ArrayList<>(selectors);
     leaf.measure().ifPresent(measure -> key.add(new Selector.OfMeasure("" + measure)));
     return key;
-  }
-
-  private Look look(Leaf leaf, int column, List<Selector> rowSelectors) {
-    return cascade.look(selectors(leaf, column, rowSelectors));
   }
 
   private List<Selector> selectors(Leaf leaf, int column, List<Selector> rowSelectors) {

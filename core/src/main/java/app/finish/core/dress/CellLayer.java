@@ -22,6 +22,12 @@ public interface CellLayer {
   /// number are measured by one of them.
   int group(int row);
 
+  /// A number that figures have in common on which the same is set that makes texts wider or
+  /// higher, where rows of one group differ in it; 0 where nothing is.
+  default int texts(int row, int column) {
+    return 0;
+  }
+
   /// Several as one, those below first.
   static CellLayer over(List<CellLayer> layers) {
     if (layers.size() == 1) {
@@ -41,6 +47,15 @@ public interface CellLayer {
       public List<Selector> onHeading(Side side, int leaf, int level) {
         List<Selector> found = new ArrayList<>();
         all.forEach(layer -> found.addAll(layer.onHeading(side, leaf, level)));
+        return found;
+      }
+
+      @Override
+      public int texts(int row, int column) {
+        int found = 0;
+        for (CellLayer layer : all) {
+          found = found * 31 + layer.texts(row, column);
+        }
         return found;
       }
 

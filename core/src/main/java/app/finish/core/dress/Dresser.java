@@ -89,7 +89,7 @@ public final class Dresser {
         plans.clear();
       }
       Planned planned =
-          plans.computeIfAbsent(form, key -> new Planned(table, key.plan(table, laid)));
+          plans.computeIfAbsent(form, key -> new Planned(table, key.plan(table, laid), laid));
       RowsOnDemand rows = unrolled(table, cascade, number, planned.plan, laid);
       return new Seen(
           Dresser.dressed(table, cascade, rows, rows),
@@ -136,18 +136,22 @@ public final class Dresser {
   private static final class Planned {
     private final Table table;
     private final RowPlan plan;
+    private final CellLayer laid;
     private int[] decisive = {};
 
-    private Planned(Table table, RowPlan plan) {
+    private Planned(Table table, RowPlan plan, CellLayer laid) {
       this.table = table;
       this.plan = plan;
+      this.laid = laid;
     }
 
     synchronized int[] decisive() {
       if (decisive.length == 0) {
         boolean few = plan.size() <= ROWS_DRESSED_AT_ONCE;
         decisive =
-            few ? IntStream.range(0, plan.size()).toArray() : WidthDecidingRows.of(table, plan);
+            few
+                ? IntStream.range(0, plan.size()).toArray()
+                : WidthDecidingRows.of(table, plan, laid);
       }
       return decisive;
     }

@@ -11,9 +11,11 @@ import app.finish.core.style.Selector;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /// The highlights of a table as a layer. Where several lie on a cell, what the first one in the
 /// list sets outweighs the others, property by property; one that is the last lets none below it
@@ -72,13 +74,20 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
   private static final class On implements CellLayer {
     private final List<Matches> all;
     private final int columns;
-    private final boolean changesTexts;
+    private final List<Matches> changing;
+    private final Map<String, Map<Map<Property, String>, Selector>> selectors =
+        new ConcurrentHashMap<>();
+    private final Map<Matches, String> titles = new IdentityHashMap<>();
     private final Map<List<Object>, Integer> groups = new HashMap<>();
 
     On(List<Matches> all, int columns) {
       this.all = all;
       this.columns = columns;
-      this.changesTexts = all.stream().anyMatch(one -> one.asleep().isEmpty() && changesTexts(one));
+      all.forEach(one -> titles.put(one, one.highlight().title()));
+      this.changing =
+          all.stream()
+              .filter(one -> one.asleep().isEmpty() && one.highlight().show().changesTexts())
+              .toList();
     }
 
     @Override
@@ -109,32 +118,39 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
       return found;
     }
 
-    private static boolean changesTexts(Matches one) {
-      return one.highlight().show().changesTexts();
+    private Selector selector(Matches one, Map<Property, String> settings) {
+      return selectors
+          .computeIfAbsent(titles.getOrDefault(one, ""), title -> new ConcurrentHashMap<>())
+          .computeIfAbsent(
+              settings, own -> new Selector.OfHighlight(titles.getOrDefault(one, ""), own));
     }
 
-    private static Selector selector(Matches one, Map<Property, String> settings) {
-      return new Selector.OfHighlight(one.highlight().title(), settings);
-    }
-
-    /// Rows differ in height and width only where something is set otherwise than in ink and fill.
+    /// Rows differ in height only by which highlights that change texts lie on any of their
+    /// figures.
     @Override
     public synchronized int group(int row) {
-      if (!changesTexts) {
+      if (changing.isEmpty()) {
         return 0;
       }
       List<Object> here = new ArrayList<>();
-      boolean any = false;
-      for (int column = 0; column < columns; column++) {
-        for (int i = 0; i < all.size(); i++) {
-          Matches one = all.get(i);
-          if (changesTexts(one) && one.liesOn(row, column)) {
-            here.add(column * all.size() + i);
-            any = true;
+      for (Matches one : changing) {
+        for (int column = 0; column < columns; column++) {
+          if (one.liesOn(row, column)) {
+            here.add(one.highlight());
+            break;
           }
         }
       }
-      return any ? groups.computeIfAbsent(here, key -> groups.size() + 1) : 0;
+      return here.isEmpty() ? 0 : groups.computeIfAbsent(here, key -> groups.size() + 1);
+    }
+
+    @Override
+    public int texts(int row, int column) {
+      int found = 0;
+      for (Matches one : changing) {
+        found = found * 2 + (one.liesOn(row, column) ? 1 : 0);
+      }
+      return found;
     }
   }
 }

@@ -3,6 +3,8 @@ package app.finish.core.dress;
 import app.finish.core.table.Body;
 import app.finish.core.table.Table;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.TreeSet;
 
 /// Finds the rows of a long body that decide how wide its columns are, without writing a figure: of
@@ -12,16 +14,21 @@ import java.util.TreeSet;
 public final class WidthDecidingRows {
   private final Table table;
   private final RowPlan plan;
+  private final CellLayer laid;
   private final TreeSet<Integer> rows = new TreeSet<>();
+  private final Map<Long, Best> apart = new HashMap<>();
 
-  private WidthDecidingRows(Table table, RowPlan plan) {
+  private WidthDecidingRows(Table table, RowPlan plan, CellLayer laid) {
     this.table = table;
     this.plan = plan;
+    this.laid = laid;
   }
 
   /// The rows, in order.
-  static int[] of(Table table, RowPlan plan) {
-    return new WidthDecidingRows(table, plan).find();
+  ///
+  /// @param laid tells figures apart within rows that look alike
+  static int[] of(Table table, RowPlan plan, CellLayer laid) {
+    return new WidthDecidingRows(table, plan, laid).find();
   }
 
   /// The best so far of rows that look alike.
@@ -81,16 +88,25 @@ public final class WidthDecidingRows {
       if (plan.hasFigures(row)) {
         int leaf = plan.leaf(row);
         for (int column = 0; column < body.columns(); column++) {
-          best.figure(column, body.number(leaf, column), body.writtenLength(leaf, column), row);
+          int texts = laid.texts(leaf, column);
+          Best own = texts == 0 ? best : apart(plan.kind(row), texts, body.columns());
+          own.figure(column, body.number(leaf, column), body.writtenLength(leaf, column), row);
         }
       }
     }
     Arrays.asList(kinds).forEach(this::take);
+    apart.values().forEach(this::take);
     return rows.stream().mapToInt(Integer::intValue).toArray();
   }
 
+  private Best apart(int kind, int texts, int columns) {
+    return apart.computeIfAbsent(((long) kind << 32) + texts, key -> new Best(columns));
+  }
+
   private void take(Best best) {
-    rows.add(best.first);
+    if (best.first >= 0) {
+      rows.add(best.first);
+    }
     for (int[] some : new int[][] {best.largestRow, best.leastRow, best.longestRow}) {
       for (int row : some) {
         if (row >= 0) {

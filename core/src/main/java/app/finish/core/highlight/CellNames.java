@@ -28,8 +28,17 @@ public interface CellNames {
   /// Whether all rows and columns of the table are there, and not only the first of them.
   boolean isWhole();
 
+  /// The numbers of its cells.
+  CellNumbers numbers();
+
+  /// All its cells.
+  default RegionCells everywhere() {
+    return RegionCells.of(Region.EVERYWHERE.in(true, true, true), this);
+  }
+
   /// A table as it stands.
   static CellNames of(Table table) {
+    CellNumbers numbers = new CellNumbers(table);
     return new CellNames() {
       @Override
       public Table table() {
@@ -47,6 +56,11 @@ public interface CellNames {
       }
 
       @Override
+      public CellNumbers numbers() {
+        return numbers;
+      }
+
+      @Override
       public boolean isWhole() {
         return true;
       }
@@ -55,6 +69,7 @@ public interface CellNames {
 
   /// An arranged table, by the labels that moves know.
   static CellNames of(Arranged arranged) {
+    CellNumbers numbers = new CellNumbers(arranged.table());
     return new CellNames() {
       @Override
       public Table table() {
@@ -69,6 +84,11 @@ public interface CellNames {
       @Override
       public List<String> path(Side side, int leaf) {
         return arranged.paths(side).get(leaf);
+      }
+
+      @Override
+      public CellNumbers numbers() {
+        return numbers;
       }
 
       @Override
@@ -94,6 +114,11 @@ public interface CellNames {
       @Override
       public List<String> path(Side side, int leaf) {
         return some.path(side, leaf);
+      }
+
+      @Override
+      public CellNumbers numbers() {
+        return some.numbers();
       }
 
       @Override

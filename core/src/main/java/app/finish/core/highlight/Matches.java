@@ -25,6 +25,7 @@ public final class Matches {
   private final CellTest test;
   private final ShowSettings shown;
   private final Optional<String> asleep;
+  private final CellNumbers numbers;
   private Optional<BitSet> columns = Optional.empty();
 
   private Matches(
@@ -33,7 +34,9 @@ public final class Matches {
       RegionCells region,
       CellTest test,
       ShowSettings shown,
-      Optional<String> asleep) {
+      Optional<String> asleep,
+      CellNumbers numbers) {
+    this.numbers = numbers;
     this.highlight = highlight;
     this.table = table;
     this.region = region;
@@ -63,7 +66,7 @@ public final class Matches {
       }
     }
     ShowSettings shown = new ShowSettings(highlight.show(), around, region);
-    return new Matches(highlight, names.table(), region, test, shown, asleep);
+    return new Matches(highlight, names.table(), region, test, shown, asleep, names.numbers());
   }
 
   /// What is worked out of many figures waits until they are all there.
@@ -94,6 +97,30 @@ public final class Matches {
     return asleep.isEmpty() && region.has(row, column) && test.holds(row, column);
   }
 
+  /// All figures that meet the condition, row by row: the place of one is its row times the number
+  /// of columns, and its column.
+  public BitSet all() {
+    int width = table.body().columns();
+    long[] found = new long[(table.body().rows() * width >>> 6) + 1];
+    if (asleep.isPresent()) {
+      return new BitSet();
+    }
+    Optional<Sweep> sweep = Sweep.of(highlight.when(), numbers);
+    for (int row = 0; row < table.body().rows(); row++) {
+      if (sweep.isPresent() && region.isWholeRow(row)) {
+        sweep.get().row(row, found);
+      } else {
+        for (int column = 0; region.mayHave(row) && column < width; column++) {
+          if (region.has(row, column) && test.holds(row, column)) {
+            int place = row * width + column;
+            found[place >> 6] |= 1L << place;
+          }
+        }
+      }
+    }
+    return BitSet.valueOf(found);
+  }
+
   /// Whether any figure of a row does.
   public boolean matchesRow(int row) {
     for (int column = 0; asleep.isEmpty() && column < table.body().columns(); column++) {
@@ -112,11 +139,7 @@ public final class Matches {
   private synchronized BitSet columns() {
     if (columns.isEmpty()) {
       BitSet found = new BitSet();
-      for (int column = 0; asleep.isEmpty() && column < table.body().columns(); column++) {
-        for (int row = 0; row < table.body().rows() && !found.get(column); row++) {
-          found.set(column, matches(row, column));
-        }
-      }
+      all().stream().forEach(place -> found.set(place % table.body().columns()));
       columns = Optional.of(found);
     }
     return columns.get();
@@ -154,15 +177,8 @@ public final class Matches {
 
   /// The figures that meet its condition, in reading order.
   public List<Spot.Figure> cells() {
-    List<Spot.Figure> found = new ArrayList<>();
-    for (int row = 0; row < table.body().rows(); row++) {
-      for (int column = 0; column < table.body().columns(); column++) {
-        if (matches(row, column)) {
-          found.add(new Spot.Figure(row, column));
-        }
-      }
-    }
-    return found;
+    int width = Math.max(1, table.body().columns());
+    return all().stream().mapToObj(place -> new Spot.Figure(place / width, place % width)).toList();
   }
 
   /// The figures that it looks at, in reading order.

@@ -28,7 +28,7 @@ final class Neighbourhood {
     this.names = names;
     this.table = names.table();
     this.body = table.body();
-    this.all = RegionCells.of(Region.EVERYWHERE.in(true, true, true), names);
+    this.all = names.everywhere();
   }
 
   CellNames names() {
@@ -195,6 +195,13 @@ final class Neighbourhood {
   ///
   /// @param within only those of this region; all members if there is none
   double[] sorted(Scope scope, int row, int column, Optional<RegionCells> within) {
+    double[] figures = unsorted(scope, row, column, within);
+    Arrays.sort(figures);
+    return figures;
+  }
+
+  /// The same figures in no order.
+  double[] unsorted(Scope scope, int row, int column, Optional<RegionCells> within) {
     return gather(scope, row, column, all.measure(row, column), within);
   }
 
@@ -233,9 +240,7 @@ final class Neighbourhood {
         }
       }
     }
-    double[] kept = Arrays.copyOf(found, count);
-    Arrays.sort(kept);
-    return kept;
+    return Arrays.copyOf(found, count);
   }
 
   RegionCells all() {

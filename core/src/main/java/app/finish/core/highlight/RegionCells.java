@@ -2,6 +2,7 @@ package app.finish.core.highlight;
 
 import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Axis;
+import app.finish.core.table.Body;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Held;
 import app.finish.core.table.Measure;
@@ -29,6 +30,8 @@ final class RegionCells {
   private final boolean[] measures;
   private final int[] measureAcross;
   private final int[] measureDown;
+  private final Body body;
+  private final boolean everyColumn;
   private final Region region;
   private final Optional<String> gone;
 
@@ -38,16 +41,18 @@ final class RegionCells {
     this.gone = gone(region, names);
     this.rows = lines(region, names, Side.DOWN);
     this.columns = lines(region, names, Side.ACROSS);
-    this.rowRoles = roles(table.down());
-    this.columnRoles = roles(table.across());
+    this.rowRoles = names.numbers().down().roles();
+    this.columnRoles = names.numbers().across().roles();
     this.measures = new boolean[table.measures().size()];
     for (int i = 0; i < measures.length; i++) {
       measures[i] =
           region.measures().isEmpty()
               || region.measures().stream().anyMatch(means(table.measures().get(i)));
     }
-    this.measureAcross = measures(table.across(), -1);
-    this.measureDown = measures(table.down(), 0);
+    this.measureAcross = names.numbers().across().measures();
+    this.measureDown = names.numbers().down().measures();
+    this.body = table.body();
+    this.everyColumn = everyColumn();
   }
 
   /// Whether a name of a region means a measure: its own name, or “every percent” for all of a
@@ -59,30 +64,6 @@ final class RegionCells {
   /// The cells of a region.
   static RegionCells of(Region region, CellNames names) {
     return new RegionCells(region, names);
-  }
-
-  private static Role[] roles(Axis axis) {
-    Role[] roles = new Role[axis.leaves().size()];
-    for (int leaf = 0; leaf < roles.length; leaf++) {
-      Role role = Role.MEMBER;
-      for (int level = 0; level < axis.depth(leaf); level++) {
-        Role own = axis.heading(leaf, level).role();
-        role = own.compareTo(role) > 0 ? own : role;
-      }
-      roles[leaf] = role;
-    }
-    return roles;
-  }
-
-  private static int[] measures(Axis axis, int none) {
-    int[] found = new int[axis.leaves().size()];
-    for (int leaf = 0; leaf < found.length; leaf++) {
-      found[leaf] = none;
-      for (int level = 0; level < axis.depth(leaf); level++) {
-        found[leaf] = axis.heading(leaf, level).measure().orElse(found[leaf]);
-      }
-    }
-    return found;
   }
 
   private static boolean[] lines(Region region, CellNames names, Side side) {
@@ -178,6 +159,34 @@ final class RegionCells {
   /// Whether a cell is a total, on either side.
   Role role(int row, int column) {
     return rowRoles[row].compareTo(columnRoles[column]) > 0 ? rowRoles[row] : columnRoles[column];
+  }
+
+  /// Whether the region may mean any cell of a row.
+  boolean mayHave(int row) {
+    return rows[row]
+        && (rowRoles[row] == Role.MEMBER
+            || region.has(rowRoles[row])
+            || region.has(Role.GRAND_TOTAL));
+  }
+
+  /// Whether the region means all cells of a row, and none of the row is a text.
+  boolean isWholeRow(int row) {
+    return everyColumn && rows[row] && region.has(rowRoles[row]) && !body.hasText(row);
+  }
+
+  /// Whether all columns, whatever stands in them, are as good as the row that they stand in.
+  private boolean everyColumn() {
+    for (int column = 0; column < columns.length; column++) {
+      if (!columns[column] || columnRoles[column] != Role.MEMBER) {
+        return false;
+      }
+    }
+    for (boolean measure : measures) {
+      if (!measure) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /// Whether the region means a cell.

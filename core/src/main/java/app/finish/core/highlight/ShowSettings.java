@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /// Makes settings of what a highlight shows, for one figure after the other.
@@ -17,6 +18,7 @@ final class ShowSettings {
   private static final List<Double> RANKS = List.of(0.0, 1.0);
   private static final List<Double> RANKS_OF_THREE = List.of(0.0, 0.5, 1.0);
 
+  private final Map<Long, Map<Property, String>> made = new ConcurrentHashMap<>();
   private final Show show;
   private final Neighbourhood around;
   private final Ranks ranks;
@@ -28,15 +30,8 @@ final class ShowSettings {
     this.around = around;
     this.ranks = new Ranks(around, region);
     Scope scope = show instanceof Show.Bar bar && bar.own() ? Scope.COLUMN : Scope.TABLE;
-    this.least =
-        new ByLine(
-            around, scope, Optional.of(region), all -> all.length == 0 ? Double.NaN : all[0]);
-    this.most =
-        new ByLine(
-            around,
-            scope,
-            Optional.of(region),
-            all -> all.length == 0 ? Double.NaN : all[all.length - 1]);
+    this.least = new ByLine(around, scope, Optional.of(region), false, Samples::least);
+    this.most = new ByLine(around, scope, Optional.of(region), false, Samples::most);
   }
 
   /// What it sets on a figure.
@@ -85,20 +80,20 @@ final class ShowSettings {
     return tint(tint, number, anchors);
   }
 
-  private static Map<Property, String> tint(Show.Tint tint, double number, List<Double> anchors) {
+  private Map<Property, String> tint(Show.Tint tint, double number, List<Double> anchors) {
     int segment = anchors.size() == 3 && number > anchors.get(1) ? 1 : 0;
     double from = anchors.get(segment);
     double to = anchors.get(segment + 1);
     double share = to == from ? 0.5 : Math.clamp((number - from) / (to - from), 0, 1);
-    String fill =
-        "mix "
-            + tint.inks().get(segment)
-            + ", "
-            + tint.inks().get(segment + 1)
-            + ", "
-            + Math.round(share * STEPS)
-            + "%";
-    return Map.of(Property.FILL, fill, Property.INK, "readable");
+    long step = Math.round(share * STEPS);
+    return made.computeIfAbsent(
+        segment * 1000L + step,
+        key -> {
+          String one = tint.inks().get(segment);
+          String other = tint.inks().get(segment + 1);
+          String fill = "mix " + one + ", " + other + ", " + step + "%";
+          return Map.of(Property.FILL, fill, Property.INK, "readable");
+        });
   }
 
   private Map<Property, String> bar(Show.Bar bar, double number, int row, int column) {
@@ -110,10 +105,21 @@ final class ShowSettings {
     }
     double zero = (0 - low) / range;
     double end = Math.clamp((number - low) / range, 0, 1);
-    String setting =
-        String.format(
-            Locale.ROOT, "%s %.2f %.2f", number < 0 ? bar.negative() : bar.ink(), zero, end);
-    return Map.of(Property.BAR, bar.figure() ? setting : setting + " alone");
+    long from = Math.round(zero * STEPS);
+    long to = Math.round(end * STEPS);
+    boolean below = number < 0;
+    return made.computeIfAbsent(
+        (from * 1000 + to) * 2 + (below ? 1 : 0),
+        key -> {
+          String ink = below ? bar.negative() : bar.ink();
+          String setting = ink + " " + hundredths(from) + " " + hundredths(to);
+          return Map.of(Property.BAR, bar.figure() ? setting : setting + " alone");
+        });
+  }
+
+  /// A share with two decimals.
+  private static String hundredths(long whole) {
+    return whole / 100 + (whole % 100 < 10 ? ".0" : ".") + whole % 100;
   }
 
   private Map<Property, String> sign(Show.Signs signs, double number, int row, int column) {

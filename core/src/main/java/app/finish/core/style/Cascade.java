@@ -29,6 +29,8 @@ public final class Cascade {
           Property.COUNTED,
           Property.OVER);
 
+  private static final int LOOKS_KEPT = 20_000;
+
   private final List<HouseStyle> chain;
   private final List<Layer> layers;
   private final Touches touches;
@@ -36,6 +38,7 @@ public final class Cascade {
   private final Set<Selector> known = new HashSet<>();
   private final List<Selector.OfBoth> pairs = new ArrayList<>();
   private final Map<List<Selector>, Look> looks = new ConcurrentHashMap<>();
+  private final Map<Layer, Cascade> over = new ConcurrentHashMap<>();
   private final Map<Look, Look> shared = new ConcurrentHashMap<>();
 
   Cascade(List<HouseStyle> chain, Touches touches, Palette over) {
@@ -68,6 +71,10 @@ public final class Cascade {
 
   /// The same cascade with a layer over the style and the layers that lie there, below the touches.
   public Cascade with(Layer layer) {
+    return over.computeIfAbsent(layer, this::under);
+  }
+
+  private Cascade under(Layer layer) {
     List<Layer> more = new ArrayList<>(layers);
     more.add(layer);
     return new Cascade(chain, more, touches, palette);
@@ -153,6 +160,10 @@ public final class Cascade {
       }
     }
     Look look = looks.get(relevant);
+    if (looks.size() > LOOKS_KEPT) {
+      looks.clear();
+      shared.clear();
+    }
     return look != null ? look : looks.computeIfAbsent(List.copyOf(relevant), this::resolve);
   }
 

@@ -10,8 +10,20 @@ import java.util.stream.Stream;
 
 /// What a group of settings in a style is for.
 public sealed interface Selector {
-  /// A part or a family of parts, at a level or at all (0).
+  /// A part or a family of parts, at a level or at all (0). It and the next ones are asked for
+  /// their hashes for each cell that is dressed, and the record's own is slow before the machine is
+  /// warm.
   record OfPart(PartName part, int level) implements Selector {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof OfPart that && part == that.part && level == that.level;
+    }
+
+    @Override
+    public int hashCode() {
+      return 31 * part.ordinal() + level;
+    }
+
     @Override
     public String toString() {
       return level > 0 ? part.word() + " " + level : part.word();
@@ -37,6 +49,16 @@ public sealed interface Selector {
   /// The figures of one kind of measure.
   record OfKind(MeasureKind kind) implements Selector {
     @Override
+    public boolean equals(Object other) {
+      return other instanceof OfKind that && kind == that.kind;
+    }
+
+    @Override
+    public int hashCode() {
+      return 1000 + kind.ordinal();
+    }
+
+    @Override
     public String toString() {
       return "kind " + kind.word();
     }
@@ -44,6 +66,16 @@ public sealed interface Selector {
 
   /// The figures of the measure of this name.
   record OfMeasure(String name) implements Selector {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof OfMeasure that && name.equals(that.name);
+    }
+
+    @Override
+    public int hashCode() {
+      return 7 + name.hashCode();
+    }
+
     @Override
     public String toString() {
       return "measure " + name;
@@ -83,13 +115,44 @@ public sealed interface Selector {
     }
   }
 
-  /// A cell on which a highlight lies, with what it sets there.
-  ///
-  /// @param name the name of the highlight
-  record OfHighlight(String name, Map<Property, String> settings) implements Selector {
-    /// Copies the settings.
-    public OfHighlight {
-      settings = Map.copyOf(settings);
+  /// A cell on which a highlight lies, with what it sets there. It is asked for its hash more often
+  /// than a record would bear.
+  final class OfHighlight implements Selector {
+    private final String name;
+    private final Map<Property, String> settings;
+    private final int hash;
+
+    /// What a highlight sets on a cell.
+    ///
+    /// @param name the name of the highlight
+    public OfHighlight(String name, Map<Property, String> settings) {
+      this.name = name;
+      this.settings = Map.copyOf(settings);
+      this.hash = 31 * name.hashCode() + this.settings.hashCode();
+    }
+
+    /// The name of the highlight.
+    public String name() {
+      return name;
+    }
+
+    /// What it sets.
+    public Map<Property, String> settings() {
+      return settings;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+      return this == other
+          || other instanceof OfHighlight that
+              && hash == that.hash
+              && name.equals(that.name)
+              && settings.equals(that.settings);
+    }
+
+    @Override
+    public int hashCode() {
+      return hash;
     }
 
     @Override

@@ -21,6 +21,9 @@ import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.Cascade;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Touches;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
 import app.finish.formats.Sending;
@@ -61,6 +64,12 @@ public final class Proofs {
 
   private record Last(Document document, Shown shown) {}
 
+  /// What looks depend on.
+  private record Looks(List<HouseStyle> styles, Palette palette, String style, Touches touches) {}
+
+  private record Worn(Looks looks, Cascade cascade) {}
+
+  private volatile Optional<Worn> worn = Optional.empty();
   private volatile Optional<Last> last = Optional.empty();
   private volatile Optional<Kept> kept = Optional.empty();
   private final Fonts fonts;
@@ -185,11 +194,26 @@ public final class Proofs {
   private Dresser.Seen seen(
       Document document, int place, Finish finish, Recognition recognition, Dresser.Ready dresser) {
     Words words = finish.wordsOver(recognition.table().words());
-    Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
+    Cascade cascade = onScreen(document, finish);
     return dresser
         .withWords(words)
         .under(overlays(finish, cascade))
-        .seen(cascade.onScreen(), document.number(place));
+        .seen(cascade, document.number(place));
+  }
+
+  /// The looks of a finish on a screen. The last are remembered: those that highlights make of them
+  /// are many.
+  private Cascade onScreen(Document document, Finish finish) {
+    Looks wanted =
+        new Looks(document.styles(), document.palette(), finish.style(), finish.touches());
+    Optional<Worn> before = worn.filter(one -> one.looks.equals(wanted));
+    if (before.isPresent()) {
+      return before.get().cascade;
+    }
+    Cascade cascade =
+        sending.styles(document).cascade(finish.style()).touched(finish.touches()).onScreen();
+    worn = Optional.of(new Worn(wanted, cascade));
+    return cascade;
   }
 
   private List<Overlay> overlays(Finish finish, Cascade cascade) {
