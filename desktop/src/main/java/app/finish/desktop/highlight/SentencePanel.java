@@ -98,7 +98,9 @@ final class SentencePanel {
                 Texts.of("highlight.everything"),
                 chosen.isEmpty(),
                 on -> highlighting.replace(now.in(now.where().withMeasures(List.of())))));
-    for (String measure : highlighting.names().measures()) {
+    List<String> offered = new ArrayList<>(highlighting.names().measures());
+    offered.addAll(highlighting.names().kinds());
+    for (String measure : offered) {
       menu.getItems()
           .add(
               SentenceWord.tick(

@@ -2,6 +2,7 @@ package app.finish.desktop.model;
 
 import app.finish.core.arrange.place.Side;
 import app.finish.core.highlight.CellNames;
+import app.finish.core.highlight.Region;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
 import app.finish.expressions.CellConditions;
@@ -27,6 +28,15 @@ public final class NamesToPick {
         .flatMap(table -> table.measures().stream())
         .map(Measure::name)
         .filter(name -> !name.isEmpty())
+        .distinct()
+        .toList();
+  }
+
+  /// The kinds of the measures, as sentences speak of all measures of one.
+  public List<String> kinds() {
+    return table().stream()
+        .flatMap(table -> table.measures().stream())
+        .map(measure -> Region.EVERY + measure.kind().word())
         .distinct()
         .toList();
   }

@@ -29,7 +29,8 @@ public final class TextLine {
   private static final Pattern DECIMAL = Pattern.compile("[-−–(]?[0-9]*[.,][0-9]+\\)?[*]{0,3}");
   private static final Pattern BOUND = Pattern.compile("(?<=\\s{2}|[0-9)] )([<>≤≥]) (?=[0-9.])");
   private static final Pattern LEADERS =
-      Pattern.compile("^\\s*\\p{L}.*?( ?(?:\\.{4,}|(?:\\. ){3,}\\.?))\\s*[-−(€$£]?[0-9]");
+      Pattern.compile(
+          "^\\s*\\p{L}.*?(?<![. ])( ?+(?:\\.{4,}+|(?:\\. ){3,}+\\.?+))\\s*+[-−(€$£]?[0-9]");
   private static final Pattern CAPTION =
       Pattern.compile("^#\\+(caption|title)\\s*:\\s*", Pattern.CASE_INSENSITIVE);
   private static final Pattern ALONE = Pattern.compile("\\s{6,}[(\\[][-−]?[0-9]*[.,][0-9]+[)\\]]");
