@@ -75,6 +75,7 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     private final List<Matches> all;
     private final int columns;
     private final List<Matches> changing;
+    private final boolean anyLast;
     private final Map<String, Map<Map<Property, String>, Selector>> selectors =
         new ConcurrentHashMap<>();
     private final Map<Matches, String> titles = new IdentityHashMap<>();
@@ -83,6 +84,7 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     On(List<Matches> all, int columns) {
       this.all = all;
       this.columns = columns;
+      this.anyLast = all.stream().anyMatch(one -> one.highlight().last());
       all.forEach(one -> titles.put(one, one.highlight().title()));
       this.changing =
           all.stream()
@@ -125,8 +127,8 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
               settings, own -> new Selector.OfHighlight(titles.getOrDefault(one, ""), own));
     }
 
-    /// Rows differ in height only by which highlights that change texts lie on any of their
-    /// figures.
+    /// Rows differ in height only by which highlights that change texts lie on any of their figures
+    /// or on their headings.
     @Override
     public synchronized int group(int row) {
       if (changing.isEmpty()) {
@@ -134,21 +136,41 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
       }
       List<Object> here = new ArrayList<>();
       for (Matches one : changing) {
-        for (int column = 0; column < columns; column++) {
-          if (one.liesOn(row, column)) {
-            here.add(one.highlight());
-            break;
-          }
+        if (anyLast ? liesUncovered(one, row) : one.liesOnRow(row)) {
+          here.add(one.highlight());
         }
       }
       return here.isEmpty() ? 0 : groups.computeIfAbsent(here, key -> groups.size() + 1);
+    }
+
+    /// Whether a highlight lies anywhere in a row where none above it is the last.
+    private boolean liesUncovered(Matches one, int row) {
+      for (int column = 0; column < columns; column++) {
+        if (one.liesOn(row, column) && !isCovered(one, row, column)) {
+          return true;
+        }
+      }
+      return one.liesOnRow(row) && !one.liesOnFigures();
+    }
+
+    private boolean isCovered(Matches one, int row, int column) {
+      for (Matches above : all) {
+        if (above == one) {
+          return false;
+        }
+        if (above.highlight().last() && above.liesOn(row, column)) {
+          return true;
+        }
+      }
+      return false;
     }
 
     @Override
     public int texts(int row, int column) {
       int found = 0;
       for (Matches one : changing) {
-        found = found * 2 + (one.liesOn(row, column) ? 1 : 0);
+        boolean lies = one.liesOn(row, column) && !(anyLast && isCovered(one, row, column));
+        found = found * 2 + (lies ? 1 : 0);
       }
       return found;
     }

@@ -39,6 +39,7 @@ public final class WidthDecidingRows {
     final int[] largestRow;
     final int[] leastRow;
     final int[] longestRow;
+    final int[] missingRow;
     int first = -1;
 
     Best(int columns) {
@@ -48,6 +49,7 @@ public final class WidthDecidingRows {
       largestRow = none(columns);
       leastRow = none(columns);
       longestRow = none(columns);
+      missingRow = none(columns);
     }
 
     private static double[] filled(int size, double with) {
@@ -70,6 +72,9 @@ public final class WidthDecidingRows {
       if (number < least[column]) {
         least[column] = number;
         leastRow[column] = row;
+      }
+      if (Double.isNaN(number) && missingRow[column] < 0) {
+        missingRow[column] = row;
       }
       if (written > longest[column]) {
         longest[column] = written;
@@ -107,7 +112,8 @@ public final class WidthDecidingRows {
     if (best.first >= 0) {
       rows.add(best.first);
     }
-    for (int[] some : new int[][] {best.largestRow, best.leastRow, best.longestRow}) {
+    for (int[] some :
+        new int[][] {best.largestRow, best.leastRow, best.longestRow, best.missingRow}) {
       for (int row : some) {
         if (row >= 0) {
           rows.add(row);

@@ -31,11 +31,6 @@ public interface CellNames {
   /// The numbers of its cells.
   CellNumbers numbers();
 
-  /// All its cells.
-  default RegionCells everywhere() {
-    return RegionCells.of(Region.EVERYWHERE.in(true, true, true), this);
-  }
-
   /// A table as it stands.
   static CellNames of(Table table) {
     CellNumbers numbers = new CellNumbers(table);

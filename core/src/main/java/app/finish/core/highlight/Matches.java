@@ -155,6 +155,19 @@ public final class Matches {
     };
   }
 
+  /// Whether it lies on any figure of a row or on its heading.
+  public boolean liesOnRow(int row) {
+    return switch (highlight.reach()) {
+      case CELL, ROW, HEADING -> matchesRow(row);
+      case COLUMN -> !columns().isEmpty();
+    };
+  }
+
+  /// Whether it lies on figures, and not on headings alone.
+  public boolean liesOnFigures() {
+    return highlight.reach() != Reach.HEADING;
+  }
+
   /// Whether it lies on a heading.
   public boolean liesOn(Side side, int leaf, int level) {
     boolean last = level >= side.of(table).depth(leaf) - 1;

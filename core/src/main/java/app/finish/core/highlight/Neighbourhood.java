@@ -28,7 +28,7 @@ final class Neighbourhood {
     this.names = names;
     this.table = names.table();
     this.body = table.body();
-    this.all = names.everywhere();
+    this.all = RegionCells.of(Region.EVERYWHERE.in(true, true, true), names);
   }
 
   CellNames names() {
