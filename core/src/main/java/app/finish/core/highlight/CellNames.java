@@ -4,8 +4,11 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.place.Level;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Axis;
+import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Table;
 import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 
 /// The names by which the cells of a table are known: for each row and column the labels that lead
 /// to it, as the source has them, whatever they are called in the arranged table.
@@ -33,94 +36,46 @@ public interface CellNames {
 
   /// A table as it stands.
   static CellNames of(Table table) {
-    CellNumbers numbers = new CellNumbers(table);
-    return new CellNames() {
-      @Override
-      public Table table() {
-        return table;
-      }
-
-      @Override
-      public List<String> dimensions(Side side) {
-        return side.of(table).dimensions();
-      }
-
-      @Override
-      public List<String> path(Side side, int leaf) {
-        return side.of(table).leaves().get(leaf).labels();
-      }
-
-      @Override
-      public CellNumbers numbers() {
-        return numbers;
-      }
-
-      @Override
-      public boolean isWhole() {
-        return true;
-      }
-    };
+    return new Known(
+        table,
+        side -> side.of(table).dimensions(),
+        (side, leaf) -> side.of(table).leaves().get(leaf).labels(),
+        true,
+        new CellNumbers(table));
   }
 
   /// An arranged table, by the labels that moves know.
   static CellNames of(Arranged arranged) {
-    CellNumbers numbers = new CellNumbers(arranged.table());
-    return new CellNames() {
-      @Override
-      public Table table() {
-        return arranged.table();
-      }
-
-      @Override
-      public List<String> dimensions(Side side) {
-        return arranged.levels(side).stream().map(Level::name).toList();
-      }
-
-      @Override
-      public List<String> path(Side side, int leaf) {
-        return arranged.paths(side).get(leaf);
-      }
-
-      @Override
-      public CellNumbers numbers() {
-        return numbers;
-      }
-
-      @Override
-      public boolean isWhole() {
-        return true;
-      }
-    };
+    return new Known(
+        arranged.table(),
+        side -> arranged.levels(side).stream().map(Level::name).toList(),
+        (side, leaf) -> arranged.paths(side).get(leaf),
+        true,
+        new CellNumbers(arranged.table()));
   }
 
   /// The first rows of a table alone, before the others are there.
   static CellNames first(CellNames some) {
-    return new CellNames() {
-      @Override
-      public Table table() {
-        return some.table();
-      }
+    return new Known(some.table(), some::dimensions, some::path, false, some.numbers());
+  }
 
-      @Override
-      public List<String> dimensions(Side side) {
-        return some.dimensions(side);
-      }
+  /// Names that are asked for one by one.
+  record Known(
+      Table table,
+      Function<Side, List<String>> dimensions,
+      BiFunction<Side, Integer, List<String>> paths,
+      boolean isWhole,
+      CellNumbers numbers)
+      implements CellNames {
+    @Override
+    public List<String> dimensions(Side side) {
+      return dimensions.apply(side);
+    }
 
-      @Override
-      public List<String> path(Side side, int leaf) {
-        return some.path(side, leaf);
-      }
-
-      @Override
-      public CellNumbers numbers() {
-        return some.numbers();
-      }
-
-      @Override
-      public boolean isWhole() {
-        return false;
-      }
-    };
+    @Override
+    public List<String> path(Side side, int leaf) {
+      return paths.apply(side, leaf);
+    }
   }
 
   /// The label of a dimension on the way to a leaf; empty if it has none there or is a total of it.
@@ -129,9 +84,7 @@ public interface CellNames {
     List<String> path = path(side, leaf);
     Axis axis = side.of(table());
     for (int level = 0; level < Math.min(path.size(), dimensions.size()); level++) {
-      boolean total =
-          level < axis.depth(leaf)
-              && axis.heading(leaf, level).role() != app.finish.core.table.Heading.Role.MEMBER;
+      boolean total = level < axis.depth(leaf) && axis.heading(leaf, level).role() != Role.MEMBER;
       if (dimensions.get(level).equals(dimension) && !total) {
         return path.get(level);
       }

@@ -198,6 +198,7 @@ final class SentenceReader {
       StringBuilder name = new StringBuilder();
       while (!words.atEnd() && !isEnd() && !words.sees("or") && !(measures && words.sees("in"))) {
         name.append(name.isEmpty() ? "" : " ").append(words.take().text());
+        name.append(unit());
       }
       if (name.isEmpty()) {
         throw words.wrong("a measure is expected, or the word everything");
@@ -205,5 +206,23 @@ final class SentenceReader {
       names.add(name.toString());
     } while (words.takes("or"));
     return names;
+  }
+
+  /// What stands in brackets behind a name and is no condition: “ (m)”; nothing if nothing does.
+  private String unit() {
+    int before = words.place();
+    if (!words.takes("(") || isStart()) {
+      words.backTo(before);
+      return "";
+    }
+    StringBuilder unit = new StringBuilder();
+    while (!words.atEnd() && !words.sees(")")) {
+      unit.append(unit.isEmpty() ? "" : " ").append(words.take().text());
+    }
+    if (!words.takes(")")) {
+      words.backTo(before);
+      return "";
+    }
+    return " (" + unit + ")";
   }
 }

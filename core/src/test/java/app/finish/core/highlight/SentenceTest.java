@@ -52,6 +52,10 @@ public class SentenceTest {
     assertThat(HighlightSentence.read("Fares below Running cost: struck").when())
         .isEqualTo(
             new Condition.Compared(Condition.Sign.BELOW, new Operand.OfMeasure("Running cost")));
+    assertThat(HighlightSentence.read("Depth (m) or Let (% of berths) always: bold").where())
+        .isEqualTo(Region.EVERYWHERE.withMeasures(List.of("Depth (m)", "Let (% of berths)")));
+    assertThat(HighlightSentence.read("Fares (below 3 or above 9): bold").where())
+        .isEqualTo(Region.EVERYWHERE.withMeasures(List.of("Fares")));
     assertThat(HighlightSentence.read("Load where {value > 80 && Season == 'Winter'}: bold").when())
         .isEqualTo(new Condition.Expression("value > 80 && Season == 'Winter'"));
   }
