@@ -262,16 +262,32 @@ public final class PagePainter {
     return (look.leading() - ascent - descent) / 2 + ascent;
   }
 
+  /// How wide the first characters of a line are, each in the font that it is set in.
+  private double widthOf(Line line, int characters, Look look) {
+    double width = 0;
+    int left = characters;
+    for (Piece piece : line.pieces()) {
+      int taken = Math.min(left, piece.text().length());
+      boolean whole = taken == piece.text().length();
+      width +=
+          whole
+              ? piece.width()
+              : columns.fonts().width(piece.text().substring(0, taken), piece.face(), look.size());
+      left -= taken;
+      if (left == 0) {
+        break;
+      }
+    }
+    return width;
+  }
+
   private double start(DressedCell cell, Line line, double width) {
     Look look = cell.look();
     Align align = look.align();
     if (ColumnWidths.isDecimal(align) && cell.place() instanceof CellMeaning.Body) {
       String text = cell.bareText();
       int mark = ColumnWidths.pointOf(text, cell);
-      double left =
-          columns
-              .fonts()
-              .width(text.substring(0, mark), line.pieces().getFirst().face(), look.size());
+      double left = widthOf(line, mark, look);
       return columns.point(cell.column(), align, look.sides()) - left;
     }
     return switch (align) {
