@@ -95,29 +95,29 @@ final class DressCommand implements Callable<Integer> {
     boolean finished = ins.size() == 1 && ins.getFirst().toString().endsWith(".finish");
     Document document = finished ? finished(shipped) : begun(shipped);
     document = highlighted(document);
-    List<Integer> places = places(document.items().size());
-    if (places.size() > 1 && !format.holdsSeveralTables()) {
+    List<Integer> indexes = indexes(document.items().size());
+    if (indexes.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
-          held() + places.size() + " tables, and a picture shows one. Pick it with --table N.");
+          held() + indexes.size() + " tables, and a picture shows one. Pick it with --table N.");
     }
     new Sending(new Fonts(), shipped, new MeasureFormulas())
-        .write(document, places, format, Paper.A4, out);
-    return sleeping(document, places);
+        .write(document, indexes, format, Paper.A4, out);
+    return sleeping(document, indexes);
   }
 
   /// Says which of the highlights that were asked for lie on none of the tables, and why.
-  private int sleeping(Document document, List<Integer> places) {
+  private int sleeping(Document document, List<Integer> indexes) {
     int code = 0;
     for (String sentence : highlights) {
       Highlight said = HighlightSentence.read(sentence);
       List<String> reasons = new ArrayList<>();
-      for (int place : places) {
+      for (int index : indexes) {
         Finishing finishing =
-            Finishing.of(document.table(place)).calculating(new MeasureFormulas());
+            Finishing.of(document.table(index)).calculating(new MeasureFormulas());
         CellNames names = CellNames.of(finishing.arranged());
         Matches.of(said, names, new MeasureFormulas().ofCells()).asleep().ifPresent(reasons::add);
       }
-      if (!places.isEmpty() && reasons.size() == places.size()) {
+      if (!indexes.isEmpty() && reasons.size() == indexes.size()) {
         spec.commandLine()
             .getErr()
             .println("“" + said.title() + "” highlights nothing: " + reasons.getFirst() + ".");
@@ -177,7 +177,7 @@ final class DressCommand implements Callable<Integer> {
     return ins.size() == 1 ? ins.getFirst() + " holds " : ins.size() + " files hold ";
   }
 
-  private List<Integer> places(int tables) throws Problem {
+  private List<Integer> indexes(int tables) throws Problem {
     if (only < 0 || only > tables) {
       throw new Problem(
           held()

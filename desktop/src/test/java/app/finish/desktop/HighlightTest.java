@@ -309,8 +309,8 @@ public class HighlightTest extends WindowTest {
     assertThat(tables).isGreaterThan(1);
     click("#highlights-copy");
     for (int i = 0; i < tables; i++) {
-      int place = i;
-      assertThat(ask(() -> window.desk().document().table(place).finish().highlights()))
+      int index = i;
+      assertThat(ask(() -> window.desk().document().table(index).finish().highlights()))
           .contains(all().getFirst());
     }
   }

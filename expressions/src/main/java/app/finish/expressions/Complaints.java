@@ -16,18 +16,18 @@ final class Complaints {
 
   /// The complaint about the first thing that is wrong.
   static BadExpression of(String text, NamedText named, CelIssue issue) {
-    int place = named.origin(Math.max(0, issue.getSourceLocation().getColumn()));
-    place = Math.min(place, text.length());
+    int offset = named.origin(Math.max(0, issue.getSourceLocation().getColumn()));
+    offset = Math.min(offset, text.length());
     String message = String.valueOf(issue.getMessage());
     Matcher unknown = UNKNOWN.matcher(message);
     if (unknown.find()) {
-      return NamedText.unknown(wordAt(text, place, unknown.group(1)), place, named.variables());
+      return NamedText.unknown(wordAt(text, offset, unknown.group(1)), offset, named.variables());
     }
     Matcher overload = OVERLOAD.matcher(message);
     if (overload.find()) {
       return new BadExpression(
           "At place "
-              + (place + 1)
+              + (offset + 1)
               + " of “"
               + text
               + "”: "
@@ -35,7 +35,7 @@ final class Complaints {
               + " can't be used with "
               + kinds(overload.group(2))
               + ".",
-          place);
+          offset);
     }
     if (text.matches("(?s).*[^=!<>]=[^=].*")) {
       int single = text.replaceAll("(?s)^(.*?[^=!<>])=[^=].*$", "$1").length();
@@ -47,27 +47,27 @@ final class Complaints {
       int at = strange.get();
       return NamedText.unknown(wordAt(text, at, ""), at, named.variables());
     }
-    String near = place < text.length() ? " near “" + wordAt(text, place, "") + "”" : "";
+    String near = offset < text.length() ? " near “" + wordAt(text, offset, "") + "”" : "";
     return new BadExpression(
         "“"
             + text
             + "” can't be read at place "
-            + (place + 1)
+            + (offset + 1)
             + near
             + ". Check what stands there.",
-        place);
+        offset);
   }
 
-  private static String wordAt(String text, int place, String otherwise) {
-    if (place >= text.length()) {
+  private static String wordAt(String text, int offset, String otherwise) {
+    if (offset >= text.length()) {
       return otherwise;
     }
-    int end = place;
+    int end = offset;
     while (end < text.length()
         && (Character.isLetterOrDigit(text.charAt(end)) || text.charAt(end) == '_')) {
       end++;
     }
-    return end == place ? text.substring(place, place + 1) : text.substring(place, end);
+    return end == offset ? text.substring(offset, offset + 1) : text.substring(offset, end);
   }
 
   private static String sign(String function) {

@@ -102,27 +102,27 @@ public final class MeasureFormulas implements Formulas {
     if (function.isEmpty()) {
       return;
     }
-    int place = Math.max(0, text.indexOf(call.function()));
+    int index = Math.max(0, text.indexOf(call.function()));
     if (!(call.arguments().getFirst() instanceof Term.Named)) {
       throw new BadExpression(
           "At place "
-              + (place + 1)
+              + (index + 1)
               + ": "
               + call.function()
               + " takes the name of a measure, such as "
               + call.function()
               + "(Vehicles).",
-          place);
+          index);
     }
     int sides = call.function().equals("at") ? 2 : 1;
     if (call.arguments().size() > sides && !isSide(call.arguments().get(sides))) {
       throw new BadExpression(
           "At place "
-              + (place + 1)
+              + (index + 1)
               + ": "
               + call.function()
               + " looks along 'down' or 'across'. Write one of them.",
-          place);
+          index);
     }
   }
 

@@ -44,12 +44,12 @@ final class NamedText {
     return names;
   }
 
-  /// The place in the person's text of a place in the written one.
-  int origin(int place) {
+  /// The offset in the person's text of an offset in the written one.
+  int origin(int offset) {
     if (origins.isEmpty()) {
       return 0;
     }
-    return place >= origins.size() ? text.length() : origins.get(Math.max(0, place));
+    return offset >= origins.size() ? text.length() : origins.get(Math.max(0, offset));
   }
 
   private void write() {
@@ -128,7 +128,7 @@ final class NamedText {
     return end + 1;
   }
 
-  static BadExpression unknown(String name, int place, List<Name> names) {
+  static BadExpression unknown(String name, int offset, List<Name> names) {
     String known =
         String.join(", ", names.stream().map(Name::name).sorted().limit(8).toList())
             + (names.size() > 8 ? " …" : "");
@@ -136,11 +136,11 @@ final class NamedText {
         "There is nothing called “"
             + name
             + "”, at place "
-            + (place + 1)
+            + (offset + 1)
             + ". Use one of these names: "
             + known
             + ".",
-        place);
+        offset);
   }
 
   /// Whether a word begins here: after a word or a point none does.

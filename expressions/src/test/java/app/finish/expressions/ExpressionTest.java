@@ -132,11 +132,11 @@ public class ExpressionTest {
   }
 
   @Test(dataProvider = "wrong")
-  public void whatIsWrongIsSaidWithItsPlace(String text, int place, String said) {
+  public void whatIsWrongIsSaidWithItsPlace(String text, int offset, String said) {
     BadExpression bad =
         catchThrowableOfType(BadExpression.class, () -> Expression.number(text, NAMES));
     assertThat(bad).hasMessageContaining(said);
-    assertThat(bad.place()).isEqualTo(place);
+    assertThat(bad.offset()).isEqualTo(offset);
     assertThat(bad.getMessage()).doesNotContain("n0").doesNotContain("overload");
   }
 

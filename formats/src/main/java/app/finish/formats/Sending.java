@@ -65,25 +65,25 @@ public final class Sending {
   /// @throws Problem if the format holds one table only and several are asked for, or if the file
   ///   can't be written there
   public void write(
-      Document document, List<Integer> places, OutputFormat format, Paper chosen, Path file)
+      Document document, List<Integer> indexes, OutputFormat format, Paper chosen, Path file)
       throws IOException {
-    if (places.size() > 1 && !format.holdsSeveralTables()) {
+    if (indexes.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
           "A "
               + format.label().toLowerCase(Locale.ROOT)
               + " holds one table. Send the tables one by one.");
     }
-    Sent sent = sent(document, places, chosen);
+    Sent sent = sent(document, indexes, chosen);
     AtomicFile.write(file, out -> format.writer(fonts).write(sent, out));
   }
 
   /// The items in these places, as a writer takes them.
-  public Sent sent(Document document, List<Integer> places, Paper chosen) {
+  public Sent sent(Document document, List<Integer> indexes, Paper chosen) {
     List<SentItem> items = new ArrayList<>();
-    for (int place : places) {
+    for (int index : indexes) {
       items.add(
-          switch (document.items().get(place)) {
-            case DocumentTable table -> table(document, table, document.number(place));
+          switch (document.items().get(index)) {
+            case DocumentTable table -> table(document, table, document.number(index));
           });
     }
     return new Sent(document, items, chosen);
@@ -97,7 +97,7 @@ public final class Sending {
   }
 
   /// The proof of one table.
-  public Proof proof(Document document, int place, Paper paper) {
-    return sent(document, List.of(place), paper).tables().getFirst().proof(paper);
+  public Proof proof(Document document, int index, Paper paper) {
+    return sent(document, List.of(index), paper).tables().getFirst().proof(paper);
   }
 }

@@ -76,9 +76,9 @@ public final class Given {
   /// A document as a file of a format.
   public static Path sent(Document document, OutputFormat format) throws IOException {
     Path file = folder().resolve("out." + format.extension());
-    List<Integer> places =
+    List<Integer> indexes =
         java.util.stream.IntStream.range(0, document.items().size()).boxed().toList();
-    sending().write(document, places, format, Paper.A4, file);
+    sending().write(document, indexes, format, Paper.A4, file);
     return file;
   }
 

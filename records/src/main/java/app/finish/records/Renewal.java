@@ -82,21 +82,21 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
     RecordsName.File name = new RecordsName.File(file.toString(), reading);
     try (Records records = RecordFile.open(file, name, reading, asking, column -> true)) {
       said.addAll(records.said());
-      for (int place = 0; place < document.items().size(); place++) {
-        Source source = document.table(place).source();
+      for (int index = 0; index < document.items().size(); index++) {
+        Source source = document.table(index).source();
         if (source.tally().isEmpty() || !isAbout(source.tally().get().plan(), records)) {
           continue;
         }
         Tally old = source.tally().get();
         try {
           Tally fresh = Tallying.of(records).asking(asking).tally(old.plan());
-          document = document.withSource(place, Source.of(fresh));
+          document = document.withSource(index, Source.of(fresh));
           changes.add(
               Refresh.Change.between(
-                  document.number(place), old.table(), fresh.table(), List.of()));
-          untouched.remove(document.number(place));
+                  document.number(index), old.table(), fresh.table(), List.of()));
+          untouched.remove(document.number(index));
         } catch (Refusal gone) {
-          said.add("Table " + document.number(place) + " is as it was: " + gone.getMessage());
+          said.add("Table " + document.number(index) + " is as it was: " + gone.getMessage());
         }
       }
     }

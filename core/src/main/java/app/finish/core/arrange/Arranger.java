@@ -167,8 +167,8 @@ public final class Arranger {
     return new Names(trees, side);
   }
 
-  private void make(Move move, int place) {
-    Making making = new Making(trees, place, formulas, most);
+  private void make(Move move, int index) {
+    Making making = new Making(trees, index, formulas, most);
     try {
       Trees after = move.made(making);
       if (after.roots(Side.DOWN).isEmpty() || after.roots(Side.ACROSS).isEmpty()) {
@@ -178,10 +178,10 @@ public final class Arranger {
       aside.addAll(making.aside());
       held.addAll(making.held());
       if (!making.refused().isEmpty()) {
-        refused.put(place, making.refused());
+        refused.put(index, making.refused());
       }
     } catch (NoPlace reason) {
-      unplaced.put(place, reason.getMessage());
+      unplaced.put(index, reason.getMessage());
     }
   }
 

@@ -23,7 +23,7 @@ public final class Beginning {
   private static final int TRIES = 3;
 
   /// A move that is on, and how far it reaches.
-  private record Reaching(Entry entry, int place, Reach reach) {}
+  private record Reaching(Entry entry, int index, Reach reach) {}
 
   private final Table table;
   private final Formulas formulas;
@@ -38,10 +38,10 @@ public final class Beginning {
     this.formulas = formulas;
     this.from = from;
     this.entries = entries;
-    for (int place = from.entries().size(); place < entries.size(); place++) {
-      Entry entry = entries.get(place);
+    for (int index = from.entries().size(); index < entries.size(); index++) {
+      Entry entry = entries.get(index);
       if (entry.on()) {
-        rest.add(new Reaching(entry, place, entry.move().reach(from.trees(), formulas)));
+        rest.add(new Reaching(entry, index, entry.move().reach(from.trees(), formulas)));
       }
     }
   }
@@ -70,7 +70,7 @@ public final class Beginning {
       return false;
     }
     for (Reaching one : rest) {
-      boolean last = one.place == entries.size() - 1;
+      boolean last = one.index == entries.size() - 1;
       if (one.reach.needs() == Reach.Needs.WHOLE || !last && !one.reach.goesOn()) {
         return false;
       }
@@ -105,7 +105,7 @@ public final class Beginning {
     List<Entry> here = new ArrayList<>(entries);
     for (Reaching one : rest) {
       if (one.reach.needs() == Reach.Needs.NOTHING) {
-        here.set(one.place, new Entry(one.entry.move(), false));
+        here.set(one.index, new Entry(one.entry.move(), false));
       }
     }
     return here;
@@ -115,7 +115,7 @@ public final class Beginning {
   /// where it has one.
   private boolean isRefused(Moved made) {
     return rest.stream()
-        .anyMatch(one -> made.unplaced().containsKey(one.place) && !one.reach.leavesWhereRefused());
+        .anyMatch(one -> made.unplaced().containsKey(one.index) && !one.reach.leavesWhereRefused());
   }
 
   /// The members of a level that becomes columns must all be in the first groups.

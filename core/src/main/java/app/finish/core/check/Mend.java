@@ -23,20 +23,20 @@ public sealed interface Mend {
   String words();
 
   /// The document with it, under the table in a place.
-  Document on(Document document, int place);
+  Document on(Document document, int index);
 
-  private static Document finished(Document document, int place, UnaryOperator<Finish> change) {
-    return document.withFinish(place, change.apply(document.table(place).finish()));
+  private static Document finished(Document document, int index, UnaryOperator<Finish> change) {
+    return document.withFinish(index, change.apply(document.table(index).finish()));
   }
 
   /// A setting by hand.
   record Touch(String id, String words, Selector selector, Property property, String setting)
       implements Mend {
     @Override
-    public Document on(Document document, int place) {
+    public Document on(Document document, int index) {
       return finished(
           document,
-          place,
+          index,
           finish -> finish.withTouches(finish.touches().with(selector, property, setting)));
     }
   }
@@ -49,7 +49,7 @@ public sealed interface Mend {
     }
 
     @Override
-    public Document on(Document document, int place) {
+    public Document on(Document document, int index) {
       return document.withPalette(document.palette().with(role, colour));
     }
   }
@@ -62,9 +62,9 @@ public sealed interface Mend {
     }
 
     @Override
-    public Document on(Document document, int place) {
+    public Document on(Document document, int index) {
       return finished(
-          document, place, finish -> finish.withArrangement(finish.arrangement().with(move)));
+          document, index, finish -> finish.withArrangement(finish.arrangement().with(move)));
     }
   }
 
@@ -76,9 +76,9 @@ public sealed interface Mend {
     }
 
     @Override
-    public Document on(Document document, int place) {
+    public Document on(Document document, int index) {
       return finished(
-          document, place, finish -> finish.withCorrections(change.apply(finish.corrections())));
+          document, index, finish -> finish.withCorrections(change.apply(finish.corrections())));
     }
   }
 
@@ -90,8 +90,8 @@ public sealed interface Mend {
     }
 
     @Override
-    public Document on(Document document, int place) {
-      return finished(document, place, finish -> finish.withWord(part, text));
+    public Document on(Document document, int index) {
+      return finished(document, index, finish -> finish.withWord(part, text));
     }
   }
 
@@ -103,7 +103,7 @@ public sealed interface Mend {
     }
 
     @Override
-    public Document on(Document document, int place) {
+    public Document on(Document document, int index) {
       return document;
     }
   }

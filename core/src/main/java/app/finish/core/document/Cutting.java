@@ -21,8 +21,8 @@ public final class Cutting {
   /// the upper one and wears its style.
   ///
   /// @throws app.finish.core.problem.Refusal if nothing would be left above the row
-  public static Document cut(Document document, int place, int row) {
-    DocumentTable table = document.table(place);
+  public static Document cut(Document document, int index, int row) {
+    DocumentTable table = document.table(index);
     Grid grid = table.source().grid();
     if (table.source().tally().isPresent()) {
       throw new Refusal("This table was counted from records. Change what is counted instead.");
@@ -34,7 +34,7 @@ public final class Cutting {
     Extent extent = table.finish().corrections().extent();
     return parted(
         document,
-        place,
+        index,
         Extent.above(grid, row),
         extent.withCut(anchor, false),
         Extent.below(grid, row),
@@ -45,8 +45,8 @@ public final class Cutting {
   /// after the left one and wears its style.
   ///
   /// @throws app.finish.core.problem.Refusal if nothing would be left to the left of the column
-  public static Document cutBefore(Document document, int place, int column) {
-    DocumentTable table = document.table(place);
+  public static Document cutBefore(Document document, int index, int column) {
+    DocumentTable table = document.table(index);
     Grid grid = table.source().grid();
     if (table.source().tally().isPresent()) {
       throw new Refusal("This table was counted from records. Change what is counted instead.");
@@ -59,7 +59,7 @@ public final class Cutting {
     Extent extent = table.finish().corrections().extent();
     return parted(
         document,
-        place,
+        index,
         Extent.left(grid, column),
         extent.withColumnCut(anchor, false),
         Extent.right(grid, column),
@@ -67,29 +67,29 @@ public final class Cutting {
   }
 
   private static Document parted(
-      Document document, int place, Grid first, Extent ofFirst, Grid second, Extent ofSecond) {
-    DocumentTable table = document.table(place);
+      Document document, int index, Grid first, Extent ofFirst, Grid second, Extent ofSecond) {
+    DocumentTable table = document.table(index);
     Corrections said = table.finish().corrections();
     String name = table.source().name();
     int last = document.items().size();
     return document
-        .withSource(place, new Source(name, first))
-        .withFinish(place, table.finish().withCorrections(said.withExtent(ofFirst)))
+        .withSource(index, new Source(name, first))
+        .withFinish(index, table.finish().withCorrections(said.withExtent(ofFirst)))
         .withAdded(
             new Source(name, second),
             Finish.in(table.finish().style())
                 .withCorrections(Corrections.NONE.withExtent(ofSecond)))
-        .withMoved(last, place + 1);
+        .withMoved(last, index + 1);
   }
 
   /// The document with one of its tables and the next as one, under the finish of the first;
   /// nothing if they are not from one sheet, or were cut in ways that don't meet.
-  public static Optional<Document> joined(Document document, int place) {
-    if (place + 1 >= document.items().size()) {
+  public static Optional<Document> joined(Document document, int index) {
+    if (index + 1 >= document.items().size()) {
       return Optional.empty();
     }
-    DocumentTable table = document.table(place);
-    DocumentTable next = document.table(place + 1);
+    DocumentTable table = document.table(index);
+    DocumentTable next = document.table(index + 1);
     Grid grid = table.source().grid();
     Grid other = next.source().grid();
     boolean oneSheet =
@@ -104,9 +104,9 @@ public final class Cutting {
         .map(
             extent ->
                 document
-                    .withSource(place, new Source(table.source().name(), grid.joinedWith(other)))
-                    .withFinish(place, table.finish().withCorrections(said.withExtent(extent)))
-                    .without(place + 1));
+                    .withSource(index, new Source(table.source().name(), grid.joinedWith(other)))
+                    .withFinish(index, table.finish().withCorrections(said.withExtent(extent)))
+                    .without(index + 1));
   }
 
   private static boolean overlap(Grid one, Grid other) {

@@ -41,23 +41,23 @@ public record Document(List<Item> items, List<HouseStyle> styles, Palette palett
   /// The table in a place among the items.
   ///
   /// @throws IndexOutOfBoundsException if there is no such place
-  public DocumentTable table(int place) {
-    return switch (items.get(place)) {
+  public DocumentTable table(int index) {
+    return switch (items.get(index)) {
       case DocumentTable table -> table;
     };
   }
 
   /// The number under which readers find the item in a place, from 1: items of a kind are counted.
-  public int number(int place) {
-    Item.Kind kind = items.get(place).kind();
-    return (int) items.subList(0, place + 1).stream().filter(item -> item.kind() == kind).count();
+  public int number(int index) {
+    Item.Kind kind = items.get(index).kind();
+    return (int) items.subList(0, index + 1).stream().filter(item -> item.kind() == kind).count();
   }
 
   /// The place of the item with this id, or −1.
-  public int place(String id) {
-    for (int place = 0; place < items.size(); place++) {
-      if (items.get(place).id().equals(id)) {
-        return place;
+  public int indexOf(String id) {
+    for (int index = 0; index < items.size(); index++) {
+      if (items.get(index).id().equals(id)) {
+        return index;
       }
     }
     return -1;
@@ -82,23 +82,23 @@ public record Document(List<Item> items, List<HouseStyle> styles, Palette palett
   /// The same document with another finish on one of its tables.
   ///
   /// @throws IndexOutOfBoundsException if there is no such table
-  public Document withFinish(int place, Finish finish) {
+  public Document withFinish(int index, Finish finish) {
     List<Item> others = new ArrayList<>(items);
-    others.set(place, table(place).withFinish(finish));
+    others.set(index, table(index).withFinish(finish));
     return new Document(others, styles, palette, wear);
   }
 
   /// The same document with another source under one of its tables.
-  public Document withSource(int place, Source source) {
+  public Document withSource(int index, Source source) {
     List<Item> others = new ArrayList<>(items);
-    others.set(place, new DocumentTable(table(place).id(), source, table(place).finish()));
+    others.set(index, new DocumentTable(table(index).id(), source, table(index).finish()));
     return new Document(others, styles, palette, wear);
   }
 
   /// The same document without one of its items.
-  public Document without(int place) {
+  public Document without(int index) {
     List<Item> fewer = new ArrayList<>(items);
-    fewer.remove(place);
+    fewer.remove(index);
     return new Document(fewer, styles, palette, wear);
   }
 

@@ -79,10 +79,10 @@ public final class Refresh {
     List<Change> changes = new ArrayList<>();
     List<Integer> untouched = new ArrayList<>();
     Document refreshed = document;
-    for (int place = 0; place < document.items().size(); place++) {
-      DocumentTable table = document.table(place);
+    for (int index = 0; index < document.items().size(); index++) {
+      DocumentTable table = document.table(index);
       if (table.source().tally().isPresent()) {
-        untouched.add(document.number(place));
+        untouched.add(document.number(index));
         continue;
       }
       Recognition before =
@@ -92,15 +92,15 @@ public final class Refresh {
           extent.isWhole() ? candidates : cutOrJoined(extent, candidates, sources);
       Optional<Candidate> best = best(before.table(), table.source(), own);
       if (best.isEmpty()) {
-        untouched.add(document.number(place));
+        untouched.add(document.number(index));
         continue;
       }
       candidates.remove(best.get());
       Source fresh = best.get().source;
       Recognition after = Recogniser.recognise(fresh.grid(), table.finish().corrections());
       changes.add(
-          Change.between(document.number(place), before.table(), after.table(), after.unplaced()));
-      refreshed = refreshed.withSource(place, fresh);
+          Change.between(document.number(index), before.table(), after.table(), after.unplaced()));
+      refreshed = refreshed.withSource(index, fresh);
     }
     return new Refreshed(refreshed, changes, untouched);
   }

@@ -42,8 +42,8 @@ public record Banding(int every, int from, boolean anew, boolean totals) {
 
   /// Whether one bears the tint.
   ///
-  /// @param place its place, counted from 1
-  public boolean tints(int place) {
-    return place >= from && (place - from) % every == 0;
+  /// @param index its place, counted from 1
+  public boolean tints(int index) {
+    return index >= from && (index - from) % every == 0;
   }
 }

@@ -51,16 +51,16 @@ public final class BodyDresser {
     this.laid = laid;
     this.standing = new TotalRules(table.down(), cascade);
     Banding banding = Banding.of(cascade, new Selector.AlternateColumns());
-    int place = 0;
+    int counted = 0;
     List<Heading> group = List.of();
     for (Leaf leaf : table.across().leaves()) {
       List<Selector> selectors = new ArrayList<>();
       List<Heading> groups = leaf.path().subList(0, leaf.path().size() - 1);
       boolean counts = leaf.role() == Role.MEMBER || banding.totals();
-      place = banding.anew() && !same(group, groups) ? 0 : place;
-      place += counts ? 1 : 0;
+      counted = banding.anew() && !same(group, groups) ? 0 : counted;
+      counted += counts ? 1 : 0;
       group = groups;
-      if (counts && banding.tints(place)) {
+      if (counts && banding.tints(counted)) {
         selectors.add(new Selector.AlternateColumns());
       }
       switch (leaf.role()) {

@@ -47,15 +47,15 @@ public final class RowPlan {
     this.levels = new byte[leaves.length];
     this.kinds = new int[leaves.length];
     this.rowOfLeaf = new int[count];
-    int place = 0;
+    int counted = 0;
     for (int leaf = 0; leaf < count; leaf++) {
-      place = add(leaf, place, banding, laid);
+      counted = add(leaf, counted, banding, laid);
     }
   }
 
   /// Adds the rows of a leaf.
   ///
-  /// @param before the place of the row before among those that are counted for the tint
+  /// @param before the counted of the row before among those that are counted for the tint
   private int add(int leaf, int before, Banding banding, CellLayer laid) {
     int groups = down.depth(leaf) - 1;
     int shared = shared(leaf, groups);
@@ -63,16 +63,16 @@ public final class RowPlan {
       addGroups(leaf, shared, groups, laid);
     }
     boolean counts = known.read(down, leaf, shared) == Role.MEMBER || banding.totals();
-    int place = banding.anew() && (shared < groups || !counts) ? 0 : before;
-    place += counts ? 1 : 0;
-    boolean tinted = counts && banding.tints(place);
+    int counted = banding.anew() && (shared < groups || !counts) ? 0 : before;
+    counted += counts ? 1 : 0;
+    boolean tinted = counts && banding.tints(counted);
     rowOfLeaf[leaf] = size;
     if (tinted) {
       alternate.set(size);
     }
     int first = indented ? groups : shared;
     add(leaf, LEAF, known.kind(groups, first, tinted, laid.group(leaf)));
-    return place;
+    return counted;
   }
 
   private void addGroups(int leaf, int shared, int groups, CellLayer laid) {

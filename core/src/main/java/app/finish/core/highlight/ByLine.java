@@ -68,17 +68,17 @@ final class ByLine {
       return groups.computeIfAbsent(key, fresh -> workOut(row, column));
     }
     int line = scope == Scope.ROW ? row : scope == Scope.COLUMN ? column : 0;
-    int place = line * measures + measure;
-    if (!done[place]) {
-      fill(place, row, column);
+    int index = line * measures + measure;
+    if (!done[index]) {
+      fill(index, row, column);
     }
-    return known[place];
+    return known[index];
   }
 
-  private synchronized void fill(int place, int row, int column) {
-    if (!done[place]) {
-      known[place] = workOut(row, column);
-      done[place] = true;
+  private synchronized void fill(int index, int row, int column) {
+    if (!done[index]) {
+      known[index] = workOut(row, column);
+      done[index] = true;
     }
   }
 

@@ -67,10 +67,10 @@ final class CellNumbers {
     Body body = table.body();
     if (numbers.length == 0) {
       double[] taken = new double[body.rows() * body.columns()];
-      int place = 0;
+      int index = 0;
       for (int row = 0; row < body.rows(); row++) {
         for (int column = 0; column < body.columns(); column++) {
-          taken[place++] = body.number(row, column);
+          taken[index++] = body.number(row, column);
         }
       }
       numbers = taken;

@@ -82,10 +82,10 @@ record ConditionReader(SentenceWords words) {
     }
     if (words.takes("one", "of")) {
       List<String> texts = new ArrayList<>(List.of(words.take().text()));
-      int before = words.place();
+      int before = words.index();
       while (words.takes(",") && words.peek().quoted()) {
         texts.add(words.take().text());
-        before = words.place();
+        before = words.index();
       }
       words.backTo(before);
       return new Condition.OneOf(texts);

@@ -228,7 +228,7 @@ public final class HighlightSentence {
               List<String> signs,
               List<Double> bounds,
               String ink,
-              Show.Signs.Place place) ->
+              Show.Signs.Stand stand) ->
           "sign "
               + String.join(" ", signs)
               + (bounds.isEmpty()
@@ -236,7 +236,7 @@ public final class HighlightSentence {
                   : " at "
                       + String.join(", ", bounds.stream().map(HighlightSentence::number).toList()))
               + (ink.equals("ink") ? "" : " in " + ink)
-              + switch (place) {
+              + switch (stand) {
                 case BEFORE -> "";
                 case AFTER -> " after";
                 case ALONE -> " alone";

@@ -97,7 +97,7 @@ public final class Matches {
     return asleep.isEmpty() && region.has(row, column) && test.holds(row, column);
   }
 
-  /// All figures that meet the condition, row by row: the place of one is its row times the number
+  /// All figures that meet the condition, row by row: the index of one is its row times the number
   /// of columns, and its column.
   public BitSet all() {
     int width = table.body().columns();
@@ -112,8 +112,8 @@ public final class Matches {
       } else {
         for (int column = 0; region.mayHave(row) && column < width; column++) {
           if (region.has(row, column) && test.holds(row, column)) {
-            int place = row * width + column;
-            found[place >> 6] |= 1L << place;
+            int cell = row * width + column;
+            found[cell >> 6] |= 1L << cell;
           }
         }
       }
@@ -139,7 +139,7 @@ public final class Matches {
   private synchronized BitSet columns() {
     if (columns.isEmpty()) {
       BitSet found = new BitSet();
-      all().stream().forEach(place -> found.set(place % table.body().columns()));
+      all().stream().forEach(cell -> found.set(cell % table.body().columns()));
       columns = Optional.of(found);
     }
     return columns.get();
@@ -191,7 +191,7 @@ public final class Matches {
   /// The figures that meet its condition, in reading order.
   public List<Spot.Figure> cells() {
     int width = Math.max(1, table.body().columns());
-    return all().stream().mapToObj(place -> new Spot.Figure(place / width, place % width)).toList();
+    return all().stream().mapToObj(cell -> new Spot.Figure(cell / width, cell % width)).toList();
   }
 
   /// The figures that it looks at, in reading order.

@@ -107,7 +107,7 @@ final class SentenceReader {
   }
 
   private String name() {
-    int before = words.place();
+    int before = words.index();
     StringBuilder name = new StringBuilder();
     while (!words.atEnd() && !words.sees(":")) {
       if (words.takes("=")) {
@@ -210,7 +210,7 @@ final class SentenceReader {
 
   /// What stands in brackets behind a name and is no condition: “ (m)”; nothing if nothing does.
   private String unit() {
-    int before = words.place();
+    int before = words.index();
     if (!words.takes("(") || isStart()) {
       words.backTo(before);
       return "";

@@ -64,12 +64,12 @@ final class SentenceWords {
     return next >= words.size();
   }
 
-  int place() {
+  int index() {
     return next;
   }
 
-  void backTo(int place) {
-    next = place;
+  void backTo(int index) {
+    next = index;
   }
 
   /// Whether the next words are these; then they are taken.

@@ -89,10 +89,10 @@ public sealed interface Show {
   /// @param bounds where each next band begins; one fewer than signs. None parts the figures into
   ///   bands with as many figures each
   /// @param ink of the signs
-  /// @param place before the figure, after it, or alone
-  record Signs(List<String> signs, List<Double> bounds, String ink, Place place) implements Show {
+  /// @param stand before the figure, after it, or alone
+  record Signs(List<String> signs, List<Double> bounds, String ink, Stand stand) implements Show {
     /// Where a sign stands.
-    public enum Place {
+    public enum Stand {
       /// Before the figure.
       BEFORE,
       /// After the figure.

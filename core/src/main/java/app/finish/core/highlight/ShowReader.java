@@ -34,7 +34,7 @@ record ShowReader(SentenceWords words) {
   /// A role of the palette, perhaps with a share of it.
   private String ink() {
     String role = words.take().text();
-    int before = words.place();
+    int before = words.index();
     if (words.seesNumber()) {
       String share = words.take().text();
       if (words.takes("%")) {
@@ -58,10 +58,10 @@ record ShowReader(SentenceWords words) {
 
   private List<Double> numbers() {
     List<Double> numbers = new ArrayList<>(List.of(words.number()));
-    int before = words.place();
+    int before = words.index();
     while (words.takes(",") && words.seesNumber()) {
       numbers.add(words.number());
-      before = words.place();
+      before = words.index();
     }
     words.backTo(before);
     return numbers;
@@ -81,12 +81,12 @@ record ShowReader(SentenceWords words) {
     }
     List<Double> bounds = words.takes("at") ? numbers() : List.of();
     String ink = words.takes("in") ? ink() : "ink";
-    Show.Signs.Place place =
+    Show.Signs.Stand stand =
         words.takes("after")
-            ? Show.Signs.Place.AFTER
-            : words.takes("alone") ? Show.Signs.Place.ALONE : Show.Signs.Place.BEFORE;
+            ? Show.Signs.Stand.AFTER
+            : words.takes("alone") ? Show.Signs.Stand.ALONE : Show.Signs.Stand.BEFORE;
     words.takes("before");
-    return new Show.Signs(signs, bounds, ink, place);
+    return new Show.Signs(signs, bounds, ink, stand);
   }
 
   private boolean isEndOfSigns() {
@@ -150,7 +150,7 @@ record ShowReader(SentenceWords words) {
 
   /// A property by its name and a setting in quotes, or an ink.
   private void other(Map<Property, String> settings) {
-    int before = words.place();
+    int before = words.index();
     Optional<Property> property = Property.of(words.take().text());
     if (property.isPresent() && words.peek().quoted()) {
       settings.put(property.get(), words.take().text());

@@ -131,8 +131,8 @@ final class ShowSettings {
         band++;
       }
     }
-    String place = signs.place().name().toLowerCase(Locale.ROOT);
-    return Map.of(Property.SIGN, place + " " + signs.signs().get(band) + " " + signs.ink());
+    String stand = signs.stand().name().toLowerCase(Locale.ROOT);
+    return Map.of(Property.SIGN, stand + " " + signs.signs().get(band) + " " + signs.ink());
   }
 
   private Map<Property, String> trend(Show.Trend trend, int row, int column) {

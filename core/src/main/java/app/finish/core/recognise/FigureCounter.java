@@ -43,7 +43,7 @@ public final class FigureCounter {
     int[] lines = new int[grid.rows()];
     Arrays.fill(lines, -1);
     for (int i = 0; i < rows.lines().size(); i++) {
-      lines[rows.lines().get(i).place()] = i;
+      lines[rows.lines().get(i).index()] = i;
     }
     int[] values = new int[grid.columns()];
     Arrays.fill(values, -1);
@@ -68,18 +68,18 @@ public final class FigureCounter {
         }
         boolean gone = leftOut || corrections.columns().get(column) == LineRole.LEFT_OUT;
         boolean figure = lines[row] >= 0 && values[column] >= 0;
-        int place =
+        int index =
             text
                 ? words.contains(row) ? 3 : 4
                 : gone ? 5 : figure ? 0 : heads.contains(row) ? 1 : stub.contains(column) ? 2 : -1;
         boolean kept =
-            place != 0
+            index != 0
                 || !Double.isNaN(body.number(lines[row], values[column]))
                 || isKept(body.at(lines[row], values[column]));
-        if (place < 0 || !kept) {
+        if (index < 0 || !kept) {
           note(row, column);
         } else {
-          counts[place] += place == 0 && grid.isPair(row, column) ? 2 : figures;
+          counts[index] += index == 0 && grid.isPair(row, column) ? 2 : figures;
         }
       }
     }

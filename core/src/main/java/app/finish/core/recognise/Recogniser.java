@@ -181,7 +181,7 @@ public final class Recogniser {
   private Map<Integer, List<Integer>> covers(Table table) {
     Map<Integer, Integer> leaves = new HashMap<>();
     for (Leaf leaf : table.down().leaves()) {
-      leaves.put(rows.lines().get(leaf.index()).place(), leaf.index());
+      leaves.put(rows.lines().get(leaf.index()).index(), leaf.index());
     }
     Map<Integer, List<Integer>> covers = new HashMap<>();
     corrections
@@ -222,8 +222,8 @@ public final class Recogniser {
     }
     for (Line line : rows.lines()) {
       int measure = measure(line, down);
-      int place = Objects.requireNonNull(at.get(line.place()));
-      additive[place] = measure < 0 || adds(measures)[measure];
+      int leaf = Objects.requireNonNull(at.get(line.index()));
+      additive[leaf] = measure < 0 || adds(measures)[measure];
     }
     return additive;
   }
@@ -256,16 +256,16 @@ public final class Recogniser {
     return told;
   }
 
-  /// What was said of columns, by their place among those that hold figures.
+  /// What was said of columns, by their index among those that hold figures.
   private Map<Integer, LineRole> toldColumns() {
     Map<Integer, LineRole> told = new HashMap<>();
     corrections
         .columns()
         .forEach(
             (column, role) -> {
-              int place = frame.valueColumns().indexOf(column);
-              if (place >= 0) {
-                told.put(place, role);
+              int index = frame.valueColumns().indexOf(column);
+              if (index >= 0) {
+                told.put(index, role);
               }
             });
     return told;
@@ -296,7 +296,7 @@ public final class Recogniser {
             case SUBTOTAL -> LineRole.SUBTOTAL;
             case GRAND_TOTAL -> LineRole.GRAND_TOTAL;
           };
-      int row = rows.lines().get(leaf.index()).place();
+      int row = rows.lines().get(leaf.index()).index();
       List<String> own = Anchors.headings(leaf);
       boolean under = own.isEmpty() && leaf.measure().isPresent();
       above = under ? above : own;

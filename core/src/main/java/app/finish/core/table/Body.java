@@ -29,8 +29,8 @@ public final class Body {
   /// Values as they are packed, one after another.
   private record Packed(
       double[] numbers, byte[] kinds, int[] ends, byte[] written, boolean hasText) {
-    int start(int place) {
-      return place == 0 ? 0 : ends[place - 1];
+    int start(int index) {
+      return index == 0 ? 0 : ends[index - 1];
     }
 
     /// These values with others in some places.
@@ -41,13 +41,13 @@ public final class Body {
       ByteArrayOutputStream all = new ByteArrayOutputStream(written.length + 16);
       int next = 0;
       for (Map.Entry<Integer, Value> other : others.entrySet()) {
-        int place = other.getKey();
-        copy(next, place, all, allEnds);
-        allNumbers[place] = other.getValue() instanceof Value.Numeric one ? one.number() : 0;
-        allKinds[place] = kindOf(other.getValue());
+        int index = other.getKey();
+        copy(next, index, all, allEnds);
+        allNumbers[index] = other.getValue() instanceof Value.Numeric one ? one.number() : 0;
+        allKinds[index] = kindOf(other.getValue());
         all.writeBytes(other.getValue().written().getBytes(StandardCharsets.UTF_8));
-        allEnds[place] = all.size();
-        next = place + 1;
+        allEnds[index] = all.size();
+        next = index + 1;
       }
       copy(next, ends.length, all, allEnds);
       return new Packed(allNumbers, allKinds, allEnds, all.toByteArray(), isIn(allKinds, TEXT));
@@ -57,18 +57,18 @@ public final class Body {
     private void copy(int from, int to, ByteArrayOutputStream all, int[] allEnds) {
       int shift = all.size() - start(from);
       all.write(written, start(from), start(to) - start(from));
-      for (int place = from; place < to; place++) {
-        allEnds[place] = ends[place] + shift;
+      for (int index = from; index < to; index++) {
+        allEnds[index] = ends[index] + shift;
       }
     }
 
-    Value at(int place) {
-      int start = start(place);
-      String text = new String(written, start, ends[place] - start, StandardCharsets.UTF_8);
-      return switch (kinds[place]) {
-        case NUMBER -> new Value.Numeric(numbers[place], text);
+    Value at(int index) {
+      int start = start(index);
+      String text = new String(written, start, ends[index] - start, StandardCharsets.UTF_8);
+      return switch (kinds[index]) {
+        case NUMBER -> new Value.Numeric(numbers[index], text);
         case TEXT -> new Value.Text(text);
-        default -> new Value.Missing(Value.Reason.values()[kinds[place] - MISSING], text);
+        default -> new Value.Missing(Value.Reason.values()[kinds[index] - MISSING], text);
       };
     }
   }
@@ -181,14 +181,14 @@ public final class Body {
 
   /// The number at a row and column; not a number if there is none.
   public double number(int row, int column) {
-    int place = down[row] + across[column];
-    return packed.kinds[place] == NUMBER ? packed.numbers[place] : Double.NaN;
+    int index = down[row] + across[column];
+    return packed.kinds[index] == NUMBER ? packed.numbers[index] : Double.NaN;
   }
 
   /// How many bytes the value at a row and column was written with.
   public int writtenLength(int row, int column) {
-    int place = down[row] + across[column];
-    return packed.ends[place] - packed.start(place);
+    int index = down[row] + across[column];
+    return packed.ends[index] - packed.start(index);
   }
 
   /// Whether a row has a text among its values.
@@ -248,8 +248,8 @@ public final class Body {
     int hash = rows;
     for (int row = 0; row < rows; row++) {
       for (int column = 0; column < columns; column++) {
-        int place = down[row] + across[column];
-        hash = 31 * hash + Double.hashCode(packed.numbers[place]) + packed.kinds[place];
+        int index = down[row] + across[column];
+        hash = 31 * hash + Double.hashCode(packed.numbers[index]) + packed.kinds[index];
       }
     }
     return hash;

@@ -42,8 +42,8 @@ public record Table(
   /// else the row's, else the table's first.
   public Measure measureAt(int row, int column) {
     int across = this.across.leaves().get(column).measure().orElse(-1);
-    int place = across >= 0 ? across : down.leaves().get(row).measure().orElse(0);
-    return measures.get(place);
+    int measure = across >= 0 ? across : down.leaves().get(row).measure().orElse(0);
+    return measures.get(measure);
   }
 
   /// The notes that the mark in a place calls for.

@@ -71,7 +71,7 @@ public class MendTest {
   public void itemsKeepTheirNumbersByKind() {
     assertThat(TWO.number(0)).isEqualTo(1);
     assertThat(TWO.number(1)).isEqualTo(2);
-    assertThat(TWO.place(TWO.items().get(1).id())).isEqualTo(1);
-    assertThat(TWO.place("none")).isEqualTo(-1);
+    assertThat(TWO.indexOf(TWO.items().get(1).id())).isEqualTo(1);
+    assertThat(TWO.indexOf("none")).isEqualTo(-1);
   }
 }

@@ -56,26 +56,26 @@ public class HistoryTest {
       return document.withAdded(
           new Source("pasted", new RandomTables(random.nextInt(20)).grid()), Finish.in("Plain"));
     }
-    int place = random.nextInt(size);
-    Finish finish = document.table(place).finish();
+    int index = random.nextInt(size);
+    Finish finish = document.table(index).finish();
     Corrections corrections = finish.corrections();
     return switch (random.nextInt(7)) {
-      case 0 -> document.without(place);
-      case 1 -> document.withMoved(place, random.nextInt(size));
+      case 0 -> document.without(index);
+      case 1 -> document.withMoved(index, random.nextInt(size));
       case 2 ->
-          document.withFinish(place, finish.withStyle(random.nextBoolean() ? "APA 7" : "Plain"));
+          document.withFinish(index, finish.withStyle(random.nextBoolean() ? "APA 7" : "Plain"));
       case 3 ->
-          document.withFinish(place, finish.withWord(PartName.TITLE, "Title " + random.nextInt(5)));
+          document.withFinish(index, finish.withWord(PartName.TITLE, "Title " + random.nextInt(5)));
       case 4 ->
           document.withFinish(
-              place, finish.withCorrections(corrections.withHeadRows(random.nextInt(3))));
+              index, finish.withCorrections(corrections.withHeadRows(random.nextInt(3))));
       case 5 ->
           document.withFinish(
-              place,
+              index,
               finish.withCorrections(
                   corrections.withRow(
                       new Anchor(List.of("Winter"), random.nextInt(9)), LineRole.BODY)));
-      default -> document.withFinish(place, finish.withCorrections(corrections.withStubColumns(1)));
+      default -> document.withFinish(index, finish.withCorrections(corrections.withStubColumns(1)));
     };
   }
 

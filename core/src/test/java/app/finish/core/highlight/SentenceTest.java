@@ -173,7 +173,7 @@ public class SentenceTest {
               List.of("down", "flat", "up"),
               random.nextBoolean() ? List.of() : List.of(-2.0, 2.0),
               random.nextBoolean() ? "ink" : ink,
-              Show.Signs.Place.values()[random.nextInt(3)]);
+              Show.Signs.Stand.values()[random.nextInt(3)]);
       case 3 -> new Show.Trend(ink);
       default -> flag(random, ink);
     };

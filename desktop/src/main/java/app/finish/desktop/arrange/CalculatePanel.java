@@ -108,7 +108,7 @@ public final class CalculatePanel {
     wrong.setManaged(bad.isPresent());
     caret.setVisible(bad.isPresent());
     caret.setManaged(bad.isPresent());
-    bad.ifPresent(one -> caret.setTranslateX(placeOf(one.place())));
+    bad.ifPresent(one -> caret.setTranslateX(xOf(one.offset())));
     String text = expression.getText();
     boolean share = text.strip().matches("(share_of_\\w+|percent_change)\\(.*\\)");
     if (share) {
@@ -130,8 +130,8 @@ public final class CalculatePanel {
   }
 
   /// How far to the right a place of the expression stands in its field.
-  private double placeOf(int place) {
-    String before = expression.getText().substring(0, Math.min(place, expression.getLength()));
+  private double xOf(int offset) {
+    String before = expression.getText().substring(0, Math.min(offset, expression.getLength()));
     Text measure = new Text(before);
     measure.setFont(expression.getFont());
     double room = Math.max(0, expression.getWidth() - 24);
@@ -203,7 +203,7 @@ public final class CalculatePanel {
     Optional<BadExpression> bad = bad();
     if (expression.getText().isBlank() || bad.isPresent()) {
       expression.requestFocus();
-      bad.ifPresent(one -> expression.positionCaret(one.place()));
+      bad.ifPresent(one -> expression.positionCaret(one.offset()));
       return;
     }
     String called =

@@ -180,7 +180,7 @@ public final class HeadingPanel {
     if (paths.size() < 2) {
       return Optional.of(List.of(Benches.caption(Texts.of("arrange.gatherHow"))));
     }
-    paths.sort((one, other) -> Integer.compare(placeOf(one), placeOf(other)));
+    paths.sort((one, other) -> Integer.compare(firstLeaf(one), firstLeaf(other)));
     TextField name = TallyPanel.field("gather-name", "", Texts.of("arrange.gatherName"));
     name.getStyleClass().add("well-words");
     name.setOnAction(event -> moves.gather(paths, name.getText().strip()));
@@ -188,7 +188,7 @@ public final class HeadingPanel {
         List.of(Benches.caption(Texts.of("arrange.gatherUnder", paths.size())), name));
   }
 
-  private int placeOf(List<String> heading) {
+  private int firstLeaf(List<String> heading) {
     return arranged.leaves(side, heading).map(Arranged.Range::first).orElse(Integer.MAX_VALUE);
   }
 

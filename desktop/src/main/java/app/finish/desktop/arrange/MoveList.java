@@ -67,14 +67,14 @@ public final class MoveList {
   }
 
   /// Why a move has no place, and what it could not take for numbers.
-  private List<Node> said(int place) {
+  private List<Node> said(int index) {
     List<Node> nodes = new ArrayList<>();
     Optional<Arranged> arranged = arranged();
     arranged
-        .map(one -> one.unplaced().get(place))
+        .map(one -> one.unplaced().get(index))
         .ifPresent(reason -> nodes.add(doubtful(Texts.of("arrange.unplaced", reason))));
     List<String> refused =
-        arranged.map(one -> one.refused().getOrDefault(place, List.of())).orElse(List.of());
+        arranged.map(one -> one.refused().getOrDefault(index, List.of())).orElse(List.of());
     if (!refused.isEmpty()) {
       nodes.add(doubtful(Texts.of("arrange.refused", refused.size())));
       refused.stream().limit(12).forEach(one -> nodes.add(Benches.caption(one)));
@@ -88,61 +88,61 @@ public final class MoveList {
     return label;
   }
 
-  private Node row(List<Arrangement.Entry> entries, int place) {
-    String words = desk.arranging().words(place);
+  private Node row(List<Arrangement.Entry> entries, int index) {
+    String words = desk.arranging().words(index);
     Arrangement now = desk.arrangement();
-    String id = "move-" + (place + 1);
+    String id = "move-" + (index + 1);
     CheckBox on = new CheckBox(words);
     on.setId(id);
-    on.setSelected(entries.get(place).on());
+    on.setSelected(entries.get(index).on());
     on.setAccessibleText(Texts.of("arrange.on", words));
     on.setWrapText(true);
     on.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(on, Priority.ALWAYS);
-    on.setOnAction(event -> desk.arranging().switched(place, on.isSelected()));
+    on.setOnAction(event -> desk.arranging().switched(index, on.isSelected()));
     Button up = Buttons.small("↑", id + "-up", Texts.of("arrange.up", words));
-    up.setDisable(place == 0);
-    up.setOnAction(event -> desk.arranging().reordered(place, place - 1));
+    up.setDisable(index == 0);
+    up.setOnAction(event -> desk.arranging().reordered(index, index - 1));
     Button down = Buttons.small("↓", id + "-down", Texts.of("arrange.down", words));
-    down.setDisable(place == entries.size() - 1);
-    down.setOnAction(event -> desk.arranging().reordered(place, place + 1));
+    down.setDisable(index == entries.size() - 1);
+    down.setOnAction(event -> desk.arranging().reordered(index, index + 1));
     Button out = Buttons.small("×", id + "-out", Texts.of("arrange.takeBack", words));
-    out.setOnAction(event -> desk.arranging().takenOut(place));
+    out.setOnAction(event -> desk.arranging().takenOut(index));
     HBox row = new HBox(4, on);
-    if (!entries.get(place).move().settings().isEmpty()) {
-      row.getChildren().add(edit(place, words));
+    if (!entries.get(index).move().settings().isEmpty()) {
+      row.getChildren().add(edit(index, words));
     }
     row.getChildren().addAll(up, down, out);
     row.setAlignment(Pos.TOP_LEFT);
     return row;
   }
 
-  private Button edit(int place, String words) {
+  private Button edit(int index, String words) {
     Button edit =
-        Buttons.small("…", "move-" + (place + 1) + "-edit", Texts.of("arrange.change", words));
+        Buttons.small("…", "move-" + (index + 1) + "-edit", Texts.of("arrange.change", words));
     edit.setOnAction(
         event -> {
-          boolean isOpen = open.isPresent() && open.getAsInt() == place;
-          open = isOpen ? OptionalInt.empty() : OptionalInt.of(place);
+          boolean isOpen = open.isPresent() && open.getAsInt() == index;
+          open = isOpen ? OptionalInt.empty() : OptionalInt.of(index);
           show();
         });
     return edit;
   }
 
-  private Node form(int place, Move move) {
+  private Node form(int index, Move move) {
     VBox form = new VBox(6);
     form.getStyleClass().add("move-form");
     form.getChildren()
         .setAll(
             new MoveForm(
                     move.settings(),
-                    "move-" + (place + 1),
-                    other -> desk.arranging().replaced(place, other),
+                    "move-" + (index + 1),
+                    other -> desk.arranging().replaced(index, other),
                     desk)
                 .build());
     if (move instanceof Hold hold) {
-      Button each = Buttons.button(Texts.of("arrange.each"), "move-" + (place + 1) + "-each");
-      each.setOnAction(event -> desk.arranging().tableForEach(place, hold));
+      Button each = Buttons.button(Texts.of("arrange.each"), "move-" + (index + 1) + "-each");
+      each.setOnAction(event -> desk.arranging().tableForEach(index, hold));
       form.getChildren().add(each);
     }
     return form;

@@ -64,12 +64,12 @@ public final class MeasurePanel {
     Benches.replace(box, nodes);
   }
 
-  private Node kind(Measure measure, int place, Corrections corrections) {
+  private Node kind(Measure measure, int index, Corrections corrections) {
     String name = measure.name().isEmpty() ? Texts.of("bring.figures") : measure.name();
     ChoiceBox<MeasureKind> choice =
         choice(
             List.of(MeasureKind.values()), measure.kind(), kind -> Texts.of("kind." + kind.word()));
-    choice.setId("kind-" + (place + 1));
+    choice.setId("kind-" + (index + 1));
     choice.setAccessibleText(Texts.of("bring.kindOf", name));
     choice
         .getSelectionModel()
@@ -83,7 +83,7 @@ public final class MeasurePanel {
   }
 
   /// Of which kind the second figures of a measure's cells are.
-  private Node second(Measure measure, int place, Corrections corrections) {
+  private Node second(Measure measure, int index, Corrections corrections) {
     String name = measure.name().isEmpty() ? Texts.of("bring.figures") : measure.name();
     List<Optional<MeasureKind>> values = new ArrayList<>(List.of(Optional.empty()));
     for (MeasureKind kind : MeasureKind.values()) {
@@ -93,7 +93,7 @@ public final class MeasurePanel {
         kind ->
             kind.map(one -> Texts.of("kind." + one.word())).orElse(Texts.of("bring.second.none"));
     ChoiceBox<Optional<MeasureKind>> choice = choice(values, measure.bracketed(), names);
-    choice.setId("second-" + (place + 1));
+    choice.setId("second-" + (index + 1));
     choice.setAccessibleText(Texts.of("bring.secondOf", name));
     choice
         .getSelectionModel()

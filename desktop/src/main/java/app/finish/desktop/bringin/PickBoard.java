@@ -117,7 +117,7 @@ public final class PickBoard extends VBox {
     return Benches.spread(buttons, hidden);
   }
 
-  private Node tile(Source source, int place) {
+  private Node tile(Source source, int index) {
     Thumbnail picture = new Thumbnail(painter, WIDTH, HEIGHT);
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
@@ -127,14 +127,14 @@ public final class PickBoard extends VBox {
     Label size = new Label(size(source));
     size.getStyleClass().add("caption");
     ToggleButton tile = new ToggleButton();
-    tile.setId("pick-" + (place + 1));
+    tile.setId("pick-" + (index + 1));
     tile.setGraphic(new VBox(3, frame, title, size));
     tile.getStyleClass().setAll("pick-tile");
     tile.setSelected(true);
-    tile.setAccessibleText(Texts.of("pick.table", place + 1, source.grid().name()));
+    tile.setAccessibleText(Texts.of("pick.table", index + 1, source.grid().name()));
     tile.setOnAction(event -> count());
     tiles.add(tile);
-    draw(place, picture, title, tile);
+    draw(index, picture, title, tile);
     return tile;
   }
 
@@ -142,18 +142,18 @@ public final class PickBoard extends VBox {
     return Texts.of("bring.size", source.grid().rows(), source.grid().columns());
   }
 
-  private void draw(int place, Thumbnail picture, Label title, ToggleButton tile) {
+  private void draw(int index, Thumbnail picture, Label title, ToggleButton tile) {
     Document offered = desk.intake().preview(offer.tables().tables());
-    Finish finish = offered.table(place).finish();
+    Finish finish = offered.table(index).finish();
     desk.worker()
         .behind(
-            () -> desk.proofs().shown(offered, place, finish, Paper.A4.unpaged()),
+            () -> desk.proofs().shown(offered, index, finish, Paper.A4.unpaged()),
             shown -> {
               picture.show(shown.scroll());
               String words = shown.recognition().table().words().title();
               if (!words.isEmpty()) {
                 title.setText(words);
-                tile.setAccessibleText(Texts.of("pick.table", place + 1, words));
+                tile.setAccessibleText(Texts.of("pick.table", index + 1, words));
               }
             },
             failure -> {});

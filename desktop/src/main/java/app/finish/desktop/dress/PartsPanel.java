@@ -139,7 +139,7 @@ public final class PartsPanel {
     return heights.size() - 1;
   }
 
-  private Node picture(Heights height, int place, ToggleGroup group, Shown shown) {
+  private Node picture(Heights height, int index, ToggleGroup group, Shown shown) {
     Thumbnail picture = new Thumbnail(painter, WIDTH, HEIGHT);
     double at =
         desk.pickProperty()
@@ -160,7 +160,7 @@ public final class PartsPanel {
     card.setToggleGroup(group);
     Tooltip.install(card, new Tooltip(height.label()));
     card.getStyleClass().setAll("height-card");
-    card.setId("height-" + place);
+    card.setId("height-" + index);
     card.setAccessibleText(height.label());
     card.setSelected(height.selector().equals(chosen));
     card.setOnAction(

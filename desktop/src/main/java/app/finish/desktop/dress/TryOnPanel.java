@@ -34,7 +34,7 @@ public final class TryOnPanel {
   private static final double WIDTH = 120;
   private static final double HEIGHT = 76;
 
-  private record Drawn(Document document, int place, Finish finish) {}
+  private record Drawn(Document document, int index, Finish finish) {}
 
   private final Desk desk;
   private final Dressing dressing;
@@ -169,11 +169,11 @@ public final class TryOnPanel {
   /// Draws the pictures that are not drawn yet, behind the window's back; those of styles that did
   /// not change, on a table that did not, stay.
   private void draw(DocumentTable table) {
-    int place = desk.placeProperty().get();
+    int index = desk.indexProperty().get();
     for (HouseStyle style : dressing.styles().styles()) {
       Document document = dressing.holding(desk.document(), style.name());
       Finish finish = table.finish().withStyle(style.name());
-      Drawn wanted = new Drawn(document, place, finish);
+      Drawn wanted = new Drawn(document, index, finish);
       Drawn before = drawn.get(style.name());
       if (before != null && same(before, wanted)) {
         continue;
@@ -181,7 +181,7 @@ public final class TryOnPanel {
       drawn.put(style.name(), wanted);
       desk.worker()
           .draw(
-              () -> desk.proofs().picture(document, place, finish, Paper.A4.unpaged()),
+              () -> desk.proofs().picture(document, index, finish, Paper.A4.unpaged()),
               made -> Objects.requireNonNull(pictures.get(style.name())).showNear(made.scroll()),
               desk::tell);
     }
@@ -190,12 +190,12 @@ public final class TryOnPanel {
   private static boolean same(Drawn one, Drawn other) {
     List<DocumentTable> tables = one.document.tables();
     List<DocumentTable> others = other.document.tables();
-    return one.place == other.place
+    return one.index == other.index
         && one.finish.equals(other.finish)
         && one.document.styles().equals(other.document.styles())
         && one.document.palette().equals(other.document.palette())
-        && one.place < tables.size()
-        && tables.get(one.place).source() == others.get(other.place).source();
+        && one.index < tables.size()
+        && tables.get(one.index).source() == others.get(other.index).source();
   }
 
   /// What the table is compared with on the proof.

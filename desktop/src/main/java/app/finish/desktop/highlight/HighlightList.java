@@ -73,49 +73,49 @@ final class HighlightList {
   }
 
   /// A highlight of the style, which all tables that wear it have.
-  private Node ofStyle(int place, String sentence) {
+  private Node ofStyle(int index, String sentence) {
     Label words = new Label(Texts.of("highlight.ofStyle", sentence));
     words.setWrapText(true);
     words.getStyleClass().add("caption");
     Button out =
         Benches.button(
-            "style-highlight-" + (place + 1) + "-out",
+            "style-highlight-" + (index + 1) + "-out",
             "highlight.takeOut",
-            () -> highlighting.takeOutOfStyle(place));
+            () -> highlighting.takeOutOfStyle(index));
     out.getStyleClass().add("quiet-link");
     out.setMinWidth(Button.USE_PREF_SIZE);
     out.setAccessibleText(out.getText() + ": " + sentence);
     return Benches.spread(words, out);
   }
 
-  private Node row(int place, Highlight highlight) {
+  private Node row(int index, Highlight highlight) {
     String words = highlight.name().isEmpty() ? HighlightSentence.of(highlight) : highlight.name();
-    String id = "highlight-" + (place + 1);
+    String id = "highlight-" + (index + 1);
     CheckBox on = new CheckBox();
     on.setId(id + "-on");
     on.setSelected(highlight.on());
     on.setAccessibleText(Texts.of("highlight.on", words));
-    on.setOnAction(event -> highlighting.toggle(place));
+    on.setOnAction(event -> highlighting.toggle(index));
     ToggleButton name = new ToggleButton(words);
     name.setId(id);
-    name.setSelected(highlighting.chosenProperty().get() == place);
+    name.setSelected(highlighting.chosenProperty().get() == index);
     name.getStyleClass().addAll("chip", "highlight-row");
     name.setWrapText(true);
     name.setMaxWidth(Double.MAX_VALUE);
     name.setOnAction(
         event -> {
           name.setSelected(true);
-          highlighting.chosenProperty().set(place);
+          highlighting.chosenProperty().set(index);
         });
     HBox.setHgrow(name, Priority.ALWAYS);
     Button up = Buttons.small("↑", id + "-up", Texts.of("highlight.up", words));
-    up.setDisable(place == 0);
-    up.setOnAction(event -> highlighting.move(place, -1));
+    up.setDisable(index == 0);
+    up.setOnAction(event -> highlighting.move(index, -1));
     Button down = Buttons.small("↓", id + "-down", Texts.of("highlight.down", words));
-    down.setDisable(place == highlighting.all().size() - 1);
-    down.setOnAction(event -> highlighting.move(place, 1));
+    down.setDisable(index == highlighting.all().size() - 1);
+    down.setOnAction(event -> highlighting.move(index, 1));
     Button out = Buttons.small("×", id + "-out", Texts.of("highlight.out", words));
-    out.setOnAction(event -> highlighting.remove(place));
+    out.setOnAction(event -> highlighting.remove(index));
     HBox row = new HBox(4, on, name, up, down, out);
     row.setAlignment(Pos.CENTER_LEFT);
     return row;

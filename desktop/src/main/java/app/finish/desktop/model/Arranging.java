@@ -106,8 +106,8 @@ public final class Arranging {
   }
 
   /// Switches a move of the list on or off.
-  public void switched(int place, boolean on) {
-    arrange(Texts.of("change.switch", words(place)), arrangement().withSwitched(place, on));
+  public void switched(int index, boolean on) {
+    arrange(Texts.of("change.switch", words(index)), arrangement().withSwitched(index, on));
   }
 
   /// Puts a move at another place of the list.
@@ -116,15 +116,15 @@ public final class Arranging {
   }
 
   /// Takes a move out of the list.
-  public void takenOut(int place) {
-    arrange(Texts.of("change.moveOut", words(place)), arrangement().without(place));
+  public void takenOut(int index) {
+    arrange(Texts.of("change.moveOut", words(index)), arrangement().without(index));
   }
 
   /// Puts another move in the place of one of the list.
-  public void replaced(int place, Move other) {
+  public void replaced(int index, Move other) {
     arrange(
         Texts.of("change.changed", other.words(Levels.NUMBERED)),
-        arrangement().withReplaced(place, other));
+        arrangement().withReplaced(index, other));
   }
 
   /// Places a dimension on a side at a depth, counted without itself; or holds it at a member.
@@ -139,13 +139,13 @@ public final class Arranging {
 
   /// Steps from the member that a dimension is held at to its neighbour.
   public void step(Tag tag, int by) {
-    int place = tag.heldBy().map(arrangement()::placeOf).orElse(-1);
-    if (place >= 0 && tag.heldBy().orElseThrow() instanceof Hold hold) {
-      List<String> members = membersBefore(place, hold);
+    int index = tag.heldBy().map(arrangement()::indexOf).orElse(-1);
+    if (index >= 0 && tag.heldBy().orElseThrow() instanceof Hold hold) {
+      List<String> members = membersBefore(index, hold);
       int to = members.indexOf(hold.member()) + by;
       if (to >= 0 && to < members.size()) {
         Move other = new Hold(hold.side(), hold.level(), members.get(to));
-        arrange(other.words(Levels.NUMBERED), arrangement().withReplaced(place, other));
+        arrange(other.words(Levels.NUMBERED), arrangement().withReplaced(index, other));
       }
     }
   }
@@ -154,15 +154,15 @@ public final class Arranging {
     Arrangement now = arrangement();
     List<Arrangement.Entry> drawn =
         desk.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
-    int place = 0;
-    while (place < Math.min(drawn.size(), now.entries().size())
-        && drawn.get(place).equals(now.entries().get(place))) {
-      place++;
+    int index = 0;
+    while (index < Math.min(drawn.size(), now.entries().size())
+        && drawn.get(index).equals(now.entries().get(index))) {
+      index++;
     }
-    while (place < now.entries().size() && !now.entries().get(place).move().moveKind().turns()) {
-      place++;
+    while (index < now.entries().size() && !now.entries().get(index).move().moveKind().turns()) {
+      index++;
     }
-    return now.withAt(place, move);
+    return now.withAt(index, move);
   }
 
   /// The table as the moves leave it, those that are held among them.
@@ -177,10 +177,10 @@ public final class Arranging {
 
   /// Takes a move back, wherever it stands in the list.
   public void takeBack(Move move) {
-    int place = arrangement().placeOf(move);
-    if (place >= 0) {
+    int index = arrangement().indexOf(move);
+    if (index >= 0) {
       arrange(
-          Texts.of("change.moveOut", move.words(Levels.NUMBERED)), arrangement().without(place));
+          Texts.of("change.moveOut", move.words(Levels.NUMBERED)), arrangement().without(index));
     }
   }
 
@@ -234,14 +234,14 @@ public final class Arranging {
 
   /// A move of the list in words. Of a long table levels go by their numbers, since naming them
   /// takes making the moves before.
-  public String words(int place) {
-    Move move = arrangement().entries().get(place).move();
+  public String words(int index) {
+    Move move = arrangement().entries().get(index).move();
     Optional<Table> table = desk.shownProperty().get().map(shown -> shown.recognition().table());
     long figures = table.map(one -> (long) one.body().rows() * one.body().columns()).orElse(0L);
     if (figures == 0 || figures > NAMED_BY_MAKING) {
       return move.words(Levels.NUMBERED);
     }
-    Arranged then = desk.proofs().after(table.orElseThrow(), arrangement().before(place));
+    Arranged then = desk.proofs().after(table.orElseThrow(), arrangement().before(index));
     return move.words(
         (side, level) ->
             level < then.levels(side).size()
@@ -250,12 +250,12 @@ public final class Arranging {
   }
 
   /// The members of a level as they stand before a move holds it at one of them.
-  public List<String> membersBefore(int place, Hold hold) {
+  public List<String> membersBefore(int index, Hold hold) {
     return desk.shownProperty()
         .get()
         .map(
             shown ->
-                desk.proofs().arranged(shown.recognition().table(), arrangement().before(place)))
+                desk.proofs().arranged(shown.recognition().table(), arrangement().before(index)))
         .map(then -> members(then, hold.side(), hold.level()))
         .orElse(List.of());
   }
@@ -273,18 +273,18 @@ public final class Arranging {
   }
 
   /// Makes one table of the document for each member at which a move could hold the table at hand.
-  public void tableForEach(int place, Hold hold) {
+  public void tableForEach(int index, Hold hold) {
     Optional<DocumentTable> table = desk.table();
-    List<String> members = new ArrayList<>(membersBefore(place, hold));
+    List<String> members = new ArrayList<>(membersBefore(index, hold));
     members.remove(hold.member());
     if (table.isEmpty() || members.isEmpty()) {
       return;
     }
     Document document = desk.document();
-    int at = desk.placeProperty().get();
+    int at = desk.indexProperty().get();
     for (int i = 0; i < members.size(); i++) {
       Move other = new Hold(hold.side(), hold.level(), members.get(i));
-      document = added(document, table.get(), arrangement().withReplaced(place, other), at + 1 + i);
+      document = added(document, table.get(), arrangement().withReplaced(index, other), at + 1 + i);
     }
     desk.change(Texts.of("change.tableForEach", members.size() + 1), document);
     desk.say(Texts.of("notice.tables", members.size()));
@@ -292,7 +292,7 @@ public final class Arranging {
 
   /// Makes a table of what a move sets aside.
   public void tableOfAside(Move move) {
-    int moved = arrangement().placeOf(move);
+    int moved = arrangement().indexOf(move);
     if (moved < 0) {
       return;
     }
@@ -300,7 +300,7 @@ public final class Arranging {
     desk.table()
         .ifPresent(
             table -> {
-              int at = desk.placeProperty().get();
+              int at = desk.indexProperty().get();
               Document document = added(desk.document(), table, others, at + 1);
               desk.change(Texts.of("change.tableOfAside"), document);
               desk.say(Texts.of("notice.tables", 1));
@@ -308,8 +308,8 @@ public final class Arranging {
   }
 
   private static Document added(
-      Document document, DocumentTable like, Arrangement arrangement, int place) {
+      Document document, DocumentTable like, Arrangement arrangement, int index) {
     Document more = document.withAdded(like.source(), like.finish().withArrangement(arrangement));
-    return more.withMoved(more.items().size() - 1, place);
+    return more.withMoved(more.items().size() - 1, index);
   }
 }

@@ -45,7 +45,7 @@ public final class Desk {
       new ReadOnlyObjectWrapper<>(History.of(Document.EMPTY));
   private final ObjectProperty<Document> saved = new SimpleObjectProperty<>(Document.EMPTY);
   private final ObjectProperty<Step> step = new SimpleObjectProperty<>(Step.BRING_IN);
-  private final ReadOnlyObjectWrapper<Integer> place = new ReadOnlyObjectWrapper<>(0);
+  private final ReadOnlyObjectWrapper<Integer> index = new ReadOnlyObjectWrapper<>(0);
   private final ObjectProperty<Optional<String>> trying =
       new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<Optional<Pick>> pick = new SimpleObjectProperty<>(Optional.empty());
@@ -70,7 +70,7 @@ public final class Desk {
     this.sending = sending;
     this.worker = worker;
     history.addListener((property, before, now) -> settle());
-    place.addListener(
+    index.addListener(
         (property, before, now) -> {
           arranging.redraws().forget();
           showAnew();
@@ -93,8 +93,8 @@ public final class Desk {
     return step;
   }
 
-  public ReadOnlyObjectProperty<Integer> placeProperty() {
-    return place.getReadOnlyProperty();
+  public ReadOnlyObjectProperty<Integer> indexProperty() {
+    return index.getReadOnlyProperty();
   }
 
   public ObjectProperty<Optional<String>> tryingProperty() {
@@ -158,8 +158,8 @@ public final class Desk {
 
   /// The table at hand, if there is one.
   public Optional<DocumentTable> table() {
-    return place.get() < document().items().size()
-        ? Optional.of(document().table(place.get()))
+    return index.get() < document().items().size()
+        ? Optional.of(document().table(index.get()))
         : Optional.empty();
   }
 
@@ -173,7 +173,7 @@ public final class Desk {
     offer.set(Optional.empty());
     trying.set(Optional.empty());
     pick.set(Optional.empty());
-    place.set(0);
+    index.set(0);
     history.set(History.of(document));
     step.set(Step.BRING_IN);
     begun.forEach(Runnable::run);
@@ -191,7 +191,7 @@ public final class Desk {
 
   /// Mends what a check found of the table at hand.
   public void mend(Mend mend) {
-    change(mend.words(), mend.on(document(), place.get()));
+    change(mend.words(), mend.on(document(), index.get()));
   }
 
   public void undo() {
@@ -205,11 +205,11 @@ public final class Desk {
   private void settle() {
     arranging.redraws().forget();
     int tables = document().items().size();
-    if (tables > 0 && place.get() >= tables) {
-      place.set(tables - 1);
+    if (tables > 0 && index.get() >= tables) {
+      index.set(tables - 1);
     }
     if (tables == 0) {
-      place.set(0);
+      index.set(0);
       step.set(Step.BRING_IN);
       pick.set(Optional.empty());
     }
@@ -222,7 +222,7 @@ public final class Desk {
       trying.set(Optional.empty());
       pick.set(Optional.empty());
       pointed.set(Optional.empty());
-      place.set(table);
+      index.set(table);
     }
   }
 
@@ -274,7 +274,7 @@ public final class Desk {
     Finish styled = trying.get().map(lit::withStyle).orElse(lit);
     boolean asItCame = step.get() == Step.BRING_IN;
     Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
-    showing.show(document, place.get(), wearing);
+    showing.show(document, index.get(), wearing);
   }
 
   private void seen(long nanoseconds) {
@@ -288,7 +288,7 @@ public final class Desk {
 
   /// Changes the finish of the table at hand.
   void changeFinish(String label, Finish finish) {
-    table().ifPresent(table -> change(label, document().withFinish(place.get(), finish)));
+    table().ifPresent(table -> change(label, document().withFinish(index.get(), finish)));
   }
 
   /// Puts a style on the table at hand. Touches stay, and a line says how many; or they are lifted,
@@ -305,7 +305,7 @@ public final class Desk {
         Texts.of("change.style", style.name()),
         dressing
             .holding(document(), style.name())
-            .withFinish(place.get(), lifts ? worn.withTouches(Touches.NONE) : worn));
+            .withFinish(index.get(), lifts ? worn.withTouches(Touches.NONE) : worn));
     int touches = finish.touches().count();
     if (touches > 0) {
       say(Texts.of(lifts ? "notice.touchesLifted" : "notice.touchesKept", touches));
@@ -341,7 +341,7 @@ public final class Desk {
   /// Cuts the table at hand in two above a row of its grid.
   public void cutAt(int row) {
     try {
-      change(Texts.of("change.cut"), Cutting.cut(document(), place.get(), row));
+      change(Texts.of("change.cut"), Cutting.cut(document(), index.get(), row));
     } catch (Refusal e) {
       tell(e);
     }
@@ -350,7 +350,7 @@ public final class Desk {
   /// Cuts the table at hand in two before a column of its grid.
   public void cutBefore(int column) {
     try {
-      change(Texts.of("change.cut"), Cutting.cutBefore(document(), place.get(), column));
+      change(Texts.of("change.cut"), Cutting.cutBefore(document(), index.get(), column));
     } catch (Refusal e) {
       tell(e);
     }
@@ -358,12 +358,12 @@ public final class Desk {
 
   /// Whether the table at hand and the next can be one.
   public boolean canJoin() {
-    return Cutting.joined(document(), place.get()).isPresent();
+    return Cutting.joined(document(), index.get()).isPresent();
   }
 
   /// Makes the table at hand and the next one.
   public void join() {
-    Cutting.joined(document(), place.get())
+    Cutting.joined(document(), index.get())
         .ifPresent(joined -> change(Texts.of("change.join"), joined));
   }
 
@@ -389,7 +389,7 @@ public final class Desk {
         .ifPresent(
             table -> {
               pick.set(Optional.empty());
-              change(Texts.of("change.remove", place.get() + 1), document().without(place.get()));
+              change(Texts.of("change.remove", index.get() + 1), document().without(index.get()));
             });
   }
 

@@ -258,9 +258,9 @@ public final class Dressing {
   }
 
   private Document with(Document document, UnaryOperator<Finish> also) {
-    int place = desk.placeProperty().get();
-    return place < document.items().size()
-        ? document.withFinish(place, also.apply(document.table(place).finish()))
+    int index = desk.indexProperty().get();
+    return index < document.items().size()
+        ? document.withFinish(index, also.apply(document.table(index).finish()))
         : document;
   }
 
@@ -286,7 +286,7 @@ public final class Dressing {
     Finish finish = finish().orElseThrow().withStyle(style.name()).withTouches(left);
     desk.change(
         Texts.of("change.makeStyle", style.name()),
-        document.withFinish(desk.placeProperty().get(), finish));
+        document.withFinish(desk.indexProperty().get(), finish));
     desk.say(Texts.of("notice.made", style.name()));
   }
 

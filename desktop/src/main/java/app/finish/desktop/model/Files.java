@@ -295,21 +295,21 @@ public final class Files {
   }
 
   /// Asks for a file and sends tables out to it.
-  public void sendOut(OutputFormat format, Paper paper, List<Integer> places) {
+  public void sendOut(OutputFormat format, Paper paper, List<Integer> indexes) {
     String name = documentName() + "." + format.extension();
     picker
         .toWrite(name, format.label(), "*." + format.extension())
         .ifPresent(
-            path -> sendOut(format, paper, places, withEnding(path, "." + format.extension())));
+            path -> sendOut(format, paper, indexes, withEnding(path, "." + format.extension())));
   }
 
-  private void sendOut(OutputFormat format, Paper paper, List<Integer> places, Path path) {
+  private void sendOut(OutputFormat format, Paper paper, List<Integer> indexes, Path path) {
     Document document = desk.document();
     desk.worker()
         .run(
             Texts.of("busy.writing", path.getFileName()),
             () -> {
-              desk.sending().write(document, places, format, paper, path);
+              desk.sending().write(document, indexes, format, paper, path);
               return path;
             },
             written -> desk.say(Texts.of("send.done", path)),
@@ -326,7 +326,7 @@ public final class Files {
                   desk.sending()
                       .proof(
                           desk.document(),
-                          desk.document().place(shown.table().id()),
+                          desk.document().indexOf(shown.table().id()),
                           Paper.A4.unpaged());
               clip.put(new HtmlWriter().fragment(proof, "t" + shown.number()), text(proof));
               desk.say(Texts.of("send.copied"));

@@ -50,7 +50,7 @@ public final class Highlighting {
     desk.shownProperty().addListener((p, before, now) -> matches.look());
     chosen.addListener((p, before, now) -> matches.look());
     desk.stepProperty().addListener((p, before, now) -> matches.look());
-    desk.placeProperty().addListener((p, before, now) -> chosen.set(0));
+    desk.indexProperty().addListener((p, before, now) -> chosen.set(0));
   }
 
   /// The place in the list of the highlight that is edited.
@@ -120,10 +120,10 @@ public final class Highlighting {
   }
 
   /// Takes a highlight out of the style and gives it to the table at hand.
-  public void takeOutOfStyle(int place) {
+  public void takeOutOfStyle(int index) {
     List<String> sentences = new ArrayList<>(ofStyle());
     List<Highlight> own = new ArrayList<>(all());
-    own.addAll(HighlightSentence.readAll(List.of(sentences.remove(place))));
+    own.addAll(HighlightSentence.readAll(List.of(sentences.remove(index))));
     desk.dressing()
         .changeStyle(
             Texts.of("change.highlight.takeOut"),
@@ -185,29 +185,29 @@ public final class Highlighting {
   }
 
   /// Removes a highlight.
-  public void remove(int place) {
+  public void remove(int index) {
     List<Highlight> others = new ArrayList<>(all());
-    others.remove(place);
+    others.remove(index);
     change(Texts.of("change.highlight.remove"), others);
     chosen.set(Math.max(0, Math.min(chosen.get(), others.size() - 1)));
   }
 
   /// Moves a highlight up or down in the list.
-  public void move(int place, int by) {
-    int to = place + by;
+  public void move(int index, int by) {
+    int to = index + by;
     if (to >= 0 && to < all().size()) {
       List<Highlight> others = new ArrayList<>(all());
-      others.add(to, others.remove(place));
+      others.add(to, others.remove(index));
       chosen.set(to);
       change(Texts.of("change.highlight.order"), others);
     }
   }
 
   /// Switches a highlight on or off.
-  public void toggle(int place) {
+  public void toggle(int index) {
     List<Highlight> others = new ArrayList<>(all());
-    Highlight one = others.get(place);
-    others.set(place, one.switched(!one.on()));
+    Highlight one = others.get(index);
+    others.set(index, one.switched(!one.on()));
     change(Texts.of(one.on() ? "change.highlight.off" : "change.highlight.on"), others);
   }
 
@@ -215,7 +215,7 @@ public final class Highlighting {
   public void copyToAll() {
     var document = desk.document();
     for (int i = 0; i < document.items().size(); i++) {
-      if (i != desk.placeProperty().get()) {
+      if (i != desk.indexProperty().get()) {
         Set<Highlight> both = new LinkedHashSet<>(all());
         both.addAll(document.table(i).finish().highlights());
         document =

@@ -90,10 +90,10 @@ public final class Proofs {
   }
 
   /// What is shown of a table of a document, under this finish.
-  public Shown shown(Document document, int place, Finish finish, Paper paper) {
-    Recognition recognition = recognised(document, place, finish);
+  public Shown shown(Document document, int index, Finish finish, Paper paper) {
+    Recognition recognition = recognised(document, index, finish);
     Arranged arranged = arranged(recognition.table(), finish.arrangement());
-    Shown shown = laidOut(document, place, finish, recognition, arranged, paper);
+    Shown shown = laidOut(document, index, finish, recognition, arranged, paper);
     arranged.lookAhead();
     shown.scroll().between(0, IN_SIGHT, 0, IN_SIGHT);
     last = Optional.of(new Last(document, shown));
@@ -102,9 +102,9 @@ public final class Proofs {
 
   /// What is in sight of a long table that was shown last, if only its arrangement is another: it
   /// is there long before the whole of it is.
-  Optional<Scroll> glimpse(Document document, int place, Finish finish, FirstScreen.Area sight) {
+  Optional<Scroll> glimpse(Document document, int index, Finish finish, FirstScreen.Area sight) {
     Optional<Shown> before =
-        before(document, place, finish)
+        before(document, index, finish)
             .filter(shown -> Shown.isLong(shown.recognition().table()))
             .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
     if (before.isEmpty()) {
@@ -113,7 +113,7 @@ public final class Proofs {
     Recognition recognition = before.get().recognition();
     Optional<Arranger.Ready> ready =
         kept.filter(one -> one.table == recognition.table()).map(one -> one.ready);
-    if (ready.isEmpty() || recognition != recognised(document, place, finish)) {
+    if (ready.isEmpty() || recognition != recognised(document, index, finish)) {
       return Optional.empty();
     }
     FirstScreen.Corner corner =
@@ -122,32 +122,32 @@ public final class Proofs {
                 .get()
                 .arrangeFirst(finish.arrangement(), rows, columns)
                 .map(Dresser::readyFirst)
-                .map(dresser -> seen(document, place, finish, recognition, dresser));
+                .map(dresser -> seen(document, index, finish, recognition, dresser));
     return FirstScreen.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
   }
 
   /// The table that was shown last, if at most its numbers and its arrangement differed.
-  private Optional<Shown> before(Document document, int place, Finish finish) {
+  private Optional<Shown> before(Document document, int index, Finish finish) {
     return last.filter(one -> one.document.styles().equals(document.styles()))
         .filter(one -> one.document.palette().equals(document.palette()))
         .map(Last::shown)
-        .filter(shown -> shown.number() == document.number(place))
+        .filter(shown -> shown.number() == document.number(index))
         .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
   }
 
   /// The same for a small picture: what is remembered of the table at hand stays.
-  public Shown picture(Document document, int place, Finish finish, Paper paper) {
-    Recognition recognition = recognised(document, place, finish);
+  public Shown picture(Document document, int index, Finish finish, Paper paper) {
+    Recognition recognition = recognised(document, index, finish);
     Table table = recognition.table();
     Arranged arranged =
         known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
-    return laidOut(document, place, finish, recognition, arranged, paper);
+    return laidOut(document, index, finish, recognition, arranged, paper);
   }
 
   /// A table of a document on a page, and what would make it fit.
-  public Fit fit(Document document, int place, Paper paper) {
-    Finish finish = document.table(place).finish();
-    Recognition recognition = recognised(document, place, finish);
+  public Fit fit(Document document, int index, Paper paper) {
+    Finish finish = document.table(index).finish();
+    Recognition recognition = recognised(document, index, finish);
     Table table = recognition.table();
     Arranged arranged =
         known(table, finish.arrangement()).orElseGet(() -> after(table, finish.arrangement()));
@@ -156,25 +156,25 @@ public final class Proofs {
         dresser(arranged)
             .withWords(finish.wordsOver(table.words()))
             .under(overlays(finish, cascade));
-    return Fit.of(dresser, cascade, document.number(place), paper, fonts);
+    return Fit.of(dresser, cascade, document.number(index), paper, fonts);
   }
 
-  private Recognition recognised(Document document, int place, Finish finish) {
-    return recognition(document.table(place).source(), finish.corrections());
+  private Recognition recognised(Document document, int index, Finish finish) {
+    return recognition(document.table(index).source(), finish.corrections());
   }
 
   private Shown laidOut(
       Document document,
-      int place,
+      int index,
       Finish finish,
       Recognition recognition,
       Arranged arranged,
       Paper paper) {
-    DocumentTable table = document.table(place);
+    DocumentTable table = document.table(index);
     Dresser.Ready dresser = dresser(arranged);
-    Dresser.Seen seen = seen(document, place, finish, recognition, dresser);
+    Dresser.Seen seen = seen(document, index, finish, recognition, dresser);
     Scroll scroll =
-        before(document, place, finish)
+        before(document, index, finish)
             .filter(shown -> shown.recognition() == recognition)
             .filter(shown -> Shown.isLong(shown.arranged().table()))
             .filter(shown -> finish.arrangement().hasRowsOf(shown.finish().arrangement()))
@@ -182,7 +182,7 @@ public final class Proofs {
             .orElseGet(() -> Scroll.of(seen, fonts, paper));
     return new Shown(
         table,
-        document.number(place),
+        document.number(index),
         finish,
         recognition,
         known(table.source(), finish.corrections()).findings,
@@ -192,13 +192,13 @@ public final class Proofs {
   }
 
   private Dresser.Seen seen(
-      Document document, int place, Finish finish, Recognition recognition, Dresser.Ready dresser) {
+      Document document, int index, Finish finish, Recognition recognition, Dresser.Ready dresser) {
     Words words = finish.wordsOver(recognition.table().words());
     Cascade cascade = onScreen(document, finish);
     return dresser
         .withWords(words)
         .under(overlays(finish, cascade))
-        .seen(cascade, document.number(place));
+        .seen(cascade, document.number(index));
   }
 
   /// The looks of a finish on a screen. The last are remembered: those that highlights make of them

@@ -65,7 +65,7 @@ public final class Showing {
   }
 
   /// Shows a table of a document, in place of what was asked for before.
-  void show(Document document, int place, Finish finish) {
+  void show(Document document, int index, Finish finish) {
     int own = ++asked;
     long began = System.nanoTime();
     FirstScreen.Area now = sight;
@@ -73,7 +73,7 @@ public final class Showing {
     worker.ahead(
         () -> {
           try {
-            return unlessLate(own, () -> proofs.glimpse(document, place, finish, now));
+            return unlessLate(own, () -> proofs.glimpse(document, index, finish, now));
           } finally {
             looked.countDown();
           }
@@ -89,7 +89,7 @@ public final class Showing {
         () -> {
           looked.await();
           return unlessLate(
-              own, () -> Optional.of(proofs.shown(document, place, finish, Paper.A4.unpaged())));
+              own, () -> Optional.of(proofs.shown(document, index, finish, Paper.A4.unpaged())));
         },
         made -> {
           if (own == asked && made.isPresent()) {

@@ -65,7 +65,7 @@ public record Tag(
   }
 
   /// A level without a name is called by its members.
-  static String nameOf(Level level, int place) {
+  static String nameOf(Level level, int index) {
     if (level.isMeasures()) {
       return Texts.of("tag.measures");
     }
@@ -75,7 +75,7 @@ public record Tag(
     List<String> some =
         level.first().stream().filter(member -> !member.isBlank()).limit(3).toList();
     return some.isEmpty()
-        ? Texts.of("tag.level", place + 1)
+        ? Texts.of("tag.level", index + 1)
         : String.join(", ", some.subList(0, Math.min(2, some.size())))
             + (some.size() > 2 ? " …" : "");
   }

@@ -56,10 +56,10 @@ public final class Tallies {
             SLOW,
             Texts.of("notice.holding"),
             plan -> count(Texts.of("change.redraw"), plan, Tallying.CELLS));
-    desk.placeProperty().addListener((p, before, now) -> redraws.forget());
+    desk.indexProperty().addListener((p, before, now) -> redraws.forget());
     desk.historyProperty().addListener((p, before, now) -> redraws.forget());
     desk.whenBegun(redraws::begin);
-    Benches.follow(desk.placeProperty(), this::follow);
+    Benches.follow(desk.indexProperty(), this::follow);
     Benches.follow(desk.historyProperty(), this::follow);
     Benches.follow(redraws.pendingProperty(), this::follow);
   }
@@ -206,7 +206,7 @@ public final class Tallies {
   }
 
   private void count(String label, RecordsName name, Plan plan, long cells) {
-    int place = desk.placeProperty().get();
+    int index = desk.indexProperty().get();
     String id = desk.table().map(DocumentTable::id).orElse("");
     long began = System.nanoTime();
     desk.worker()
@@ -219,10 +219,10 @@ public final class Tallies {
             },
             tally -> {
               boolean there =
-                  place < desk.document().items().size()
-                      && desk.document().table(place).id().equals(id);
+                  index < desk.document().items().size()
+                      && desk.document().table(index).id().equals(id);
               if (there) {
-                desk.change(label, desk.document().withSource(place, Source.of(tally)));
+                desk.change(label, desk.document().withSource(index, Source.of(tally)));
                 redraws.took(System.nanoTime() - began);
               }
             },

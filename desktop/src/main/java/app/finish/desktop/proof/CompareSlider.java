@@ -120,7 +120,7 @@ public final class CompareSlider extends Pane {
     Finish now = desk.table().get().finish();
     Finish compared = style.isEmpty() ? Finish.in("Plain") : now.withStyle(style);
     Document document = desk.dressing().holding(desk.document(), compared.style());
-    int at = desk.placeProperty().get();
+    int at = desk.indexProperty().get();
     desk.worker()
         .behind(
             () -> desk.proofs().picture(document, at, compared, Paper.A4.unpaged()),

@@ -101,11 +101,11 @@ public final class PaperView extends Pane {
       return;
     }
     int own = ++asked;
-    int place = desk.placeProperty().get();
+    int index = desk.indexProperty().get();
     Paper wanted = paper.get();
     desk.worker()
         .behind(
-            () -> desk.proofs().fit(desk.document(), place, wanted),
+            () -> desk.proofs().fit(desk.document(), index, wanted),
             made -> {
               if (own == asked) {
                 fit.set(Optional.of(made));

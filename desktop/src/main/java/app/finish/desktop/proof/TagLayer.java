@@ -88,9 +88,9 @@ public final class TagLayer extends Pane {
     refocus = Optional.empty();
   }
 
-  private Label label(Tag tag, int place) {
+  private Label label(Tag tag, int index) {
     Label label = new Label(tag.name());
-    label.setId("tag-" + (place + 1));
+    label.setId("tag-" + (index + 1));
     label.getStyleClass().addAll("tag", tag.isHeld() ? "tag-held" : "tag-running");
     label.setManaged(false);
     label.setFocusTraversable(true);
@@ -98,7 +98,7 @@ public final class TagLayer extends Pane {
     label.setAccessibleText(words(tag));
     label.setMaxWidth(190);
     label.setRotate(tag.side() == Side.DOWN && !tag.isHeld() ? -90 : 0);
-    label.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> press(place, event));
+    label.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> press(index, event));
     label.addEventHandler(KeyEvent.KEY_PRESSED, event -> key(tag, event));
     return label;
   }
@@ -111,20 +111,20 @@ public final class TagLayer extends Pane {
     return Texts.of("tag.name", tag.name(), side, tag.level() + 1, tag.levels());
   }
 
-  private void press(int place, MouseEvent event) {
-    labels.get(place).requestFocus();
-    gripped = OptionalInt.of(place);
+  private void press(int index, MouseEvent event) {
+    labels.get(index).requestFocus();
+    gripped = OptionalInt.of(index);
     landing = Optional.empty();
     event.consume();
   }
 
   /// Follows a tag that is held, wherever on the proof the pointer is.
   private void follow(MouseEvent event) {
-    gripped.ifPresent(place -> drag(tags.get(place), labels.get(place), event));
+    gripped.ifPresent(index -> drag(tags.get(index), labels.get(index), event));
   }
 
   private void letGo(MouseEvent event) {
-    gripped.ifPresent(place -> drop(tags.get(place), labels.get(place), event));
+    gripped.ifPresent(index -> drop(tags.get(index), labels.get(index), event));
     gripped = OptionalInt.empty();
   }
 
@@ -190,8 +190,8 @@ public final class TagLayer extends Pane {
       if (one.isHeld() || one.side() != side || one == tag) {
         continue;
       }
-      Bounds place = labels.get(i).getBoundsInParent();
-      boolean behind = across ? at.getX() > place.getCenterX() : at.getY() > place.getCenterY();
+      Bounds bounds = labels.get(i).getBoundsInParent();
+      boolean behind = across ? at.getX() > bounds.getCenterX() : at.getY() > bounds.getCenterY();
       depth += behind ? 1 : 0;
     }
     return Optional.of(new Landing(Optional.of(side), depth));

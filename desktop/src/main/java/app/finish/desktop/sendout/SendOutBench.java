@@ -127,8 +127,8 @@ public final class SendOutBench {
   public void send() {
     int tables = desk.document().items().size();
     boolean every = all.get() && format.get().holdsSeveralTables();
-    List<Integer> places =
-        every ? IntStream.range(0, tables).boxed().toList() : List.of(desk.placeProperty().get());
-    files.sendOut(format.get(), paper.get(), places);
+    List<Integer> indexes =
+        every ? IntStream.range(0, tables).boxed().toList() : List.of(desk.indexProperty().get());
+    files.sendOut(format.get(), paper.get(), indexes);
   }
 }

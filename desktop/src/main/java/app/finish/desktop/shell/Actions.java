@@ -170,13 +170,13 @@ public final class Actions {
         "action.nextTable",
         "Shortcut+Page Down",
         table,
-        () -> desk.show(desk.placeProperty().get() + 1));
+        () -> desk.show(desk.indexProperty().get() + 1));
     add(
         all,
         "action.previousTable",
         "Shortcut+Page Up",
         table,
-        () -> desk.show(desk.placeProperty().get() - 1));
+        () -> desk.show(desk.indexProperty().get() - 1));
     add(all, "action.moveEarlier", "Shortcut+Shift+Page Up", table, () -> moveBy(-1));
     add(all, "action.moveLater", "Shortcut+Shift+Page Down", table, () -> moveBy(1));
     add(all, "action.removeTable", "", table, desk::removeTable);
@@ -200,8 +200,8 @@ public final class Actions {
   }
 
   private void moveBy(int by) {
-    int place = desk.placeProperty().get();
-    desk.move(place, place + by);
+    int index = desk.indexProperty().get();
+    desk.move(index, index + by);
   }
 
   private boolean hasCorrections() {

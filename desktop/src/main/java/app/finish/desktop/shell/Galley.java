@@ -35,7 +35,7 @@ public final class Galley extends HBox {
   /// A table as its picture was drawn. What was drawn last.
   ///
   /// @param inks what the styles and the palette of the document made of it
-  private record Drawn(DocumentTable table, int place, List<Object> inks, String title) {}
+  private record Drawn(DocumentTable table, int index, List<Object> inks, String title) {}
 
   /// A picture that the proof is about to give.
   private record Waiting(DocumentTable table, Consumer<Shown> take) {}
@@ -76,7 +76,7 @@ public final class Galley extends HBox {
     HBox.setHgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(head, scroll, bringInTile());
     desk.historyProperty().addListener((p, before, now) -> show());
-    desk.placeProperty().addListener((p, before, now) -> show());
+    desk.indexProperty().addListener((p, before, now) -> show());
     desk.shownProperty().addListener((p, before, now) -> take(now));
     show();
   }
@@ -93,8 +93,8 @@ public final class Galley extends HBox {
     row.getChildren().setAll(tiles);
     reveal();
     pictures.keySet().removeIf(id -> document.tables().stream().noneMatch(t -> t.id().equals(id)));
-    if (focused && desk.placeProperty().get() < tiles.size()) {
-      tiles.get(desk.placeProperty().get()).requestFocus();
+    if (focused && desk.indexProperty().get() < tiles.size()) {
+      tiles.get(desk.indexProperty().get()).requestFocus();
     }
   }
 
@@ -103,9 +103,9 @@ public final class Galley extends HBox {
     Platform.runLater(
         () -> {
           double most = row.getWidth() - scroll.getViewportBounds().getWidth();
-          int place = desk.placeProperty().get();
-          if (most > 0 && place < row.getChildren().size()) {
-            Bounds tile = row.getChildren().get(place).getBoundsInParent();
+          int index = desk.indexProperty().get();
+          if (most > 0 && index < row.getChildren().size()) {
+            Bounds tile = row.getChildren().get(index).getBoundsInParent();
             double left = scroll.getHvalue() * most;
             double right = left + scroll.getViewportBounds().getWidth();
             double to = tile.getMinX() < left ? tile.getMinX() : left;
@@ -115,13 +115,13 @@ public final class Galley extends HBox {
         });
   }
 
-  private Node tile(Document document, int place) {
-    DocumentTable table = document.table(place);
+  private Node tile(Document document, int index) {
+    DocumentTable table = document.table(index);
     Thumbnail picture =
         pictures.computeIfAbsent(table.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
-    Label number = new Label("" + document.number(place));
+    Label number = new Label("" + document.number(index));
     number.getStyleClass().add("galley-number");
     Label title = new Label();
     title.getStyleClass().add("galley-title");
@@ -129,12 +129,12 @@ public final class Galley extends HBox {
     Button tile = new Button();
     tile.setGraphic(new VBox(3, frame, new HBox(4, number, title)));
     tile.getStyleClass().setAll("galley-tile");
-    tile.setId("galley-" + (place + 1));
-    if (place == desk.placeProperty().get()) {
+    tile.setId("galley-" + (index + 1));
+    if (index == desk.indexProperty().get()) {
       tile.getStyleClass().add("chosen");
     }
-    tile.setOnAction(event -> desk.show(place));
-    tile.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(event, place));
+    tile.setOnAction(event -> desk.show(index));
+    tile.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(event, index));
     tile.setOnMousePressed(event -> grip = event.getSceneX());
     tile.setOnMouseDragged(event -> tile.setTranslateX(event.getSceneX() - grip));
     tile.setOnMouseReleased(
@@ -143,41 +143,41 @@ public final class Galley extends HBox {
           tile.setTranslateX(0);
           int by = (int) Math.round(dragged / (WIDTH + 26));
           int last = document.items().size() - 1;
-          desk.move(place, Math.clamp(place + by, 0, last));
+          desk.move(index, Math.clamp(index + by, 0, last));
         });
-    draw(document, place, picture, title, tile);
+    draw(document, index, picture, title, tile);
     return tile;
   }
 
   /// Draws a table's picture, if it is not the one that was drawn before.
-  private void draw(Document document, int place, Thumbnail picture, Label title, Button tile) {
-    DocumentTable table = document.table(place);
+  private void draw(Document document, int index, Thumbnail picture, Label title, Button tile) {
+    DocumentTable table = document.table(index);
     List<Object> inks =
         List.of(desk.styles().cascade(table.finish().style()).chain(), document.palette());
     Optional<Drawn> known =
         Optional.ofNullable(drawn.get(table.id()))
-            .filter(one -> one.table == table && one.place == place && one.inks.equals(inks));
+            .filter(one -> one.table == table && one.index == index && one.inks.equals(inks));
     if (known.isPresent()) {
-      call(title, tile, place, known.get().title);
+      call(title, tile, index, known.get().title);
       return;
     }
     Consumer<Shown> take =
         shown -> {
           String words = table.finish().wordsOver(shown.recognition().table().words()).title();
           String name = words.isEmpty() ? table.source().name() : words;
-          drawn.put(table.id(), new Drawn(table, place, inks, name));
-          call(title, tile, place, name);
+          drawn.put(table.id(), new Drawn(table, index, inks, name));
+          call(title, tile, index, name);
           picture.show(shown.scroll());
         };
     Optional<Drawn> before = Optional.ofNullable(drawn.get(table.id()));
-    if (place == desk.placeProperty().get() && before.isPresent() && isOnItsWay(table)) {
+    if (index == desk.indexProperty().get() && before.isPresent() && isOnItsWay(table)) {
       waiting = Optional.of(new Waiting(table, take));
-      call(title, tile, place, before.get().title);
+      call(title, tile, index, before.get().title);
       return;
     }
     desk.worker()
         .draw(
-            () -> desk.proofs().picture(document, place, table.finish(), Paper.A4),
+            () -> desk.proofs().picture(document, index, table.finish(), Paper.A4),
             take,
             failure -> title.setText(table.source().name()));
   }
@@ -201,20 +201,20 @@ public final class Galley extends HBox {
         });
   }
 
-  private static void call(Label title, Button tile, int place, String name) {
+  private static void call(Label title, Button tile, int index, String name) {
     title.setText(name);
-    tile.setAccessibleText(Texts.of("galley.table", place + 1, name));
+    tile.setAccessibleText(Texts.of("galley.table", index + 1, name));
   }
 
-  private void key(KeyEvent event, int place) {
+  private void key(KeyEvent event, int index) {
     if (event.isAltDown() && event.getCode() == KeyCode.LEFT) {
-      desk.move(place, place - 1);
+      desk.move(index, index - 1);
       event.consume();
     } else if (event.isAltDown() && event.getCode() == KeyCode.RIGHT) {
-      desk.move(place, place + 1);
+      desk.move(index, index + 1);
       event.consume();
     } else if (event.getCode() == KeyCode.DELETE) {
-      desk.show(place);
+      desk.show(index);
       desk.removeTable();
       event.consume();
     }

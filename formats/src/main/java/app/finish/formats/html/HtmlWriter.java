@@ -132,13 +132,13 @@ public final class HtmlWriter implements TableWriter {
     Element head = null;
     Element body = null;
     List<DressedRow> rows = proof.dressed().rows().stream().filter(DressedRow::isTable).toList();
-    for (int place = 0; place < rows.size(); place++) {
-      if (rows.get(place).band() == Band.HEAD) {
+    for (int index = 0; index < rows.size(); index++) {
+      if (rows.get(index).band() == Band.HEAD) {
         head = head == null ? table.appendElement("thead") : head;
-        tr(head, rows, place, proof, heads, boxes);
+        tr(head, rows, index, proof, heads, boxes);
       } else {
         body = body == null ? table.appendElement("tbody") : body;
-        tr(body, rows, place, proof, heads, boxes);
+        tr(body, rows, index, proof, heads, boxes);
       }
     }
   }
@@ -146,25 +146,25 @@ public final class HtmlWriter implements TableWriter {
   private static void tr(
       Element section,
       List<DressedRow> rows,
-      int place,
+      int index,
       Proof proof,
       HtmlHeads heads,
       Map<DressedCell, CellBox> boxes) {
-    DressedRow row = rows.get(place);
+    DressedRow row = rows.get(index);
     section.appendText("\n");
     Element tr = section.appendElement("tr");
     heads.enter(row);
     for (DressedCell cell : row.cells()) {
       boolean figure = cell.place() instanceof CellMeaning.Body;
       Element element = tr.appendElement(figure ? "td" : "th");
-      heads.mark(element, cell, place);
+      heads.mark(element, cell, index);
       if (cell.columnSpan() > 1) {
         element.attr("colspan", "" + cell.columnSpan());
       }
       if (cell.rowSpan() > 1) {
         element.attr("rowspan", "" + cell.rowSpan());
       }
-      int last = Math.min(rows.size(), place + cell.rowSpan()) - 1;
+      int last = Math.min(rows.size(), index + cell.rowSpan()) - 1;
       element.attr("style", style(row, rows.get(last), cell, proof, boxes));
       Element text = gapped(element, cell, proof);
       runs(text, cell);

@@ -156,32 +156,32 @@ public final class JsonStatReader implements TableReader {
     for (int dimension : down) {
       rows *= dimensions.get(dimension).members.size();
     }
-    int[] place = new int[dimensions.size()];
+    int[] members = new int[dimensions.size()];
     for (int row = 0; row < rows; row++) {
       int rest = row;
       for (int i = down.size() - 1; i >= 0; i--) {
         int size = dimensions.get(down.get(i)).members.size();
-        place[down.get(i)] = rest % size;
+        members[down.get(i)] = rest % size;
         rest /= size;
       }
       sheet.beginRow();
       for (int dimension : down) {
-        sheet.add(GridCell.of(dimensions.get(dimension).members.get(place[dimension])));
+        sheet.add(GridCell.of(dimensions.get(dimension).members.get(members[dimension])));
       }
       if (down.isEmpty()) {
         sheet.add(GridCell.of(dimensions.get(across).label));
       }
       for (int i = 0; i < dimensions.get(across).members.size(); i++) {
-        place[across] = i;
-        sheet.add(figure(node.path("value"), offset(place, dimensions)));
+        members[across] = i;
+        sheet.add(figure(node.path("value"), offset(members, dimensions)));
       }
     }
   }
 
-  private static int offset(int[] place, List<Dimension> dimensions) {
+  private static int offset(int[] members, List<Dimension> dimensions) {
     int offset = 0;
-    for (int i = 0; i < place.length; i++) {
-      offset = offset * dimensions.get(i).members.size() + place[i];
+    for (int i = 0; i < members.length; i++) {
+      offset = offset * dimensions.get(i).members.size() + members[i];
     }
     return offset;
   }

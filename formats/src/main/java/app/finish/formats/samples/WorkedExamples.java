@@ -67,9 +67,9 @@ public final class WorkedExamples {
         "Estimate always: sign down up at 0 in soft");
   }
 
-  private static Document with(Document document, int place, String... sentences) {
+  private static Document with(Document document, int index, String... sentences) {
     List<Highlight> all = Stream.of(sentences).map(HighlightSentence::read).toList();
-    return document.withFinish(place, document.table(place).finish().withHighlights(all));
+    return document.withFinish(index, document.table(index).finish().withHighlights(all));
   }
 
   private static Document added(

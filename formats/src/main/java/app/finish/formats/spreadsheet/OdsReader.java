@@ -184,7 +184,7 @@ public final class OdsReader implements TableReader {
   private void addRow(SheetBuilder sheet, Element row) throws IOException {
     List<GridCell> cells = new ArrayList<>();
     int last = 0;
-    int place = 0;
+    int index = 0;
     for (Element element : row.children()) {
       boolean covered = element.tagName().equals("table:covered-table-cell");
       if (!covered && !element.tagName().equals("table:table-cell")) {
@@ -194,10 +194,10 @@ public final class OdsReader implements TableReader {
       boolean blank = cell.isBlank() && cell.columnSpan() == 1 && cell.rowSpan() == 1;
       int repeated = number(element, "table:number-columns-repeated");
       for (int i = 0; i < repeated && cells.size() < Limits.COLUMNS; i++) {
-        if (withHidden || !hiddenHere.contains(place)) {
+        if (withHidden || !hiddenHere.contains(index)) {
           cells.add(cell);
         }
-        place++;
+        index++;
       }
       last = blank ? last : cells.size();
     }

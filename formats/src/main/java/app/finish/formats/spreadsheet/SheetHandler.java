@@ -317,9 +317,9 @@ public final class SheetHandler extends DefaultHandler {
       rows.set(top, first);
     }
     List<List<GridCell>> shown = new ArrayList<>();
-    for (int place = 0; place < rows.size(); place++) {
-      if (!hidden.contains(place)) {
-        shown.add(withoutHidden(rows.get(place)));
+    for (int row = 0; row < rows.size(); row++) {
+      if (!hidden.contains(row)) {
+        shown.add(withoutHidden(rows.get(row)));
       }
     }
     return Limits.grid(fileName, sheetName, shown);

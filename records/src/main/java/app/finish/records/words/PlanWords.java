@@ -50,11 +50,11 @@ public final class PlanWords {
   }
 
   /// Whether a place in the words belongs to the name of a column.
-  private boolean isInAColumn(String words, int place) {
+  private boolean isInAColumn(String words, int index) {
     for (Column column : columns.all()) {
       String name = column.name().toLowerCase(Locale.ROOT);
-      int at = words.lastIndexOf(name, place);
-      if (name.contains(" as ") && at >= 0 && at + name.length() > place + 3) {
+      int at = words.lastIndexOf(name, index);
+      if (name.contains(" as ") && at >= 0 && at + name.length() > index + 3) {
         return true;
       }
     }

@@ -67,7 +67,7 @@ public final class ArrangedTable {
 
   /// Where the source has the leaves of some branches.
   private static final class Places {
-    private int[] places = new int[64];
+    private int[] leaves = new int[64];
     private int count;
 
     /// Takes the leaves; false if one of them is not made from one leaf of the source.
@@ -80,19 +80,19 @@ public final class ArrangedTable {
           }
           continue;
         }
-        if (branch.place() == Branch.NOWHERE) {
+        if (branch.sourceLeaf() == Branch.NOWHERE) {
           return false;
         }
-        if (count == places.length) {
-          places = Arrays.copyOf(places, count * 2);
+        if (count == leaves.length) {
+          leaves = Arrays.copyOf(leaves, count * 2);
         }
-        places[count++] = branch.place();
+        leaves[count++] = branch.sourceLeaf();
       }
       return true;
     }
 
     int[] all() {
-      return Arrays.copyOf(places, count);
+      return Arrays.copyOf(leaves, count);
     }
   }
 

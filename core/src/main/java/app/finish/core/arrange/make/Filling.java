@@ -116,8 +116,8 @@ public final class Filling {
 
   /// The number in a place, if it is one of the source.
   private double number(int row, int column) {
-    int one = rows.leaf(row).place();
-    int two = columns.leaf(column).place();
+    int one = rows.leaf(row).sourceLeaf();
+    int two = columns.leaf(column).sourceLeaf();
     Body body = trees.source().body();
     boolean single = one != Branch.NOWHERE && two != Branch.NOWHERE;
     return single ? trees.isSwapped() ? body.number(two, one) : body.number(one, two) : Double.NaN;

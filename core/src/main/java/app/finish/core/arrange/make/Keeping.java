@@ -59,7 +59,7 @@ public final class Keeping {
       } else if (!top.gathered()) {
         List<String> path = top.level() == 0 ? List.of() : List.of(roots.get(i).label());
         for (int member = first; member < members.end(i); member++) {
-          making.takeOut(new Aside(making.place(), top.side(), path, members.label(member)));
+          making.takeOut(new Aside(making.index(), top.side(), path, members.label(member)));
         }
       }
     }
@@ -180,6 +180,6 @@ public final class Keeping {
   }
 
   private void setAside(Branch branch, List<String> path) {
-    making.takeOut(new Aside(making.place(), top.side(), path, branch.label()));
+    making.takeOut(new Aside(making.index(), top.side(), path, branch.label()));
   }
 }

@@ -17,17 +17,17 @@ public final class MembersInOneOrder {
 
   private final int level;
   private final Side side;
-  private final int place;
+  private final int index;
   private final List<Member> members = new ArrayList<>();
   private final List<Branch> before = new ArrayList<>();
   private final List<Branch> behind = new ArrayList<>();
   private final List<Aside> aside = new ArrayList<>();
 
-  /// @param place the place of the move in the list
-  public MembersInOneOrder(Side side, int level, int place) {
+  /// @param index the place of the move in the list
+  public MembersInOneOrder(Side side, int level, int index) {
     this.side = side;
     this.level = level;
-    this.place = place;
+    this.index = index;
   }
 
   /// The branches in the order.
@@ -73,7 +73,7 @@ public final class MembersInOneOrder {
       if (child.isMember() && under.size() == level) {
         members.add(new Member(under, child));
       } else if (child.isLeaf() || !child.isMember()) {
-        aside.add(new Aside(place, side, path, child.label()));
+        aside.add(new Aside(index, side, path, child.label()));
       } else {
         List<String> here = new ArrayList<>(path);
         here.add(child.label());

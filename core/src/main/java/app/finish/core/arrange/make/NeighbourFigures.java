@@ -49,8 +49,8 @@ public final class NeighbourFigures {
       this.figures = figures;
     }
 
-    double rank(int place) {
-      if (Double.isNaN(figures[place])) {
+    double rank(int index) {
+      if (Double.isNaN(figures[index])) {
         return Double.NaN;
       }
       if (sorted.length == 0) {
@@ -60,7 +60,7 @@ public final class NeighbourFigures {
       int high = sorted.length;
       while (low < high) {
         int middle = (low + high) >>> 1;
-        if (sorted[middle] <= figures[place]) {
+        if (sorted[middle] <= figures[index]) {
           low = middle + 1;
         } else {
           high = middle;
@@ -69,7 +69,7 @@ public final class NeighbourFigures {
       return sorted.length - low + 1.0;
     }
 
-    double running(int place) {
+    double running(int index) {
       if (running.length == 0) {
         running = new double[figures.length];
         double sum = 0;
@@ -78,7 +78,7 @@ public final class NeighbourFigures {
           running[i] = sum;
         }
       }
-      return running[place];
+      return running[index];
     }
   }
 
@@ -102,7 +102,7 @@ public final class NeighbourFigures {
 
     @Override
     public double figure(String name) {
-      int measure = figures.place(name);
+      int measure = figures.indexOf(name);
       int r = measure < 0 ? -1 : row(measure);
       int c = measure < 0 ? -1 : column(measure);
       return r < 0 || c < 0 ? Double.NaN : Figures.number(table.body().at(r, c));
@@ -110,7 +110,7 @@ public final class NeighbourFigures {
 
     @Override
     public double share(String name, Whole whole, Side side) {
-      int measure = figures.place(name);
+      int measure = figures.indexOf(name);
       int r = row(measure);
       int c = column(measure);
       if (r < 0 || c < 0) {
@@ -136,7 +136,7 @@ public final class NeighbourFigures {
     }
 
     private Row group(String name, Side side) {
-      int measure = figures.place(name);
+      int measure = figures.indexOf(name);
       int own = side == Side.DOWN ? row(measure) : column(measure);
       int other = side == Side.DOWN ? column(measure) : row(measure);
       LeafGroups kin = side == Side.DOWN ? down : across;
@@ -160,39 +160,39 @@ public final class NeighbourFigures {
           });
     }
 
-    private int place(String name, Side side) {
-      int measure = figures.place(name);
+    private int indexOf(String name, Side side) {
+      int measure = figures.indexOf(name);
       int own = side == Side.DOWN ? row(measure) : column(measure);
-      return own < 0 ? -1 : (side == Side.DOWN ? down : across).placeOf(own);
+      return own < 0 ? -1 : (side == Side.DOWN ? down : across).indexInGroup(own);
     }
 
     @Override
     public double previous(String measure, Side side) {
-      int place = place(measure, side);
-      return place < 1 ? Double.NaN : group(measure, side).figures[place - 1];
+      int index = indexOf(measure, side);
+      return index < 1 ? Double.NaN : group(measure, side).figures[index - 1];
     }
 
     @Override
     public double first(String measure, Side side) {
-      return place(measure, side) < 0 ? Double.NaN : group(measure, side).figures[0];
+      return indexOf(measure, side) < 0 ? Double.NaN : group(measure, side).figures[0];
     }
 
     @Override
     public double rank(String measure, Side side) {
-      int place = place(measure, side);
-      return place < 0 ? Double.NaN : group(measure, side).rank(place);
+      int index = indexOf(measure, side);
+      return index < 0 ? Double.NaN : group(measure, side).rank(index);
     }
 
     @Override
     public double runningTotal(String measure, Side side) {
-      int place = place(measure, side);
-      boolean adds = figures.hasSums(figures.place(measure), side);
-      return place < 0 || !adds ? Double.NaN : group(measure, side).running(place);
+      int index = indexOf(measure, side);
+      boolean adds = figures.hasSums(figures.indexOf(measure), side);
+      return index < 0 || !adds ? Double.NaN : group(measure, side).running(index);
     }
 
     @Override
     public double at(String measure, String member, Side side) {
-      int own = figures.place(measure);
+      int own = figures.indexOf(measure);
       int leaf = side == Side.DOWN ? row(own) : column(own);
       LeafGroups kin = side == Side.DOWN ? down : across;
       if (leaf < 0 || kin.groupOf(leaf) < 0) {

@@ -60,7 +60,7 @@ public final class Ordering {
     if (!overAll || level == 0) {
       return sorted(trees, side, level, order);
     }
-    MembersInOneOrder members = new MembersInOneOrder(side, level, at.place());
+    MembersInOneOrder members = new MembersInOneOrder(side, level, at.index());
     List<Branch> roots = members.inOrder(trees.roots(side), order, at.most());
     members.aside().forEach(at::takeOut);
     return trees.with(side, roots);
@@ -82,8 +82,8 @@ public final class Ordering {
     }
     return OnDemand.of(
         branches,
-        place -> {
-          Branch branch = branches.get(place);
+        index -> {
+          Branch branch = branches.get(index);
           boolean group = branch.isMember() && !branch.isLeaf();
           return group ? branch.withChildren(sorted(branch.children(), deeper - 1, order)) : branch;
         });
@@ -95,10 +95,10 @@ public final class Ordering {
     Ranking ranking = order.ranking(members.branches());
     return OnDemand.of(
         branches,
-        place ->
-            ranks[place] < 0
-                ? branches.get(place)
-                : members.branches().get(ranking.at(ranks[place])));
+        index ->
+            ranks[index] < 0
+                ? branches.get(index)
+                : members.branches().get(ranking.at(ranks[index])));
   }
 
   public static Trees shifted(Trees trees, Shift shift) throws NoPlace {

@@ -189,7 +189,7 @@ public final class Pruning {
       List<String> here = new ArrayList<>(path);
       here.add(branch.label());
       if (level == drop.level() && branch.role() != Role.MEMBER) {
-        at.takeOut(Aside.at(at.place(), drop.side(), here));
+        at.takeOut(Aside.at(at.index(), drop.side(), here));
       } else {
         List<Branch> under = dropTotals(branch.children(), drop, level + 1, here, at);
         kept.add(branch.withChildren(under));

@@ -34,7 +34,7 @@ public record SetAside(Side side, List<String> path) implements Move {
   @Override
   public Trees made(Making at) throws NoPlace {
     at.trees().find(side, path);
-    at.takeOut(Aside.at(at.place(), side, path));
+    at.takeOut(Aside.at(at.index(), side, path));
     return at.trees().with(side, Pruning.without(at.trees().roots(side), path));
   }
 

@@ -33,7 +33,7 @@ public record SetMemberAside(Side side, int level, String member) implements Mov
   @Override
   public Trees made(Making at) throws NoPlace {
     for (List<String> path : Said.paths(at.trees(), side, level, member)) {
-      at.takeOut(Aside.at(at.place(), side, path));
+      at.takeOut(Aside.at(at.index(), side, path));
     }
     return at.trees().with(side, Pruning.without(at.trees().roots(side), level, member));
   }

@@ -43,11 +43,11 @@ public record Shift(Side side, List<String> path, int by) implements Move {
 
   @Override
   public String words(Levels levels) {
-    int places = Math.abs(by);
+    int steps = Math.abs(by);
     return "Move "
         + Said.path(path)
         + (by > 0 ? " later" : " earlier")
-        + (places > 1 ? " by " + places : "");
+        + (steps > 1 ? " by " + steps : "");
   }
 
   @Override

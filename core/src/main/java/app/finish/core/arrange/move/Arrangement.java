@@ -39,40 +39,40 @@ public record Arrangement(List<Entry> entries) {
   }
 
   /// The same moves with one of them switched on or off.
-  public Arrangement withSwitched(int place, boolean on) {
+  public Arrangement withSwitched(int index, boolean on) {
     List<Entry> others = new ArrayList<>(entries);
-    others.set(place, new Entry(entries.get(place).move, on));
+    others.set(index, new Entry(entries.get(index).move, on));
     return new Arrangement(others);
   }
 
   /// The same moves with another in the place of one of them.
-  public Arrangement withReplaced(int place, Move other) {
+  public Arrangement withReplaced(int index, Move other) {
     List<Entry> others = new ArrayList<>(entries);
-    others.set(place, new Entry(other, entries.get(place).on));
+    others.set(index, new Entry(other, entries.get(index).on));
     return new Arrangement(others);
   }
 
   /// The same moves with one more at a place of the list.
-  public Arrangement withAt(int place, Move move) {
+  public Arrangement withAt(int index, Move move) {
     List<Entry> more = new ArrayList<>(entries);
-    more.add(place, new Entry(move, true));
+    more.add(index, new Entry(move, true));
     return new Arrangement(more);
   }
 
   /// The place of the last move in the list that is this one and is made; −1 if there is none.
-  public int placeOf(Move move) {
+  public int indexOf(Move move) {
     return entries.lastIndexOf(new Entry(move, true));
   }
 
   /// The moves before one of them.
-  public Arrangement before(int place) {
-    return new Arrangement(entries.subList(0, place));
+  public Arrangement before(int index) {
+    return new Arrangement(entries.subList(0, index));
   }
 
   /// The same moves without one of them.
-  public Arrangement without(int place) {
+  public Arrangement without(int index) {
     List<Entry> fewer = new ArrayList<>(entries);
-    fewer.remove(place);
+    fewer.remove(index);
     return new Arrangement(fewer);
   }
 

@@ -16,25 +16,25 @@ import java.util.List;
 /// ```
 public final class Making {
   private final Trees trees;
-  private final int place;
+  private final int index;
   private final Formulas formulas;
   private final int most;
   private final List<Aside> aside = new ArrayList<>();
   private final List<Held> held = new ArrayList<>();
   private final List<String> refused = new ArrayList<>();
 
-  /// @param place the place of the move in the list
+  /// @param index the place of the move in the list
   /// @param most how many rows are wanted at most
-  public Making(Trees trees, int place, Formulas formulas, int most) {
+  public Making(Trees trees, int index, Formulas formulas, int most) {
     this.trees = trees;
-    this.place = place;
+    this.index = index;
     this.formulas = formulas;
     this.most = most;
   }
 
   /// The same table for a move within this one.
   public Making again() {
-    return new Making(trees, place, formulas, most);
+    return new Making(trees, index, formulas, most);
   }
 
   public Trees trees() {
@@ -42,8 +42,8 @@ public final class Making {
   }
 
   /// The place of the move in the list.
-  public int place() {
-    return place;
+  public int index() {
+    return index;
   }
 
   /// What reads the expressions of calculated measures.

@@ -14,7 +14,7 @@ public final class AllMembers {
   private final int level;
   private final int[] ends;
   private Branch[] members = new Branch[64];
-  private int[] places = new int[64];
+  private int[] leaves = new int[64];
   private String[] labels = new String[64];
   private int size;
 
@@ -55,11 +55,11 @@ public final class AllMembers {
   private void add(Branch member) {
     if (size == members.length) {
       members = Arrays.copyOf(members, size * 2);
-      places = Arrays.copyOf(places, size * 2);
+      leaves = Arrays.copyOf(leaves, size * 2);
       labels = Arrays.copyOf(labels, size * 2);
     }
     members[size] = member;
-    places[size] = Branches.place(member);
+    leaves[size] = Branches.sourceLeaf(member);
     labels[size++] = member.label();
   }
 
@@ -75,7 +75,7 @@ public final class AllMembers {
 
   /// All of them.
   public Branches branches() {
-    return Branches.of(Arrays.copyOf(members, size), Arrays.copyOf(places, size));
+    return Branches.of(Arrays.copyOf(members, size), Arrays.copyOf(leaves, size));
   }
 
   /// Those that are not among some, gathered into one heading.

@@ -14,7 +14,7 @@ import java.util.OptionalInt;
 
 /// A heading while its table is being arranged: it knows of which leaves of the source it is made.
 public final class Branch {
-  /// The place of what is not made from one leaf of the source.
+  /// The leaf of what is not made from one leaf of the source.
   public static final int NOWHERE = -1;
 
   private static final Heading UNMADE = Heading.member("");
@@ -25,7 +25,7 @@ public final class Branch {
   private final OptionalInt measure;
   private final List<Branch> children;
   private final SourceLeaves several;
-  private final int place;
+  private final int sourceLeaf;
   private final boolean isLeaf;
   private final Optional<Spot> origin;
   private volatile boolean isStandInKnown;
@@ -54,8 +54,8 @@ public final class Branch {
     this.measure = measure;
     this.children = OnDemand.kept(children);
     this.isLeaf = children.isEmpty();
-    this.place = from.size() == 1 ? from.get(0) : NOWHERE;
-    this.several = place == NOWHERE ? SourceLeaves.of(from) : SourceLeaves.NONE;
+    this.sourceLeaf = from.size() == 1 ? from.get(0) : NOWHERE;
+    this.several = sourceLeaf == NOWHERE ? SourceLeaves.of(from) : SourceLeaves.NONE;
     this.origin = origin;
   }
 
@@ -80,12 +80,12 @@ public final class Branch {
   }
 
   public SourceLeaves from() {
-    return place == NOWHERE ? several : SourceLeaves.of(place);
+    return sourceLeaf == NOWHERE ? several : SourceLeaves.of(sourceLeaf);
   }
 
   /// The one leaf of the source that it is made from; [#NOWHERE] if it is not made from one.
-  public int place() {
-    return place;
+  public int sourceLeaf() {
+    return sourceLeaf;
   }
 
   public Optional<Spot> origin() {
@@ -152,7 +152,7 @@ public final class Branch {
         && shown.equals(that.shown)
         && role == that.role
         && measure.equals(that.measure)
-        && place == that.place
+        && sourceLeaf == that.sourceLeaf
         && several.equals(that.several)
         && origin.equals(that.origin)
         && children.equals(that.children);
@@ -160,7 +160,7 @@ public final class Branch {
 
   @Override
   public int hashCode() {
-    return Objects.hash(label, shown, role, place);
+    return Objects.hash(label, shown, role, sourceLeaf);
   }
 
   @Override

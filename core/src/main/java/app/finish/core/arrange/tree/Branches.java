@@ -17,7 +17,7 @@ public final class Branches extends AbstractList<Branch> implements RandomAccess
   private static final int[] UNKNOWN = {};
 
   private final Branch[] all;
-  private volatile int[] places = UNKNOWN;
+  private volatile int[] sourceLeaves = UNKNOWN;
   private volatile int[] ranks = UNKNOWN;
   private List<Branch> members = List.of();
   private volatile Optional<Shape> shape = Optional.empty();
@@ -33,9 +33,9 @@ public final class Branches extends AbstractList<Branch> implements RandomAccess
   }
 
   /// Headings of which it is known already where the source has their figures.
-  public static Branches of(Branch[] all, int[] places) {
+  public static Branches of(Branch[] all, int[] sourceLeaves) {
     Branches some = new Branches(all);
-    some.places = places;
+    some.sourceLeaves = sourceLeaves;
     return some;
   }
 
@@ -100,17 +100,17 @@ public final class Branches extends AbstractList<Branch> implements RandomAccess
 
   /// For each heading the leaf of the source whose figures stand for its own; −1 where they are of
   /// several leaves.
-  int[] places() {
-    if (places == UNKNOWN) {
-      places = Arrays.stream(all).mapToInt(Branches::place).toArray();
+  int[] sourceLeaves() {
+    if (sourceLeaves == UNKNOWN) {
+      sourceLeaves = Arrays.stream(all).mapToInt(Branches::sourceLeaf).toArray();
     }
-    return places;
+    return sourceLeaves;
   }
 
   /// The leaf of the source whose figures stand for those of a heading.
-  static int place(Branch branch) {
+  static int sourceLeaf(Branch branch) {
     return branch.isLeaf()
-        ? branch.place()
-        : branch.standIn().map(Branch::place).orElse(Branch.NOWHERE);
+        ? branch.sourceLeaf()
+        : branch.standIn().map(Branch::sourceLeaf).orElse(Branch.NOWHERE);
   }
 }

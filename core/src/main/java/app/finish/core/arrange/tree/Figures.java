@@ -198,7 +198,7 @@ public final class Figures {
 
   /// The total of a measure over the places beside these.
   double total(String name, List<Integer> rows, List<Integer> columns) {
-    int measure = place(name);
+    int measure = indexOf(name);
     if (measure < 0) {
       return Double.NaN;
     }
@@ -212,7 +212,7 @@ public final class Figures {
     return number(onAcross ? together(rows, others) : together(others, columns));
   }
 
-  public int place(String name) {
+  public int indexOf(String name) {
     return IntStream.range(0, table.measures().size())
         .filter(i -> table.measures().get(i).name().equals(name))
         .findFirst()

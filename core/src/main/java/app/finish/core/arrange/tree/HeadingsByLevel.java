@@ -57,9 +57,9 @@ public record HeadingsByLevel(
     int members = 0;
     int measures = -1;
     for (List<Branch> path : paths) {
-      int place = measurePlace(path);
-      measures = place < path.size() ? Math.max(measures, place) : measures;
-      members = Math.max(members, path.size() - (place < path.size() ? 1 : 0));
+      int depth = measureDepth(path);
+      measures = depth < path.size() ? Math.max(measures, depth) : measures;
+      members = Math.max(members, path.size() - (depth < path.size() ? 1 : 0));
     }
     List<List<Optional<Step>>> slots = new ArrayList<>();
     for (List<Branch> path : paths) {
@@ -96,12 +96,12 @@ public record HeadingsByLevel(
     }
   }
 
-  private static int measurePlace(List<Branch> path) {
-    int place = 0;
-    while (place < path.size() && path.get(place).measure().isEmpty()) {
-      place++;
+  private static int measureDepth(List<Branch> path) {
+    int depth = 0;
+    while (depth < path.size() && path.get(depth).measure().isEmpty()) {
+      depth++;
     }
-    return place;
+    return depth;
   }
 
   private static List<Optional<Step>> slots(List<Branch> path, int members, int measures) {

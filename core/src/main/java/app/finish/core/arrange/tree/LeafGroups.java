@@ -14,7 +14,7 @@ import java.util.Map;
 public final class LeafGroups {
   private final List<List<Integer>> groups = new ArrayList<>();
   private final int[] groupOf;
-  private final int[] placeOf;
+  private final int[] indexInGroup;
   private final Map<List<Object>, List<Integer>> members = new HashMap<>();
   private final Map<List<Object>, Integer> totals = new HashMap<>();
   private final List<List<Object>> wholes = new ArrayList<>();
@@ -26,7 +26,7 @@ public final class LeafGroups {
     this.axis = axis;
     int size = axis.leaves().size();
     this.groupOf = new int[size];
-    this.placeOf = new int[size];
+    this.indexInGroup = new int[size];
     Map<List<Object>, Integer> known = new HashMap<>();
     Map<List<Object>, Integer> ids = new HashMap<>();
     for (Leaf leaf : axis.leaves()) {
@@ -47,11 +47,11 @@ public final class LeafGroups {
       parents.add(parent);
       parentOf.add(ids.computeIfAbsent(parent, key -> ids.size()));
       groupOf[leaf.index()] = -1;
-      placeOf[leaf.index()] = -1;
+      indexInGroup[leaf.index()] = -1;
       if (member) {
         int group = known.computeIfAbsent(key(path, path.size() - 1, measure), key -> newGroup());
         groupOf[leaf.index()] = group;
-        placeOf[leaf.index()] = groups.get(group).size();
+        indexInGroup[leaf.index()] = groups.get(group).size();
         groups.get(group).add(leaf.index());
       }
     }
@@ -106,9 +106,9 @@ public final class LeafGroups {
     return groupOf[leaf];
   }
 
-  /// At which place of its group a leaf stands.
-  public int placeOf(int leaf) {
-    return placeOf[leaf];
+  /// At which index of its group a leaf stands.
+  public int indexInGroup(int leaf) {
+    return indexInGroup[leaf];
   }
 
   /// The leaves of a group in order.

@@ -57,10 +57,10 @@ public final class Ranking {
   }
 
   private int[] all(Comparison order) {
-    int[] places = new int[size];
-    Arrays.setAll(places, place -> place);
-    sort(places.clone(), places, 0, size, order);
-    return places;
+    int[] indexes = new int[size];
+    Arrays.setAll(indexes, index -> index);
+    sort(indexes.clone(), indexes, 0, size, order);
+    return indexes;
   }
 
   /// The first places, by a heap of the best so far with the last of them on top. They are looked
@@ -73,18 +73,18 @@ public final class Ranking {
     for (int i = 0; i < stretches; i++) {
       int stretch = (int) ((long) i * PRIME % stretches);
       int end = Math.min(size, (stretch + 1) * STRETCH);
-      for (int place = stretch * STRETCH; place < end; place++) {
-        if (best.size() == FIRST && decided(place, best.peek(), order) < 0) {
+      for (int index = stretch * STRETCH; index < end; index++) {
+        if (best.size() == FIRST && decided(index, best.peek(), order) < 0) {
           best.poll();
         }
         if (best.size() < FIRST) {
-          best.add(place);
+          best.add(index);
         }
       }
     }
-    int[] places = best.stream().mapToInt(Integer::intValue).toArray();
-    sort(places.clone(), places, 0, places.length, (one, two) -> decided(one, two, order));
-    return places;
+    int[] indexes = best.stream().mapToInt(Integer::intValue).toArray();
+    sort(indexes.clone(), indexes, 0, indexes.length, (one, two) -> decided(one, two, order));
+    return indexes;
   }
 
   private static int decided(int one, int two, Comparison order) {

@@ -14,15 +14,15 @@ public final class SourceLeaves extends AbstractList<Integer> implements RandomA
   /// No leaf.
   static final SourceLeaves NONE = new SourceLeaves(new int[0]);
 
-  private final int[] places;
+  private final int[] leaves;
 
-  private SourceLeaves(int[] places) {
-    this.places = places;
+  private SourceLeaves(int[] leaves) {
+    this.leaves = leaves;
   }
 
   /// One leaf.
-  static SourceLeaves of(int place) {
-    return new SourceLeaves(new int[] {place});
+  static SourceLeaves of(int leaf) {
+    return new SourceLeaves(new int[] {leaf});
   }
 
   /// Some leaves; those that are a list of this kind already are taken as they are.
@@ -40,13 +40,13 @@ public final class SourceLeaves extends AbstractList<Integer> implements RandomA
     int count = 0;
     for (int i = 0; i < branches.size(); i++) {
       Branch branch = branches.get(i);
-      int[] own = branch.place() >= 0 ? NONE.places : branch.from().places;
-      int more = branch.place() >= 0 ? 1 : own.length;
+      int[] own = branch.sourceLeaf() >= 0 ? NONE.leaves : branch.from().leaves;
+      int more = branch.sourceLeaf() >= 0 ? 1 : own.length;
       if (count + more > all.length) {
         all = Arrays.copyOf(all, Math.max(count + more, all.length * 2));
       }
-      if (branch.place() >= 0) {
-        all[count] = branch.place();
+      if (branch.sourceLeaf() >= 0) {
+        all[count] = branch.sourceLeaf();
       } else {
         System.arraycopy(own, 0, all, count, own.length);
       }
@@ -57,11 +57,11 @@ public final class SourceLeaves extends AbstractList<Integer> implements RandomA
 
   @Override
   public Integer get(int index) {
-    return places[index];
+    return leaves[index];
   }
 
   @Override
   public int size() {
-    return places.length;
+    return leaves.length;
   }
 }

@@ -143,8 +143,8 @@ public record Trees(
 
   /// Where the source has the figure of a row and a column, if it is one figure.
   public Optional<Spot.Figure> place(Branch row, Branch column) {
-    int one = row.place();
-    int two = column.place();
+    int one = row.sourceLeaf();
+    int two = column.sourceLeaf();
     if (one == Branch.NOWHERE || two == Branch.NOWHERE) {
       return Optional.empty();
     }
@@ -181,8 +181,8 @@ public record Trees(
 
   /// The number of a row and a column; not a number if there is none.
   private double number(Branch row, Branch column) {
-    int one = row.place();
-    int two = column.place();
+    int one = row.sourceLeaf();
+    int two = column.sourceLeaf();
     if (one >= 0 && two >= 0) {
       return isSwapped ? source().body().number(two, one) : source().body().number(one, two);
     }
@@ -210,16 +210,16 @@ public record Trees(
   /// The figures by which branches are ordered.
   public double[] figures(List<Branch> branches, Branch at, Side side) {
     double[] figures = new double[branches.size()];
-    boolean single = branches instanceof Branches && at.place() != Branch.NOWHERE;
-    int[] places = single ? Branches.of(branches).places() : new int[0];
-    int other = at.place();
+    boolean single = branches instanceof Branches && at.sourceLeaf() != Branch.NOWHERE;
+    int[] leaves = single ? Branches.of(branches).sourceLeaves() : new int[0];
+    int other = at.sourceLeaf();
     boolean rows = (side == Side.DOWN) != isSwapped;
     Body body = source().body();
     for (int i = 0; i < figures.length; i++) {
-      if (!single || places[i] < 0) {
+      if (!single || leaves[i] < 0) {
         figures[i] = figure(branches.get(i), at, side);
       } else {
-        figures[i] = rows ? body.number(places[i], other) : body.number(other, places[i]);
+        figures[i] = rows ? body.number(leaves[i], other) : body.number(other, leaves[i]);
       }
     }
     return figures;

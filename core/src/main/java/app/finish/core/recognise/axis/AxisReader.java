@@ -53,25 +53,25 @@ public final class AxisReader {
   /// The axis.
   ///
   /// @param additive which figures along a line can be added up
-  /// @param told what a person said lines are, by their place
+  /// @param told what a person said lines are, by their index
   /// @param rounded whether words say that figures are rounded
-  /// @param places how lines are called in words, by their places
+  /// @param called how lines are called in words, by their indexes
   public Built read(
       boolean[] additive,
       Map<Integer, Role> told,
       boolean rounded,
-      BiFunction<Integer, Integer, String> places) {
+      BiFunction<Integer, Integer, String> called) {
     gatherKeys(additive.length);
     boolean[] mask = mask(additive);
     Map<Integer, Role> toldKeys = new HashMap<>();
     for (int i = 0; i < lines.lines().size(); i++) {
-      Role role = told.get(lines.lines().get(i).place());
+      Role role = told.get(lines.lines().get(i).index());
       if (role != null) {
         toldKeys.put(keyOf.get(i), role);
       }
     }
     BiFunction<Integer, Integer, String> words =
-        (from, to) -> places.apply(firstLine(from).place(), lastLine(to).place());
+        (from, to) -> called.apply(firstLine(from).index(), lastLine(to).index());
     Map<Integer, Total> totals =
         new TotalFinder(keys, orAllIfNone(mask), any(mask), toldKeys, rounded, across, words)
             .find();
@@ -120,7 +120,7 @@ public final class AxisReader {
       return;
     }
     int count = measures.names().size();
-    Map<List<String>, Integer> places = new LinkedHashMap<>();
+    Map<List<String>, Integer> indexes = new LinkedHashMap<>();
     for (int i = 0; i < lines.lines().size(); i++) {
       Line line = lines.lines().get(i);
       int measure = measures.names().indexOf(line.labels().get(level));
@@ -129,10 +129,10 @@ public final class AxisReader {
       if (measure < 0 && !line.labels().get(level).isEmpty()) {
         labels.add(level, line.labels().get(level));
       }
-      Integer key = places.get(labels);
+      Integer key = indexes.get(labels);
       if (key == null) {
         key = keys.size();
-        places.put(labels, key);
+        indexes.put(labels, key);
         keys.add(emptyKey(line, labels, width * count));
         firstOfKey.add(i);
       }
@@ -147,7 +147,7 @@ public final class AxisReader {
   private static Line emptyKey(Line line, List<String> labels, int width) {
     double[] values = new double[width];
     Arrays.fill(values, Double.NaN);
-    return new Line(line.place(), List.copyOf(labels), values, new int[width], line.emphasised());
+    return new Line(line.index(), List.copyOf(labels), values, new int[width], line.emphasised());
   }
 
   private boolean[] mask(boolean[] additive) {

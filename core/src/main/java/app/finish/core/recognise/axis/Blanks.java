@@ -27,7 +27,7 @@ public final class Blanks {
   /// The value for a leaf down and a leaf across.
   public Value value(int row, int column) {
     int at = frame.valueColumns().get(column);
-    Value own = grid.value(rows.lines().get(row).place(), at);
+    Value own = grid.value(rows.lines().get(row).index(), at);
     if (!own.equals(Value.BLANK)) {
       return own;
     }
@@ -40,7 +40,7 @@ public final class Blanks {
 
   private Value above(int row, int column) {
     for (int above = row - 1; above >= 0; above--) {
-      Value value = grid.value(rows.lines().get(above).place(), column);
+      Value value = grid.value(rows.lines().get(above).index(), column);
       if (!value.equals(Value.BLANK)) {
         return value;
       }
@@ -53,8 +53,8 @@ public final class Blanks {
     int count = 0;
     for (Line line : rows.lines()) {
       for (int column : frame.valueColumns()) {
-        boolean blank = grid.isBlank(line.place(), column);
-        count += blank && !grid.isCovered(line.place(), column) ? 1 : 0;
+        boolean blank = grid.isBlank(line.index(), column);
+        count += blank && !grid.isCovered(line.index(), column) ? 1 : 0;
       }
     }
     if (count == 0) {

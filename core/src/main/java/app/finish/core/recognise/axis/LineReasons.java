@@ -52,7 +52,7 @@ public final class LineReasons {
     down.forEach(
         (line, total) ->
             evidence.add(
-                say(PlaceNames.row(grid.grid(), rows.lines().get(line).place()), "Row", total)));
+                say(PlaceNames.row(grid.grid(), rows.lines().get(line).index()), "Row", total)));
     across.forEach(
         (line, total) ->
             evidence.add(
@@ -86,12 +86,12 @@ public final class LineReasons {
             });
     for (Line line : rows.lines()) {
       if (Vocabulary.saysNoAnswer(line.label())) {
-        sayNoAnswer(PlaceNames.row(grid.grid(), line.place()), line.label());
+        sayNoAnswer(PlaceNames.row(grid.grid(), line.index()), line.label());
       }
     }
     for (Line line : columns.lines()) {
       if (Vocabulary.saysNoAnswer(line.label())) {
-        int column = frame.valueColumns().get(line.place());
+        int column = frame.valueColumns().get(line.index());
         sayNoAnswer(PlaceNames.column(grid.grid(), column), line.label());
       }
     }

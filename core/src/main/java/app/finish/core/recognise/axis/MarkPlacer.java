@@ -80,11 +80,11 @@ public final class MarkPlacer {
   private Map<Integer, Integer> leavesOfRows() {
     Map<Integer, Integer> leaves = new HashMap<>();
     for (int leaf = 0; leaf < rows.lines().size(); leaf++) {
-      leaves.put(rows.lines().get(leaf).place(), leaf);
+      leaves.put(rows.lines().get(leaf).index(), leaf);
     }
     for (int group : rows.groupRows().keySet()) {
       int leaf = 0;
-      while (leaf < rows.lines().size() - 1 && rows.lines().get(leaf).place() < group) {
+      while (leaf < rows.lines().size() - 1 && rows.lines().get(leaf).index() < group) {
         leaf++;
       }
       leaves.put(group, leaf);

@@ -64,8 +64,8 @@ public record Recognition(
             case SUBTOTAL -> LineRole.SUBTOTAL;
             case GRAND_TOTAL -> LineRole.GRAND_TOTAL;
           };
-      OptionalInt place = OptionalInt.of(leaf.index());
-      rows.add(new SourceRow(leaf.index(), role, leaf.level(), leaf.labels(), place));
+      OptionalInt at = OptionalInt.of(leaf.index());
+      rows.add(new SourceRow(leaf.index(), role, leaf.level(), leaf.labels(), at));
     }
     return new Recognition(
         table,

@@ -4,16 +4,16 @@ import java.util.List;
 
 /// A row or a column of figures with its labels, one a level, empty where it has none.
 ///
-/// @param place its row or column in the grid, or its number among its like
+/// @param index its row or column in the grid, or its number among its like
 /// @param labels a label a level, from the outermost; empty strings where there is none
 /// @param values the figures along it, NaN where there is none
 /// @param decimals the decimals that the figures were written with
 /// @param emphasised whether its label is set in bold
 public record Line(
-    int place, List<String> labels, double[] values, int[] decimals, boolean emphasised) {
+    int index, List<String> labels, double[] values, int[] decimals, boolean emphasised) {
   /// The same line under other labels.
   Line withLabels(List<String> others) {
-    return new Line(place, List.copyOf(others), values, decimals, emphasised);
+    return new Line(index, List.copyOf(others), values, decimals, emphasised);
   }
 
   /// The last label that is not empty, or the empty string.

@@ -114,11 +114,11 @@ public final class MeasureReader {
         MeasureFinder.Found.NONE, MeasureFinder.Found.NONE, measures, found.of(), evidence);
   }
 
-  /// The columns of which a person said that they are no totals, by their places among the lines.
+  /// The columns of which a person said that they are no totals, by their indexes among the lines.
   private Set<Integer> toldMembers() {
     Set<Integer> told = new HashSet<>();
     for (int i = 0; i < columns.lines().size(); i++) {
-      int column = frame.valueColumns().get(columns.lines().get(i).place());
+      int column = frame.valueColumns().get(columns.lines().get(i).index());
       if (corrections.columns().get(column) == LineRole.BODY) {
         told.add(i);
       }
@@ -164,14 +164,14 @@ public final class MeasureReader {
   private Read underEachOther() {
     MeasureKind below = grid.brackets().kind().orElse(MeasureKind.ERROR);
     boolean error = below != MeasureKind.DEVIATION && below != MeasureKind.PERCENT;
-    Map<String, Integer> places = new LinkedHashMap<>();
+    Map<String, Integer> indexes = new LinkedHashMap<>();
     List<MeasureKind> kinds = new ArrayList<>();
     List<List<Cells>> cells = new ArrayList<>();
     List<Integer> of = new ArrayList<>();
     for (int i = 0; i < rows.lines().size(); i++) {
       Line line = rows.lines().get(i);
-      boolean bracketed = isBracketed(line.place());
-      boolean above = i + 1 < rows.lines().size() && isBracketed(rows.lines().get(i + 1).place());
+      boolean bracketed = isBracketed(line.index());
+      boolean above = i + 1 < rows.lines().size() && isBracketed(rows.lines().get(i + 1).index());
       MeasureKind upper =
           error
               ? MeasureKind.COEFFICIENT
@@ -181,16 +181,16 @@ public final class MeasureReader {
               ? below
               : above ? upper : Statistics.kind(line.label()).orElse(MeasureKind.STATISTIC);
       String name = bracketed || above ? kind.word() : line.label();
-      int place = places.computeIfAbsent(name, one -> places.size());
-      if (place == kinds.size()) {
+      int index = indexes.computeIfAbsent(name, one -> indexes.size());
+      if (index == kinds.size()) {
         kinds.add(kind);
         cells.add(new ArrayList<>());
       }
-      cells.get(place).add(new Cells(List.of(line.place()), frame.valueColumns()));
-      of.add(place);
+      cells.get(index).add(new Cells(List.of(line.index()), frame.valueColumns()));
+      of.add(index);
     }
     List<Measure> measures = new ArrayList<>();
-    for (Map.Entry<String, Integer> name : places.entrySet()) {
+    for (Map.Entry<String, Integer> name : indexes.entrySet()) {
       Measure found =
           finder
               .measure(name.getKey(), cells.get(name.getValue()), Company.of(List.of()))
@@ -246,7 +246,7 @@ public final class MeasureReader {
   private List<Cells> cellsOfColumns() {
     List<Cells> cells = new ArrayList<>();
     for (Line line : columns.lines()) {
-      int column = frame.valueColumns().get(line.place());
+      int column = frame.valueColumns().get(line.index());
       cells.add(new Cells(frame.bodyRows(), List.of(column)));
     }
     return cells;
@@ -255,7 +255,7 @@ public final class MeasureReader {
   private List<Cells> cellsOfRows() {
     List<Cells> cells = new ArrayList<>();
     for (Line line : rows.lines()) {
-      cells.add(new Cells(List.of(line.place()), frame.valueColumns()));
+      cells.add(new Cells(List.of(line.index()), frame.valueColumns()));
     }
     return cells;
   }
@@ -273,9 +273,9 @@ public final class MeasureReader {
     }
     Company company = Company.of(found.names());
     for (String name : found.names()) {
-      List<Cells> places = byName.getOrDefault(name, List.of());
-      Measure measure = finder.measure(name, places, company);
-      measures.add(said(paired(measure, places), "measure “" + name + "”"));
+      List<Cells> own = byName.getOrDefault(name, List.of());
+      Measure measure = finder.measure(name, own, company);
+      measures.add(said(paired(measure, own), "measure “" + name + "”"));
     }
     if (measures.isEmpty()) {
       measures.add(said(paired(onlyMeasure(title), cellsOfColumns()), "figures"));
@@ -285,7 +285,7 @@ public final class MeasureReader {
 
   /// A measure whose cells hold figures of another in brackets behind its own, with the kinds that
   /// its name, the heads or the notes tell.
-  private Measure paired(Measure measure, List<Cells> places) {
+  private Measure paired(Measure measure, List<Cells> of) {
     if (!grid.hasPairs()) {
       return measure;
     }
@@ -294,7 +294,7 @@ public final class MeasureReader {
       return measure;
     }
     int[] counts = new int[2];
-    for (Cells cells : places) {
+    for (Cells cells : of) {
       cells.visit(
           (row, column) -> {
             counts[0] += grid.isNumber(row, column) ? 1 : 0;
@@ -331,15 +331,15 @@ public final class MeasureReader {
   }
 
   private Measure onlyMeasure(String title) {
-    List<Cells> places = cellsOfColumns();
+    List<Cells> cells = cellsOfColumns();
     String corner = nameInCorner();
     Measure measure =
         finder.measure(
-            corner.isEmpty() ? nameInTitle(title) : corner, places, Company.of(List.of()));
+            corner.isEmpty() ? nameInTitle(title) : corner, cells, Company.of(List.of()));
     if (measure.kind() == MeasureKind.VALUE && PERCENT.matcher(title).matches()) {
       measure = measure.withKind(MeasureKind.PERCENT);
     }
-    boolean matrix = isMatrix() && finder.isWithinOne(places);
+    boolean matrix = isMatrix() && finder.isWithinOne(cells);
     return matrix ? measure.withKind(MeasureKind.CORRELATION) : measure;
   }
 

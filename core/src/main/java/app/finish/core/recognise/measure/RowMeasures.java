@@ -66,7 +66,7 @@ public final class RowMeasures {
       Map<String, Integer> units = new LinkedHashMap<>();
       List<Integer> of = new ArrayList<>();
       for (Line line : lines) {
-        String unit = grid.text(line.place(), column).strip();
+        String unit = grid.text(line.index(), column).strip();
         of.add(units.computeIfAbsent(unit, one -> units.size()));
       }
       if (units.size() > 1 && units.size() <= MOST_UNITS) {
@@ -90,7 +90,7 @@ public final class RowMeasures {
     int deepest = 0;
     for (Line line : lines) {
       boolean labelled =
-          frame.stubColumns().stream().anyMatch(column -> !grid.isBlank(line.place(), column));
+          frame.stubColumns().stream().anyMatch(column -> !grid.isBlank(line.index(), column));
       depth = labelled ? 0 : depth + 1;
       without += labelled ? 0 : 1;
       deepest = Math.max(deepest, depth);
@@ -117,7 +117,7 @@ public final class RowMeasures {
     Form form = null;
     for (int i = 0; i < lines.size(); i++) {
       if (depths.get(i) == depth) {
-        Optional<Form> own = form(lines.get(i).place());
+        Optional<Form> own = form(lines.get(i).index());
         if (own.isEmpty() || form != null && !form.equals(own.get())) {
           return Optional.empty();
         }
@@ -131,7 +131,7 @@ public final class RowMeasures {
     Map<String, Integer> units = new LinkedHashMap<>();
     List<Integer> of = new ArrayList<>();
     for (Line line : lines) {
-      Optional<Form> form = form(line.place());
+      Optional<Form> form = form(line.index());
       if (form.isEmpty()) {
         return Optional.empty();
       }
@@ -147,7 +147,7 @@ public final class RowMeasures {
   private boolean isStatement() {
     boolean total = false;
     for (int i = 0; i < lines.size(); i++) {
-      String unit = form(lines.get(i).place()).map(Form::unit).orElse("");
+      String unit = form(lines.get(i).index()).map(Form::unit).orElse("");
       String label = lines.get(i).label();
       boolean totals = Vocabulary.saysTotal(label) || Vocabulary.saysResult(label);
       total |= totals;
@@ -177,11 +177,11 @@ public final class RowMeasures {
 
   private Found found(List<Integer> of, int count, String because) {
     List<Measure> measures = new ArrayList<>();
-    for (int place = 0; place < count; place++) {
+    for (int index = 0; index < count; index++) {
       List<Cells> cells = new ArrayList<>();
       for (int i = 0; i < lines.size(); i++) {
-        if (of.get(i) == place) {
-          cells.add(new Cells(List.of(lines.get(i).place()), frame.valueColumns()));
+        if (of.get(i) == index) {
+          cells.add(new Cells(List.of(lines.get(i).index()), frame.valueColumns()));
         }
       }
       Measure measure = finder.measure("", cells, Company.of(List.of()));

@@ -150,7 +150,7 @@ public record Extent(List<String> joined, List<Cut> cuts) {
       grid = grid.joinedWith(other.get());
     }
     for (Cut cut : cuts) {
-      int at = cut.columns ? columnPlaceOf(cut.row, grid) : placeOf(cut.row, grid);
+      int at = cut.columns ? columnPlaceOf(cut.row, grid) : indexOf(cut.row, grid);
       if (at <= 0) {
         return Optional.empty();
       }
@@ -162,7 +162,7 @@ public record Extent(List<String> joined, List<Cut> cuts) {
     return Optional.of(grid);
   }
 
-  private static int placeOf(Anchor anchor, Grid grid) {
+  private static int indexOf(Anchor anchor, Grid grid) {
     int seen = 0;
     for (int row = 0; row < grid.rows(); row++) {
       if (Anchor.firstText(grid, row).equals(anchor.path()) && seen++ == anchor.occurrence()) {

@@ -39,16 +39,16 @@ final class LetterUnits {
   }
 
   private boolean isAny() {
-    for (int place = 0; place < values.length; place++) {
-      if (Double.isNaN(values[place]) && LETTERED.matcher(text(place)).matches()) {
+    for (int index = 0; index < values.length; index++) {
+      if (Double.isNaN(values[index]) && LETTERED.matcher(text(index)).matches()) {
         return true;
       }
     }
     return false;
   }
 
-  private String text(int place) {
-    GridCell cell = grid.at(place / grid.columns(), place % grid.columns());
+  private String text(int index) {
+    GridCell cell = grid.at(index / grid.columns(), index % grid.columns());
     return cell.text().strip();
   }
 
@@ -58,20 +58,20 @@ final class LetterUnits {
     Map<Integer, Matcher> found = new HashMap<>();
     String unit = "";
     for (int i = 0; i < count; i++) {
-      int place = from + i * step;
-      boolean plain = !Double.isNaN(values[place]) || known.containsKey(place);
+      int index = from + i * step;
+      boolean plain = !Double.isNaN(values[index]) || known.containsKey(index);
       if (plain && !unit.isEmpty()) {
         return Map.of();
       }
-      if (plain || text(place).isEmpty()) {
+      if (plain || text(index).isEmpty()) {
         continue;
       }
-      Matcher match = LETTERED.matcher(text(place));
+      Matcher match = LETTERED.matcher(text(index));
       if (!match.matches() || !unit.isEmpty() && !unit.equals(match.group(2))) {
         return Map.of();
       }
       unit = match.group(2);
-      found.put(place, match);
+      found.put(index, match);
     }
     return found.size() > 1 ? found : Map.of();
   }

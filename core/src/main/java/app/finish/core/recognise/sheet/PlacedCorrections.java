@@ -20,8 +20,8 @@ import java.util.function.Supplier;
 ///
 /// @param headRows how many rows of heads there are, if said
 /// @param stubColumns how many columns of stub there are, if said
-/// @param rows what a row is, by its place
-/// @param columns what a column is, by its place
+/// @param rows what a row is, by its index
+/// @param columns what a column is, by its index
 /// @param measures what kind of figure a measure is, by its name
 /// @param blanks what empty cells stand for, if said
 /// @param brackets what figures in brackets mean, if said
@@ -91,18 +91,18 @@ public record PlacedCorrections(
 
   private static Map<Integer, LineRole> placed(
       Map<Anchor, LineRole> said, List<Anchor> anchors, List<Anchor> unplaced) {
-    Map<Anchor, Integer> places = new HashMap<>();
+    Map<Anchor, Integer> indexes = new HashMap<>();
     for (int i = 0; i < anchors.size(); i++) {
-      places.put(anchors.get(i), i);
+      indexes.put(anchors.get(i), i);
     }
     Map<Integer, LineRole> placed = new HashMap<>();
     said.forEach(
         (anchor, role) -> {
-          Integer place = places.get(anchor);
-          if (place == null) {
+          Integer index = indexes.get(anchor);
+          if (index == null) {
             unplaced.add(anchor);
           } else {
-            placed.put(place, role);
+            placed.put(index, role);
           }
         });
     return placed;

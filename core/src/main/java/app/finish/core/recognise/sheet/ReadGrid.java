@@ -61,14 +61,14 @@ public final class ReadGrid {
     flagged();
   }
 
-  private void takeUnit(int place, Matcher match) {
+  private void takeUnit(int index, Matcher match) {
     reader
         .read(match.group(1))
         .ifPresent(
             number -> {
-              values[place] = number.value();
-              decimals[place] = (byte) number.decimals();
-              units[place] = numbered(match.group(2));
+              values[index] = number.value();
+              decimals[index] = (byte) number.decimals();
+              units[index] = numbered(match.group(2));
             });
   }
 
@@ -127,12 +127,12 @@ public final class ReadGrid {
   private void take(int row, int column, Matcher flag) {
     Optional<WrittenNumber> number = reader.read(flag.group(1).strip());
     if (number.isPresent()) {
-      int place = row * grid.columns() + column;
-      values[place] = number.get().value();
-      decimals[place] = (byte) number.get().decimals();
-      units[place] = numbered(number.get().unit());
-      marks.put(place, flag.group(2).replaceAll("[\\[\\]]", ""));
-      bareTexts.put(place, flag.group(1).strip());
+      int index = row * grid.columns() + column;
+      values[index] = number.get().value();
+      decimals[index] = (byte) number.get().decimals();
+      units[index] = numbered(number.get().unit());
+      marks.put(index, flag.group(2).replaceAll("[\\[\\]]", ""));
+      bareTexts.put(index, flag.group(1).strip());
     }
   }
 
@@ -151,8 +151,8 @@ public final class ReadGrid {
 
   private void read(int row, int column) {
     GridCell cell = grid.at(row, column);
-    int place = row * grid.columns() + column;
-    values[place] = Double.NaN;
+    int index = row * grid.columns() + column;
+    values[index] = Double.NaN;
     if (cell.rowSpan() > 1 || cell.columnSpan() > 1) {
       cover(row, column, cell);
     }
@@ -162,7 +162,7 @@ public final class ReadGrid {
     if (row == numbersColumns) {
       return;
     }
-    String text = withoutMark(cell, place);
+    String text = withoutMark(cell, index);
     boolean figure =
         brackets.meaning() == BracketMeaning.FIGURE
             && cell.number().isEmpty()
@@ -174,15 +174,15 @@ public final class ReadGrid {
             pair
                 ? text.replaceFirst("\\s*[(\\[±].*", "")
                 : figure ? text.replaceAll("[()]", "").strip() : text);
-    written.map(WrittenNumber::unit).ifPresent(unit -> units[place] = numbered(unit));
+    written.map(WrittenNumber::unit).ifPresent(unit -> units[index] = numbered(unit));
     if (cell.number().isPresent()) {
       boolean percent = written.isPresent() && written.get().unit().equals("%");
       double number = cell.number().getAsDouble();
-      values[place] = percent ? BigDecimal.valueOf(number).movePointRight(2).doubleValue() : number;
-      decimals[place] = (byte) written.map(WrittenNumber::decimals).orElse(0).intValue();
+      values[index] = percent ? BigDecimal.valueOf(number).movePointRight(2).doubleValue() : number;
+      decimals[index] = (byte) written.map(WrittenNumber::decimals).orElse(0).intValue();
     } else if (written.isPresent()) {
-      values[place] = written.get().value();
-      decimals[place] = (byte) written.get().decimals();
+      values[index] = written.get().value();
+      decimals[index] = (byte) written.get().decimals();
     }
   }
 
@@ -199,11 +199,11 @@ public final class ReadGrid {
     return (byte) Math.max(0, known);
   }
 
-  private String withoutMark(GridCell cell, int place) {
+  private String withoutMark(GridCell cell, int index) {
     FootnoteMarks.Marked marked = footnotes.read(cell);
     if (!marked.mark().isEmpty()) {
-      marks.put(place, marked.mark());
-      bareTexts.put(place, marked.text());
+      marks.put(index, marked.mark());
+      bareTexts.put(index, marked.text());
     }
     return marked.text();
   }
@@ -279,9 +279,9 @@ public final class ReadGrid {
 
   /// Whether a cell further up or left reaches over this place.
   public boolean isCovered(int row, int column) {
-    int place = row * grid.columns() + column;
-    Integer owner = covered.get(place);
-    return owner != null && owner != place;
+    int index = row * grid.columns() + column;
+    Integer owner = covered.get(index);
+    return owner != null && owner != index;
   }
 
   /// Whether a cell further up reaches down over this place.

@@ -84,13 +84,13 @@ public final class Sums {
         doubt[i] += halfUnit(added.decimals()[i]);
       }
     }
-    int place = entries.size();
+    int index = entries.size();
     int[] groups = new int[added.labels().size()];
-    int shared = place == 0 ? 0 : added.sharedLevels(lines.get(entries.getLast().line));
+    int shared = index == 0 ? 0 : added.sharedLevels(lines.get(entries.getLast().line));
     for (int level = 0; level < groups.length; level++) {
-      groups[level] = level < shared ? entries.getLast().groups[level] : place;
+      groups[level] = level < shared ? entries.getLast().groups[level] : index;
     }
-    int members = total ? place + 1 : place == 0 ? 0 : entries.getLast().members;
+    int members = total ? index + 1 : index == 0 ? 0 : entries.getLast().members;
     entries.add(new Entry(line, sum, doubt, members, groups));
   }
 
@@ -158,9 +158,9 @@ public final class Sums {
   }
 
   /// The figure of one entry alone.
-  private double own(int entry, int place) {
-    double before = entry == 0 ? 0 : entries.get(entry - 1).sum[place];
-    return entries.get(entry).sum[place] - before;
+  private double own(int entry, int index) {
+    double before = entry == 0 ? 0 : entries.get(entry - 1).sum[index];
+    return entries.get(entry).sum[index] - before;
   }
 
   private double tolerance(double value, double doubt, int decimals) {

@@ -108,10 +108,10 @@ public final class FoundStyle {
       take(row, last ? PartName.COLUMN_HEAD : PartName.SPANNER, firstValue(), endOfValues());
       take(row, PartName.STUB_HEAD, 0, firstValue());
     }
-    int place = 0;
+    int index = 0;
     for (SourceRow row : rows) {
-      place = row.role() == LineRole.BODY ? place + 1 : 0;
-      takeRow(row, place);
+      index = row.role() == LineRole.BODY ? index + 1 : 0;
+      takeRow(row, index);
     }
     return new SeenLooks(cells).style(name);
   }
@@ -124,12 +124,12 @@ public final class FoundStyle {
     return recognition.valueColumns().isEmpty() ? 1 : recognition.valueColumns().getLast() + 1;
   }
 
-  private void takeRow(SourceRow row, int place) {
+  private void takeRow(SourceRow row, int index) {
     switch (row.role()) {
       case BODY -> {
         take(row.row(), PartName.STUB, 0, firstValue());
         take(row.row(), PartName.BODY, firstValue(), endOfValues());
-        if (place > 0 && place % 2 == 0) {
+        if (index > 0 && index % 2 == 0) {
           take(row.row(), new Selector.Alternate(), firstValue(), endOfValues());
         }
       }
