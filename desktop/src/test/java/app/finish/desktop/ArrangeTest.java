@@ -54,7 +54,7 @@ public class ArrangeTest extends WindowTest {
     click("#rows-largest");
     assertThat(rows()).startsWith("Hale–Orrin/Summer").endsWith("All routes");
     clickCell(new CellMeaning.Body(0, 0));
-    robot.interact(() -> ((TextField) window.scene().lookup("#rows-count")).setText("2"));
+    hand.interact(() -> ((TextField) window.scene().lookup("#rows-count")).setText("2"));
     click("#rows-keep");
     assertThat(rows()).hasSize(10);
     assertThat(shows("#aside-1")).isTrue();
@@ -68,8 +68,8 @@ public class ArrangeTest extends WindowTest {
   public void headingsAreSetAsideRenamedAndFolded() throws Exception {
     begin();
     clickCell(new CellMeaning.Stub(1, 1));
-    robot.interact(() -> ((TextField) window.scene().lookup("#rename")).requestFocus());
-    robot.interact(() -> ((TextField) window.scene().lookup("#rename")).setText("March to May"));
+    hand.interact(() -> ((TextField) window.scene().lookup("#rename")).requestFocus());
+    hand.interact(() -> ((TextField) window.scene().lookup("#rename")).setText("March to May"));
     press(KeyCode.ENTER);
     assertThat(rows().get(1)).isEqualTo("Hale–Orrin/March to May");
     clickCell(new CellMeaning.Stub(1, 0));
@@ -127,7 +127,7 @@ public class ArrangeTest extends WindowTest {
   }
 
   private void type(String selector, String text) {
-    robot.interact(
+    hand.interact(
         () -> {
           TextField field = (TextField) window.scene().lookup(selector);
           field.requestFocus();
@@ -138,11 +138,11 @@ public class ArrangeTest extends WindowTest {
 
   /// Drags from one point of the screen to another, with a stop on the way.
   private void drag(Point2D from, Point2D to) {
-    robot.moveTo(from);
-    robot.press(MouseButton.PRIMARY);
-    robot.moveTo(from.midpoint(to));
-    robot.moveTo(to);
-    robot.release(MouseButton.PRIMARY);
+    hand.moveTo(from);
+    hand.press(MouseButton.PRIMARY);
+    hand.moveTo(from.midpoint(to));
+    hand.moveTo(to);
+    hand.release(MouseButton.PRIMARY);
     settle();
   }
 
@@ -162,7 +162,7 @@ public class ArrangeTest extends WindowTest {
     drag(middle("#tag-2"), middle("#tag-3").subtract(30, 0));
     assertThat(rows()).containsExactly("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay", "All routes");
     assertThat(table().across().leaves().getFirst().labels()).startsWith("Winter", "2025");
-    robot.interact(() -> window.scene().lookup("#tag-2").requestFocus());
+    hand.interact(() -> window.scene().lookup("#tag-2").requestFocus());
     press(KeyCode.RIGHT);
     assertThat(table().across().leaves().getFirst().labels()).startsWith("2025", "Winter");
     press(KeyCode.DOWN);
@@ -248,7 +248,7 @@ public class ArrangeTest extends WindowTest {
   @Test
   public void threeSlowRedrawsInARowMakeMovesWaitUntilAPersonEndsIt() {
     begin();
-    robot.interact(() -> window.desk().arranging().redraws().slowFrom(0));
+    hand.interact(() -> window.desk().arranging().redraws().slowFrom(0));
     click("#swap-axes");
     click("#swap-axes");
     assertThat(waits()).isFalse();
@@ -279,7 +279,7 @@ public class ArrangeTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.PAGE_DOWN);
     assertThat(table().held().toString()).contains("Spring");
     press(KeyCode.CONTROL, KeyCode.Z);
-    robot.interact(() -> window.desk().show(0));
+    hand.interact(() -> window.desk().show(0));
     click("#held-1-out");
     clickCell(new CellMeaning.Body(0, 0));
     type("#rows-count", "a few");
@@ -307,7 +307,7 @@ public class ArrangeTest extends WindowTest {
       }
     }
     Path file = java.nio.file.Files.writeString(folder.resolve("long.csv"), csv);
-    robot.interact(() -> window.files().bringIn(file));
+    hand.interact(() -> window.files().bringIn(file));
     waitFor(() -> window.desk().shownProperty().get().isPresent());
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
@@ -335,14 +335,14 @@ public class ArrangeTest extends WindowTest {
   @Test
   public void aTalliedTableIsCountedAgainFromHereAndKeepsItsMoves() {
     openDemo();
-    robot.interact(() -> window.desk().show(6));
+    hand.interact(() -> window.desk().show(6));
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     click("#swap-axes");
     int measures = table().down().leaves().size();
-    robot.interact(() -> window.tallies().redraws().slowFrom(60_000_000_000L));
+    hand.interact(() -> window.tallies().redraws().slowFrom(60_000_000_000L));
     waitFor(() -> window.tallies().askedProperty().get().orElseThrow().records().isPresent());
-    robot.interact(
+    hand.interact(
         () ->
             window
                 .tallies()

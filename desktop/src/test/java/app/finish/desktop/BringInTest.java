@@ -49,7 +49,7 @@ public class BringInTest extends WindowTest {
     click("#pick-none");
     assertThat(ask(() -> window.scene().lookup("#pick-take").isDisabled())).isTrue();
     click("#pick-4");
-    robot.interact(() -> window.scene().lookup("#pick-8").requestFocus());
+    hand.interact(() -> window.scene().lookup("#pick-8").requestFocus());
     press(KeyCode.SPACE);
     press(KeyCode.ENTER);
     assertThat(ask(() -> window.desk().document().tables()))
@@ -123,11 +123,11 @@ public class BringInTest extends WindowTest {
   public void measuresAndBlanksAreCorrectedByKeyboard() throws Exception {
     bringIn("piers.csv", PIERS.replace("Both years", "Trust"));
     assertThat(table().body().at(1, 0)).isEqualTo(Value.BLANK);
-    robot.interact(() -> window.scene().lookup("#blanks").requestFocus());
+    hand.interact(() -> window.scene().lookup("#blanks").requestFocus());
     chooseNext();
     assertThat(table().body().at(1, 0)).isEqualTo(Value.number(0, ""));
     MeasureKind before = table().measures().getFirst().kind();
-    robot.interact(() -> window.scene().lookup("#kind-1").requestFocus());
+    hand.interact(() -> window.scene().lookup("#kind-1").requestFocus());
     press(KeyCode.SPACE);
     press(KeyCode.UP);
     press(KeyCode.ENTER);
@@ -143,7 +143,7 @@ public class BringInTest extends WindowTest {
     bringIn("lets.csv", "Pier,Now,Then\nHale,(120),-5\nOrrin,33,(4)\nSkell,-7,12\nTotal,260,3\n");
     assertThat(textOf("#figure-count")).isEqualTo("8 figures: 8 in the table.");
     assertThat(table().body().at(0, 0)).isEqualTo(Value.text("(120)"));
-    robot.interact(() -> window.scene().lookup("#brackets").requestFocus());
+    hand.interact(() -> window.scene().lookup("#brackets").requestFocus());
     press(KeyCode.SPACE);
     press(KeyCode.UP);
     press(KeyCode.UP);
@@ -153,10 +153,10 @@ public class BringInTest extends WindowTest {
     clickCell(new CellMeaning.Stub(0, 3));
     TextField from = ask(() -> (TextField) window.scene().lookup("#cover-from"));
     assertThat(from.getText()).isEqualTo("2");
-    robot.interact(() -> from.setText("x"));
+    hand.interact(() -> from.setText("x"));
     click("#cover");
     assertThat(textOf("#notice-sentence")).contains("whole numbers");
-    robot.interact(() -> ((TextField) window.scene().lookup("#cover-from")).setText("3"));
+    hand.interact(() -> ((TextField) window.scene().lookup("#cover-from")).setText("3"));
     click("#cover");
     assertThat(corrections().covers()).hasSize(1);
     assertThat(corrections().covers().values().iterator().next()).hasSize(2);
@@ -216,17 +216,17 @@ public class BringInTest extends WindowTest {
   public void aFileThatIsDroppedIsBroughtIn() throws Exception {
     Path file = folder.resolve("dropped.csv");
     Files.writeString(file, PIERS);
-    robot.interact(() -> window.files().drop(List.of(file.toFile())));
+    hand.interact(() -> window.files().drop(List.of(file.toFile())));
     settle();
     assertThat(table().down().leaves()).hasSize(3);
-    robot.interact(() -> window.files().drop(List.of()));
+    hand.interact(() -> window.files().drop(List.of()));
     assertThat(textOf("#notice-sentence")).contains("is no file");
   }
 
   @Test
   public void theSlugTellsTheNoteThatAMarkCallsFor() throws Exception {
     openDemo();
-    robot.interact(() -> window.desk().show(4));
+    hand.interact(() -> window.desk().show(4));
     settle();
     clickCell(new CellMeaning.Body(0, 1));
     assertThat(slug()).contains("note **: p < .01, two-sided");
@@ -240,13 +240,13 @@ public class BringInTest extends WindowTest {
     }
     Path large = folder.resolve("large.csv");
     Files.writeString(large, text);
-    robot.interact(() -> window.files().bringIn(large));
+    hand.interact(() -> window.files().bringIn(large));
     waitFor(() -> !window.desk().worker().busyProperty().get().isEmpty());
     waitFor(() -> shows("#progress"));
-    robot.clickOn("#notice-button");
+    hand.clickOn("#notice-button");
     Path small = folder.resolve("small.csv");
     Files.writeString(small, PIERS);
-    robot.interact(() -> window.files().bringIn(small));
+    hand.interact(() -> window.files().bringIn(small));
     waitFor(() -> window.desk().document().items().size() == 1);
     settle();
     assertThat(table().down().leaves()).hasSize(3);

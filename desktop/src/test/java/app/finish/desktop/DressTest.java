@@ -58,7 +58,7 @@ public class DressTest extends WindowTest {
     reveal(selector);
     @SuppressWarnings("unchecked")
     ChoiceBox<String> box = (ChoiceBox<String>) window.scene().lookup(selector);
-    robot.interact(() -> box.setValue(setting));
+    hand.interact(() -> box.setValue(setting));
     settle();
   }
 
@@ -66,9 +66,9 @@ public class DressTest extends WindowTest {
     reveal(selector);
     @SuppressWarnings("unchecked")
     ComboBox<String> box = (ComboBox<String>) window.scene().lookup(selector);
-    robot.interact(() -> box.getEditor().requestFocus());
+    hand.interact(() -> box.getEditor().requestFocus());
     press(KeyCode.CONTROL, KeyCode.A);
-    robot.write(text);
+    hand.write(text);
     press(KeyCode.ENTER);
     settle();
   }
@@ -90,7 +90,7 @@ public class DressTest extends WindowTest {
   public void triesEachStyleOnWithTheArrowKeysAndKeepsOneWithEnter() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
-    robot.interact(() -> window.scene().lookup("#style-plain").requestFocus());
+    hand.interact(() -> window.scene().lookup("#style-plain").requestFocus());
     settle();
     List<String> seen = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
@@ -120,12 +120,12 @@ public class DressTest extends WindowTest {
     reveal("#property-ruleBelow-weight");
     ChoiceBox<Double> weight =
         (ChoiceBox<Double>) window.scene().lookup("#property-ruleBelow-weight");
-    robot.interact(() -> weight.setValue(1.5));
+    hand.interact(() -> weight.setValue(1.5));
     settle();
     reveal("#property-ruleBelow-kind");
     ChoiceBox<RuleLine.Kind> kind =
         (ChoiceBox<RuleLine.Kind>) window.scene().lookup("#property-ruleBelow-kind");
-    robot.interact(() -> kind.setValue(RuleLine.Kind.DOUBLE));
+    hand.interact(() -> kind.setValue(RuleLine.Kind.DOUBLE));
     settle();
     assertThat(cell(FIGURE).look().setting(Property.RULE_BELOW)).isEqualTo("1.5 pt ink double");
     click("#hand-back-ruleBelow");
@@ -226,7 +226,7 @@ public class DressTest extends WindowTest {
     choose("#property-weight", "regular");
     click("#leaf-try-on");
     reveal("#new-style-name");
-    robot.interact(
+    hand.interact(
         () -> ((TextField) window.scene().lookup("#new-style-name")).setText("Quiet totals"));
     click("#make-touches");
     settle();
@@ -241,7 +241,7 @@ public class DressTest extends WindowTest {
     Path out = folder.resolve("shared.finish");
     DocumentFile.write(desk().document(), out);
     assertThat(DocumentFile.read(out)).isEqualTo(desk().document());
-    robot.interact(() -> window.begin(Document.EMPTY, "another"));
+    hand.interact(() -> window.begin(Document.EMPTY, "another"));
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     waitFor(() -> window.scene().lookup("#style-quiet-totals") != null);
@@ -279,8 +279,8 @@ public class DressTest extends WindowTest {
     click("#leaf-palette");
     settle();
     TextField accent = (TextField) window.scene().lookup("#role-accent");
-    robot.interact(accent::requestFocus);
-    robot.interact(() -> accent.setText("#9fd0c8"));
+    hand.interact(accent::requestFocus);
+    hand.interact(() -> accent.setText("#9fd0c8"));
     press(KeyCode.ENTER);
     settle();
     assertThat(dressed().palette().colour("accent")).isEqualTo(Colour.parse("#9fd0c8"));
@@ -288,7 +288,7 @@ public class DressTest extends WindowTest {
     click("#take-accent-on-paper");
     settle();
     assertThat(shows("#take-accent-on-paper")).isFalse();
-    robot.interact(() -> desk().show(1));
+    hand.interact(() -> desk().show(1));
     settle();
     assertThat(dressed().palette().colour("accent")).isNotEqualTo(Colour.parse("#4a4a4a"));
     click("#palette-back");
@@ -303,10 +303,10 @@ public class DressTest extends WindowTest {
     choose("#compare-with", "Night");
     waitFor(() -> shows("#compare-slider"));
     double before = window.scene().lookup("#compare-slider").getLayoutX();
-    robot.interact(() -> window.scene().lookup("#compare-slider").requestFocus());
+    hand.interact(() -> window.scene().lookup("#compare-slider").requestFocus());
     press(KeyCode.RIGHT);
     assertThat(window.scene().lookup("#compare-slider").getLayoutX()).isGreaterThan(before);
-    robot.drag("#compare-slider").moveBy(-200, 0).drop();
+    hand.drag("#compare-slider", -200, 0);
     assertThat(window.scene().lookup("#compare-slider").getLayoutX()).isLessThan(before);
     press(KeyCode.ESCAPE);
     assertThat(desk().dressing().againstProperty().get()).isEqualTo(Optional.empty());
@@ -332,7 +332,7 @@ public class DressTest extends WindowTest {
     @SuppressWarnings("unchecked")
     ChoiceBox<ColourVision> sights =
         (ChoiceBox<ColourVision>) window.scene().lookup("#paper-sight");
-    robot.interact(() -> sights.setValue(ColourVision.DEUTAN));
+    hand.interact(() -> sights.setValue(ColourVision.DEUTAN));
     settle();
     click("#leaf-try-on");
     assertThat(window.scene().lookup("#paper-view").isVisible()).isFalse();
@@ -361,7 +361,7 @@ public class DressTest extends WindowTest {
     choose("#wear-statistics", "APA 7");
     assertThat(desk().document().wear().style(Wear.Kind.STATISTICS)).contains("APA 7");
     var sources = desk().document().tables();
-    robot.interact(
+    hand.interact(
         () -> desk().intake().add(List.of(sources.get(0).source(), sources.get(2).source())));
     settle();
     int last = desk().document().items().size() - 1;

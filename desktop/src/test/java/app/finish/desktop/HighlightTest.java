@@ -35,7 +35,7 @@ public class HighlightTest extends WindowTest {
 
   private void openWith(String... sentences) {
     openStep();
-    robot.interact(
+    hand.interact(
         () -> {
           for (String sentence : sentences) {
             window.desk().highlighting().add(HighlightSentence.read(sentence));
@@ -66,7 +66,7 @@ public class HighlightTest extends WindowTest {
 
   private void choose(String menu, String... path) {
     reveal(menu);
-    robot.interact(
+    hand.interact(
         () -> {
           List<MenuItem> items = ((MenuButton) window.scene().lookup(menu)).getItems();
           for (int i = 0; i < path.length; i++) {
@@ -91,9 +91,9 @@ public class HighlightTest extends WindowTest {
 
   private void write(String field, String text) {
     reveal(field);
-    robot.interact(() -> window.scene().lookup(field).requestFocus());
+    hand.interact(() -> window.scene().lookup(field).requestFocus());
     press(KeyCode.CONTROL, KeyCode.A);
-    robot.interact(() -> ((TextInputControl) window.scene().lookup(field)).replaceSelection(text));
+    hand.interact(() -> ((TextInputControl) window.scene().lookup(field)).replaceSelection(text));
     press(KeyCode.ENTER);
   }
 
@@ -174,15 +174,15 @@ public class HighlightTest extends WindowTest {
   public void theLineOfTheHistogramIsMovedByKeyAndByMouse() {
     openWith("everything below 50: bad");
     reveal("#histogram");
-    robot.interact(() -> window.scene().lookup("#histogram").requestFocus());
+    hand.interact(() -> window.scene().lookup("#histogram").requestFocus());
     press(KeyCode.RIGHT);
     double moved = bound();
     assertThat(moved).isGreaterThan(50);
     press(KeyCode.LEFT);
     assertThat(bound()).isLessThan(moved);
     Node histogram = window.scene().lookup("#histogram");
-    robot.interact(() -> {});
-    robot.clickOn(histogram);
+    hand.interact(() -> {});
+    hand.clickOn(histogram);
     settle();
     double middle = bound();
     assertThat(middle).isGreaterThan(moved);
@@ -242,7 +242,7 @@ public class HighlightTest extends WindowTest {
   public void whatIsOftenMeantOtherwiseIsTold() {
     openWith("everything, totals too, above 0: bold");
     assertThat(warnings()).contains("totals");
-    robot.interact(() -> window.desk().highlighting().say("everything above 1e300: bold"));
+    hand.interact(() -> window.desk().highlighting().say("everything above 1e300: bold"));
     openWith("everything above 999999999: bold");
     assertThat(warnings()).contains("No figure meets the condition");
     openWith("Landings below 3: bold");
@@ -263,7 +263,7 @@ public class HighlightTest extends WindowTest {
   public void highlightsGoWithTheTableWhenItIsArranged() {
     openWith("everything among the top 1 of the table: bold bad");
     String before = matched();
-    robot.interact(
+    hand.interact(
         () ->
             window
                 .desk()

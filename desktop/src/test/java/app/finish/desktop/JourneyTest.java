@@ -81,20 +81,20 @@ public class JourneyTest extends WindowTest {
   public void pointingTriesAStyleOnAndLeavingGoesBack() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
-    robot.moveTo("#style-apa-7");
+    hand.moveTo("#style-apa-7");
     settle();
     assertThat(dressed().style()).isEqualTo("APA 7");
     assertThat(ask(() -> window.desk().isEdited())).isFalse();
-    robot.moveTo("#proof");
+    hand.moveTo("#proof");
     settle();
     assertThat(dressed().style()).isEqualTo("Plain");
     assertThat(slug()).doesNotContain("APA 7");
-    robot.moveTo("#style-marram-house");
+    hand.moveTo("#style-marram-house");
     settle();
     press(KeyCode.ENTER);
     assertThat(ask(() -> window.desk().table().orElseThrow().finish().style()))
         .isEqualTo("Marram house");
-    robot.moveTo("#style-apa-7");
+    hand.moveTo("#style-apa-7");
     settle();
     press(KeyCode.ESCAPE);
     assertThat(dressed().style()).isEqualTo("Marram house");
@@ -104,7 +104,7 @@ public class JourneyTest extends WindowTest {
   public void arrowKeysTryStylesOnEnterKeepsEscGoesBack() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
-    robot.interact(() -> window.scene().lookup("#style-plain").requestFocus());
+    hand.interact(() -> window.scene().lookup("#style-plain").requestFocus());
     press(KeyCode.RIGHT);
     assertThat(dressed().style()).isEqualTo("Marram house");
     press(KeyCode.RIGHT);
@@ -123,7 +123,7 @@ public class JourneyTest extends WindowTest {
     CellMeaning cell = new CellMeaning.Body(15, 2);
     clickCell(cell);
     assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().reach())).isZero();
-    robot.sleep(600);
+    hand.sleep(600);
     clickCell(cell);
     assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().reach())).isEqualTo(1);
     press(KeyCode.ENTER);
@@ -151,11 +151,11 @@ public class JourneyTest extends WindowTest {
   @Test
   public void theTitleIsEditedInPlaceAndUndone() {
     openDemo();
-    robot.doubleClickOn(where(new CellMeaning.Word(PartName.TITLE, 0)));
+    hand.doubleClickOn(where(new CellMeaning.Word(PartName.TITLE, 0)));
     settle();
     assertThat(shows("#edit-in-place")).isTrue();
     TextInputControl field = (TextInputControl) window.scene().lookup("#edit-in-place");
-    robot.interact(() -> field.setText("Sailings of the year"));
+    hand.interact(() -> field.setText("Sailings of the year"));
     press(KeyCode.ENTER);
     assertThat(title()).isEqualTo("Sailings of the year");
     assertThat(textOf("#document-edited")).isEqualTo("edited");
@@ -169,7 +169,7 @@ public class JourneyTest extends WindowTest {
   public void escLeavesTheTitleAsItWas() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.T);
-    robot.write("something else");
+    hand.write("something else");
     press(KeyCode.ESCAPE);
     assertThat(shows("#edit-in-place")).isFalse();
     assertThat(title()).startsWith("Fares, running cost");
@@ -221,7 +221,7 @@ public class JourneyTest extends WindowTest {
 
   @Test
   public void pastedCellsBecomeATable() {
-    robot.interact(
+    hand.interact(
         () -> {
           ClipboardContent content = new ClipboardContent();
           content.putString(
@@ -244,7 +244,7 @@ public class JourneyTest extends WindowTest {
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-apa-7");
-    robot.interact(() -> window.desk().word(PartName.TITLE, "boats at the piers"));
+    hand.interact(() -> window.desk().word(PartName.TITLE, "boats at the piers"));
     settle();
     Path second = folder.resolve("piers-new.csv");
     Files.writeString(
@@ -327,16 +327,16 @@ public class JourneyTest extends WindowTest {
   public void theActionFinderDoesAnythingByName() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.K);
-    robot.write("put apa");
+    hand.write("put apa");
     settle();
     press(KeyCode.ENTER);
     assertThat(dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.K);
-    robot.write("go to send");
+    hand.write("go to send");
     press(KeyCode.ENTER);
     assertThat(shows("#bench-send-out")).isTrue();
     press(KeyCode.CONTROL, KeyCode.K);
-    robot.write("quit");
+    hand.write("quit");
     press(KeyCode.ENTER);
     assertThat(ended).isTrue();
   }
@@ -345,10 +345,10 @@ public class JourneyTest extends WindowTest {
   public void tablesAreDraggedAndMovedByKeyAndNumberThemselves() {
     openDemo();
     List<String> ids = ids();
-    robot.drag("#galley-1").moveBy(150, 0).drop();
+    hand.drag("#galley-1", 150, 0);
     settle();
     assertThat(ids()).startsWith(ids.get(1), ids.get(0), ids.get(2));
-    robot.interact(() -> window.scene().lookup("#galley-2").requestFocus());
+    hand.interact(() -> window.scene().lookup("#galley-2").requestFocus());
     press(KeyCode.ALT, KeyCode.RIGHT);
     assertThat(ids()).startsWith(ids.get(1), ids.get(2), ids.get(0));
     assertThat(dressed().band(Band.ABOVE).getFirst().cells().getFirst().text())
@@ -379,7 +379,7 @@ public class JourneyTest extends WindowTest {
   public void theOriginInTheSlugLeadsToWhereItIsSet() {
     openDemo();
     clickCell(new CellMeaning.Body(15, 0));
-    robot.moveTo("#slug");
+    hand.moveTo("#slug");
     settle();
     Node origin =
         ask(
@@ -392,7 +392,7 @@ public class JourneyTest extends WindowTest {
                                     && link.getText().contains("all totals"))
                         .findFirst()
                         .orElseThrow());
-    robot.clickOn(origin);
+    hand.clickOn(origin);
     settle();
     assertThat(ask(() -> window.desk().stepProperty().get())).isEqualTo(Step.DRESS);
     Pick pick = ask(() -> window.desk().pickProperty().get().orElseThrow());
@@ -403,7 +403,7 @@ public class JourneyTest extends WindowTest {
   public void everyControlHasANameForThoseWhoDontSeeIt() {
     openDemo();
     for (Step step : Step.values()) {
-      robot.interact(() -> window.desk().stepProperty().set(step));
+      hand.interact(() -> window.desk().stepProperty().set(step));
       settle();
       List<Node> unnamed =
           ask(
@@ -442,7 +442,7 @@ public class JourneyTest extends WindowTest {
   public void theLastTableRemovedLeavesAnEmptyDesk() {
     openDemo();
     for (int i = 0; i < DEMO_TABLES; i++) {
-      robot.interact(() -> window.scene().lookup("#galley-1").requestFocus());
+      hand.interact(() -> window.scene().lookup("#galley-1").requestFocus());
       press(KeyCode.DELETE);
     }
     assertThat(shows("#empty-board")).isTrue();

@@ -26,7 +26,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /// A table of some thousand rows is arranged; what is in sight of it is there before the rest.
@@ -48,7 +47,7 @@ public class LongTableTest extends WindowTest {
     settle();
     press(KeyCode.CONTROL, KeyCode.DIGIT2);
     glimpses.clear();
-    robot.interact(
+    hand.interact(
         () ->
             window
                 .desk()
@@ -113,8 +112,8 @@ public class LongTableTest extends WindowTest {
     assertThat(differences(glimpses.get(1), ask(this::painted))).isZero();
     assertThat(rows()).startsWith(ordered.get(0), ordered.get(1), ordered.get(2), ordered.get(4));
     clickCell(new CellMeaning.Stub(0, 3));
-    robot.interact(() -> ((TextField) window.scene().lookup("#rename")).setText("Regatta"));
-    robot.interact(() -> ((TextField) window.scene().lookup("#rename")).requestFocus());
+    hand.interact(() -> ((TextField) window.scene().lookup("#rename")).setText("Regatta"));
+    hand.interact(() -> ((TextField) window.scene().lookup("#rename")).requestFocus());
     press(KeyCode.ENTER);
     assertThat(glimpses).hasSize(3);
     assertThat(rows().get(3)).isEqualTo("Regatta");
@@ -130,7 +129,7 @@ public class LongTableTest extends WindowTest {
     open(40_000);
     Point2D third = where(new CellMeaning.Stub(0, 2));
     List<Optional<Pick>> atOnce = new ArrayList<>();
-    robot.interact(
+    hand.interact(
         () -> {
           Showing showing = window.desk().showing();
           showing
@@ -145,7 +144,7 @@ public class LongTableTest extends WindowTest {
           window.desk().arranging().make(new Reverse(Side.DOWN, 0));
         });
     settle();
-    WaitForAsyncUtils.waitForFxEvents();
+    Hand.breathe();
     assertThat(atOnce).containsExactly(Optional.empty());
     assertThat(ask(() -> window.desk().pickProperty().get().map(Pick::place)))
         .contains(new CellMeaning.Stub(0, 2));
@@ -186,7 +185,7 @@ public class LongTableTest extends WindowTest {
   @Test
   public void quickMovesEndInTheLastOfThem() throws Exception {
     open(6000);
-    robot.interact(
+    hand.interact(
         () -> {
           for (int i = 0; i < 9; i++) {
             window.desk().arranging().make(new Reverse(Side.DOWN, 0));

@@ -52,8 +52,8 @@ public class TallyTest extends WindowTest {
 
   private void write(String selector, String words) {
     reveal(selector);
-    robot.interact(() -> ((TextField) window.scene().lookup(selector)).requestFocus());
-    robot.interact(() -> ((TextField) window.scene().lookup(selector)).setText(words));
+    hand.interact(() -> ((TextField) window.scene().lookup(selector)).requestFocus());
+    hand.interact(() -> ((TextField) window.scene().lookup(selector)).setText(words));
     press(KeyCode.ENTER);
   }
 
@@ -74,7 +74,7 @@ public class TallyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(plan().tests()).isEmpty();
     clickRevealed("#column-6-measure");
-    robot.clickOn("Mean");
+    hand.clickOn("Mean");
     settle();
     assertThat(plan().measures()).hasSize(1);
     assertThat(plan().measures().getFirst().name()).isEqualTo("Mean Waiting comfort");
@@ -104,7 +104,7 @@ public class TallyTest extends WindowTest {
     assertThat(tally().table().words().generalNote())
         .isEqualTo("Only records for which Age is at least 30.");
     clickRevealed("#down-1-more");
-    robot.clickOn("Take out");
+    hand.clickOn("Take out");
     settle();
     assertThat(plan().down()).isEmpty();
   }
@@ -185,7 +185,7 @@ public class TallyTest extends WindowTest {
       text.append("Hale–Orrin,Marram,").append(i).append(i == 150 ? ",7,8,9\n" : "\n");
     }
     Path file = Files.writeString(folder.resolve("broken.csv"), text);
-    robot.interact(() -> window.files().bringIn(file));
+    hand.interact(() -> window.files().bringIn(file));
     settle();
     waitFor(() -> window.desk().noticeProperty().get().isPresent());
     assertThat(notice()).contains("line 152 (too many values)");
@@ -206,7 +206,7 @@ public class TallyTest extends WindowTest {
           "CREATE TABLE sailings AS SELECT DATE '2025-01-01' + CAST(i AS INT) AS day, i AS people"
               + " FROM range(365) AS r(i)");
     }
-    robot.interact(() -> window.tallies().connectingProperty().set(true));
+    hand.interact(() -> window.tallies().connectingProperty().set(true));
     settle();
     fill("#connect-name", "sound");
     fill("#connect-url", "jdbc:duckdb:" + file + "?password=tide");
@@ -233,23 +233,23 @@ public class TallyTest extends WindowTest {
   }
 
   private void fill(String selector, String text) {
-    robot.interact(() -> ((TextField) window.scene().lookup(selector)).setText(text));
+    hand.interact(() -> ((TextField) window.scene().lookup(selector)).setText(text));
   }
 
   @Test
   public void aTallyOfTheDemoCanBeChangedFurther() {
     window.tallies().redraws().slowFrom(60_000_000_000L);
     openDemo();
-    robot.interact(() -> window.desk().show(6));
+    hand.interact(() -> window.desk().show(6));
     settle();
     waitFor(() -> window.scene().lookup("#column-1") != null);
     assertThat(shows("#head-rows")).isFalse();
     clickRevealed("#down-2-more");
-    robot.clickOn("By year");
+    hand.clickOn("By year");
     settle();
     assertThat(tally().table().down().leaves().getFirst().labels())
         .containsExactly("Hale–Orrin", "2024");
-    robot.interact(() -> window.desk().show(0));
+    hand.interact(() -> window.desk().show(0));
     settle();
     assertThat(shows("#head-rows")).isTrue();
   }

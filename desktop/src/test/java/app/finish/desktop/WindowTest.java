@@ -20,6 +20,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.prefs.Preferences;
@@ -31,9 +32,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
@@ -64,7 +62,9 @@ abstract class WindowTest {
     }
   }
 
-  final FxRobot robot = new FxRobot();
+  private static Optional<Hand> only = Optional.empty();
+
+  Hand hand;
   Answers answers = new Answers();
   Path folder;
   Stage stage;
@@ -74,17 +74,32 @@ abstract class WindowTest {
   @BeforeClass
   public void startToolkit() throws Exception {
     folder = Files.createTempDirectory("finish-window");
-    FxToolkit.registerPrimaryStage();
+    hand = hand();
+    hand.interact(
+        () -> {
+          Platform.setImplicitExit(false);
+          stage = new Stage();
+        });
+  }
+
+  /// One hand for all: the toolkit begins with it.
+  private static synchronized Hand hand() throws InterruptedException {
+    if (only.isEmpty()) {
+      CountDownLatch running = new CountDownLatch(1);
+      Platform.startup(running::countDown);
+      running.await(20, TimeUnit.SECONDS);
+      only = Optional.of(new Hand());
+    }
+    return only.get();
   }
 
   @BeforeMethod
   public void openWindow() throws Exception {
     answers = new Answers();
     ended = false;
-    FxToolkit.setupStage(
-        shown -> {
+    hand.interact(
+        () -> {
           FinishApplication.useTheme();
-          stage = shown;
           if (window != null) {
             window.close();
           }
@@ -100,10 +115,10 @@ abstract class WindowTest {
                   habits(),
                   () -> ended = true);
           window.desk().arranging().redraws().slowFrom(Long.MAX_VALUE);
-          shown.setScene(window.scene());
-          shown.setWidth(1280);
-          shown.setHeight(800);
-          shown.show();
+          stage.setScene(window.scene());
+          stage.setWidth(1280);
+          stage.setHeight(800);
+          stage.show();
         });
     settle();
   }
@@ -118,53 +133,43 @@ abstract class WindowTest {
 
   @AfterClass
   public void closeWindow() throws Exception {
-    robot.interact(() -> window.close());
-    FxToolkit.cleanupStages();
+    hand.interact(
+        () -> {
+          window.close();
+          stage.close();
+        });
   }
 
   /// Waits until nothing is going on.
   void settle() {
-    WaitForAsyncUtils.waitForFxEvents();
+    Hand.breathe();
     waitFor(() -> window.desk().worker().busyProperty().get().isEmpty());
-    on(
+    CountDownLatch idle = new CountDownLatch(2);
+    hand.interact(
         () -> {
-          java.util.concurrent.CountDownLatch latch = new java.util.concurrent.CountDownLatch(2);
           Worker worker = window.desk().worker();
-          worker.behind(() -> true, done -> latch.countDown(), failed -> latch.countDown());
-          worker.draw(() -> true, done -> latch.countDown(), failed -> latch.countDown());
-          return latch;
-        },
-        latch -> {
-          try {
-            latch.await(10, TimeUnit.SECONDS);
-          } catch (InterruptedException e) {
-            throw new AssertionError(e);
-          }
+          worker.behind(() -> true, done -> idle.countDown(), failed -> idle.countDown());
+          worker.draw(() -> true, done -> idle.countDown(), failed -> idle.countDown());
         });
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private static <T> void on(Callable<T> window, java.util.function.Consumer<T> then) {
-    then.accept(WaitForAsyncUtils.waitForAsyncFx(10_000, window));
+    try {
+      idle.await(10, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      throw new AssertionError(e);
+    }
+    Hand.pulse();
+    Hand.breathe();
   }
 
   static void waitFor(BooleanSupplier condition) {
-    try {
-      WaitForAsyncUtils.waitFor(
-          20,
-          TimeUnit.SECONDS,
-          () -> WaitForAsyncUtils.waitForAsyncFx(10_000, condition::getAsBoolean));
-    } catch (java.util.concurrent.TimeoutException e) {
-      throw new AssertionError("it did not happen in time", e);
-    }
+    Hand.waitFor(condition);
   }
 
   <T> T ask(Callable<T> question) {
-    return WaitForAsyncUtils.waitForAsyncFx(10_000, question);
+    return Hand.ask(question);
   }
 
   void openDemo() {
-    robot.interact(
+    hand.interact(
         () -> {
           try {
             window.begin(Samples.demo(), "Marram Sound");
@@ -176,9 +181,9 @@ abstract class WindowTest {
   }
 
   void press(KeyCode... keys) {
-    robot.press(keys);
+    hand.press(keys);
     for (int i = keys.length - 1; i >= 0; i--) {
-      robot.release(keys[i]);
+      hand.release(keys[i]);
     }
     settle();
   }
@@ -186,13 +191,13 @@ abstract class WindowTest {
   void click(String selector) {
     reveal(selector);
     awaitRest(selector);
-    robot.clickOn(selector);
+    hand.clickOn(selector);
     settle();
   }
 
   /// Scrolls the bench so that a node is in sight, as one does with the wheel.
   void reveal(String selector) {
-    robot.interact(
+    hand.interact(
         () -> {
           Node node = window.scene().lookup(selector);
           Node at = node;
@@ -218,20 +223,22 @@ abstract class WindowTest {
   private void awaitRest(String selector) {
     Bounds[] last = {null};
     int[] same = {0};
-    waitFor(
-        () -> {
-          Node node = window.scene().lookup(selector);
-          Bounds now = node == null ? null : node.localToScreen(node.getBoundsInLocal());
-          same[0] = now != null && now.equals(last[0]) ? same[0] + 1 : 0;
-          last[0] = now;
-          Platform.requestNextPulse();
-          return same[0] >= 3;
-        });
+    while (same[0] < 2) {
+      Hand.pulse();
+      waitFor(
+          () -> {
+            Node node = window.scene().lookup(selector);
+            Bounds now = node == null ? null : node.localToScreen(node.getBoundsInLocal());
+            same[0] = now != null && now.equals(last[0]) ? same[0] + 1 : 0;
+            last[0] = now;
+            return now != null;
+          });
+    }
   }
 
   /// Points at the middle of a cell of the proof and clicks there.
   void clickCell(CellMeaning place) {
-    robot.clickOn(where(place));
+    hand.clickOn(where(place));
     settle();
   }
 

@@ -78,6 +78,36 @@ public interface CellNames {
     }
   }
 
+  /// At which level a leaf stands, 1 for the outermost and measures not counted; a total at that of
+  /// the group that it totals, 0 for a grand total.
+  default int level(Side side, int leaf) {
+    Axis axis = side.of(table());
+    int level = 0;
+    for (int at = 0; at < axis.depth(leaf); at++) {
+      if (axis.heading(leaf, at).measure().isEmpty()) {
+        if (axis.heading(leaf, at).role() != Role.MEMBER) {
+          return level;
+        }
+        level++;
+      }
+    }
+    return level;
+  }
+
+  /// The name of the level at which a leaf stands: that of its dimension; empty if it has none.
+  default String levelName(Side side, int leaf) {
+    int wanted = level(side, leaf);
+    Axis axis = side.of(table());
+    List<String> dimensions = dimensions(side);
+    for (int at = 0; wanted > 0 && at < Math.min(axis.depth(leaf), dimensions.size()); at++) {
+      wanted -= axis.heading(leaf, at).measure().isEmpty() ? 1 : 0;
+      if (wanted == 0) {
+        return dimensions.get(at);
+      }
+    }
+    return "";
+  }
+
   /// The label of a dimension on the way to a leaf; empty if it has none there or is a total of it.
   default String member(Side side, int leaf, String dimension) {
     List<String> dimensions = dimensions(side);

@@ -189,7 +189,7 @@ final class ConditionTests {
 
     @Override
     public double level() {
-      return around.names().table().down().depth(row);
+      return around.names().level(Side.DOWN, row);
     }
   }
 }

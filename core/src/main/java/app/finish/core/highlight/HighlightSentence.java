@@ -128,6 +128,14 @@ public final class HighlightSentence {
                     "in "
                         + (dimension.isEmpty() ? "" : name(dimension) + " ")
                         + list(members.stream().map(HighlightSentence::quoted).toList(), "or")));
+    for (Region.Under under : where.under()) {
+      words.add(
+          "under " + list(under.paths().stream().map(HighlightSentence::path).toList(), "or"));
+    }
+    if (!where.levels().isEmpty()) {
+      words.add(
+          "at level " + list(where.levels().stream().map(HighlightSentence::level).toList(), "or"));
+    }
     List<String> parts = new ArrayList<>();
     if (where.body() && where.subtotals() && where.grandTotals()) {
       words.add("totals too");
@@ -145,6 +153,15 @@ public final class HighlightSentence {
       }
     }
     return words.toString();
+  }
+
+  /// A heading by the labels that lead to it: “North” › “Ferry”.
+  private static String path(List<String> labels) {
+    return String.join(" › ", labels.stream().map(HighlightSentence::quoted).toList());
+  }
+
+  private static String level(String name) {
+    return name.matches("[0-9]+") ? name : name(name);
   }
 
   /// A condition in words.
@@ -218,11 +235,15 @@ public final class HighlightSentence {
                   : " at "
                       + String.join(
                           ", ", anchors.stream().map(HighlightSentence::number).toList()));
-      case Show.Bar(String ink, String negative, boolean own, boolean figure) ->
+      case Show.Bar(String ink, String negative, Show.Bar.Scale scale, boolean figure) ->
           "bar "
               + ink
               + (negative.equals(ink) ? "" : " below zero " + negative)
-              + (own ? " by column" : "")
+              + switch (scale) {
+                case MEASURE -> "";
+                case COLUMN -> " by column";
+                case ALL -> " over all measures";
+              }
               + (figure ? "" : " alone");
       case Show.Signs(
               List<String> signs,

@@ -25,6 +25,7 @@ import java.util.function.Predicate;
 final class RegionCells {
   private final boolean[] rows;
   private final boolean[] columns;
+  private final List<UnderHeadings> under;
   private final Role[] rowRoles;
   private final Role[] columnRoles;
   private final boolean[] measures;
@@ -38,9 +39,12 @@ final class RegionCells {
   private RegionCells(Region region, CellNames names) {
     Table table = names.table();
     this.region = region;
-    this.gone = gone(region, names);
+    this.under = region.under().stream().map(one -> UnderHeadings.of(one, names)).toList();
+    this.gone = gone(region, names, under);
     this.rows = lines(region, names, Side.DOWN);
     this.columns = lines(region, names, Side.ACROSS);
+    keepLevels(names, Side.DOWN, rows);
+    keepLevels(names, Side.ACROSS, columns);
     this.rowRoles = names.numbers().down().roles();
     this.columnRoles = names.numbers().across().roles();
     this.measures = new boolean[table.measures().size()];
@@ -100,13 +104,30 @@ final class RegionCells {
     return in;
   }
 
+  /// Leaves out what stands at other levels than the region's, if it names any of this side.
+  private void keepLevels(CellNames names, Side side, boolean[] in) {
+    Set<String> wanted = new HashSet<>(region.levels());
+    boolean named = names.dimensions(side).stream().anyMatch(wanted::contains);
+    boolean numbered = side == Side.DOWN && wanted.stream().anyMatch(RegionCells::isNumber);
+    for (int leaf = 0; (named || numbered) && leaf < in.length; leaf++) {
+      in[leaf] &=
+          named && wanted.contains(names.levelName(side, leaf))
+              || numbered && wanted.contains(Integer.toString(names.level(side, leaf)));
+    }
+  }
+
+  private static boolean isNumber(String level) {
+    return level.matches("[0-9]+");
+  }
+
   /// Members of a dimension without a name may stand on any level without one.
   private static boolean isElsewhere(List<String> path, Set<String> wanted) {
     return path.stream().anyMatch(wanted::contains);
   }
 
   /// What of a region is not in a table; nothing if all is there.
-  private static Optional<String> gone(Region region, CellNames names) {
+  private static Optional<String> gone(
+      Region region, CellNames names, List<UnderHeadings> headings) {
     Table table = names.table();
     boolean measured =
         region.measures().isEmpty()
@@ -126,6 +147,21 @@ final class RegionCells {
         return Optional.of(
             held.map(one -> dimension + " is held at " + one.member())
                 .orElse("there is no " + (dimension.isEmpty() ? "such heading" : dimension)));
+      }
+    }
+    for (int i = 0; i < headings.size(); i++) {
+      if (headings.get(i).isNowhere()) {
+        List<String> path = region.under().get(i).paths().getFirst();
+        return Optional.of("there is no heading " + String.join(" › ", path));
+      }
+    }
+    for (String level : region.levels()) {
+      boolean there =
+          isNumber(level)
+              || names.dimensions(Side.DOWN).contains(level)
+              || names.dimensions(Side.ACROSS).contains(level);
+      if (!there) {
+        return Optional.of("there is no level " + level);
       }
     }
     return Optional.empty();
@@ -186,6 +222,15 @@ final class RegionCells {
         return false;
       }
     }
+    return under.isEmpty();
+  }
+
+  private boolean isUnder(int row, int column) {
+    for (UnderHeadings headings : under) {
+      if (!headings.has(row, column)) {
+        return false;
+      }
+    }
     return true;
   }
 
@@ -194,6 +239,7 @@ final class RegionCells {
     return rows[row]
         && columns[column]
         && measures[measure(row, column)]
+        && isUnder(row, column)
         && region.has(role(row, column));
   }
 }

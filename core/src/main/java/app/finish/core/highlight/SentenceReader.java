@@ -31,6 +31,9 @@ final class SentenceReader {
           "negative",
           "(");
 
+  /// Words of a sentence that no name has but in quotes.
+  private static final Set<String> TAKEN = Set.of("or", "in", "under", "everything");
+
   private final String sentence;
   private final SentenceWords words;
 
@@ -46,9 +49,7 @@ final class SentenceReader {
       boolean plain =
           part.matches("\\p{L}[\\p{L}\\p{N}–'’./-]*")
               && !STARTS.contains(part.toLowerCase(Locale.ROOT))
-              && !part.equalsIgnoreCase("or")
-              && !part.equalsIgnoreCase("in")
-              && !part.equalsIgnoreCase("everything");
+              && !TAKEN.contains(part.toLowerCase(Locale.ROOT));
       if (!plain) {
         return false;
       }
@@ -127,12 +128,18 @@ final class SentenceReader {
     }
     while (words.sees(",")
         || words.sees("in")
+        || words.sees("under")
+        || words.sees("at", "level")
         || words.sees("totals")
         || words.sees("subtotals")
         || words.sees("grand")) {
       words.takes(",");
       if (words.takes("in")) {
         region = member(region);
+      } else if (words.takes("under")) {
+        region = under(region);
+      } else if (words.takes("at", "level")) {
+        region = region.withLevels(names(false));
       } else if (words.takes("totals")) {
         region = parts(region, true, true);
       } else if (words.takes("subtotals", "and", "grand", "totals")) {
@@ -183,6 +190,24 @@ final class SentenceReader {
     return all;
   }
 
+  /// “under “North” › “Ferry” or “South””.
+  private Region under(Region region) {
+    List<List<String>> paths = new ArrayList<>();
+    do {
+      List<String> path = new ArrayList<>();
+      do {
+        if (!words.peek().quoted()) {
+          throw words.wrong("a heading in quotes is expected");
+        }
+        path.add(words.take().text());
+      } while (words.takes("›") || words.takes(">"));
+      paths.add(path);
+    } while (words.takes("or"));
+    List<Region.Under> more = new ArrayList<>(region.under());
+    more.add(new Region.Under(paths));
+    return region.withUnder(more);
+  }
+
   private boolean isEnd() {
     return words.sees(",") || words.sees(":") || isStart();
   }
@@ -196,16 +221,23 @@ final class SentenceReader {
     List<String> names = new ArrayList<>();
     do {
       StringBuilder name = new StringBuilder();
-      while (!words.atEnd() && !isEnd() && !words.sees("or") && !(measures && words.sees("in"))) {
+      while (!words.atEnd() && !isEnd() && !words.sees("or") && !(measures && isWhere())) {
         name.append(name.isEmpty() ? "" : " ").append(words.take().text());
         name.append(unit());
       }
       if (name.isEmpty()) {
-        throw words.wrong("a measure is expected, or the word everything");
+        throw words.wrong(
+            measures
+                ? "a measure is expected, or the word everything"
+                : "the name or the number of a level is expected");
       }
       names.add(name.toString());
     } while (words.takes("or"));
     return names;
+  }
+
+  private boolean isWhere() {
+    return words.sees("in") || words.sees("under");
   }
 
   /// What stands in brackets behind a name and is no condition: “ (m)”; nothing if nothing does.

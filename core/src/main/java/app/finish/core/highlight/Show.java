@@ -73,9 +73,19 @@ public sealed interface Show {
   ///
   /// @param ink of bars above zero
   /// @param negative of bars below zero
-  /// @param own whether each column has a scale of its own; else all share one
+  /// @param scale which figures' bars can be held against each other
   /// @param figure whether the figure stays
-  record Bar(String ink, String negative, boolean own, boolean figure) implements Show {
+  record Bar(String ink, String negative, Scale scale, boolean figure) implements Show {
+    /// Which bars share one scale.
+    public enum Scale {
+      /// Those of a measure, in all its columns.
+      MEASURE,
+      /// Those of a column.
+      COLUMN,
+      /// All that the highlight draws, whatever they measure.
+      ALL
+    }
+
     /// @throws app.finish.core.problem.Refusal if an ink has not the form of one
     public Bar {
       Property.INK.check(ink);

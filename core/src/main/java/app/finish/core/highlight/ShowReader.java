@@ -70,8 +70,11 @@ record ShowReader(SentenceWords words) {
   private Show bar() {
     String ink = ink();
     String negative = words.takes("below", "zero") ? ink() : ink;
-    boolean own = words.takes("by", "column");
-    return new Show.Bar(ink, negative, own, !words.takes("alone"));
+    Show.Bar.Scale scale =
+        words.takes("by", "column")
+            ? Show.Bar.Scale.COLUMN
+            : words.takes("over", "all", "measures") ? Show.Bar.Scale.ALL : Show.Bar.Scale.MEASURE;
+    return new Show.Bar(ink, negative, scale, !words.takes("alone"));
   }
 
   private Show signs() {

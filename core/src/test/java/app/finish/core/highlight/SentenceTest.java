@@ -103,6 +103,16 @@ public class SentenceTest {
     if (random.nextInt(4) == 0) {
       where = where.withMembers(random.nextBoolean() ? "" : "Route and way", List.of("Hale–Orrin"));
     }
+    if (random.nextInt(4) == 0) {
+      where =
+          where.withUnder(
+              List.of(
+                  new Region.Under(List.of(List.of("North", "in “a”"), List.of("South"))),
+                  new Region.Under(List.of(List.of("2024")))));
+    }
+    if (random.nextInt(4) == 0) {
+      where = where.withLevels(some(random, List.of("Route", "Level of “use”", "2")));
+    }
     boolean body = random.nextInt(4) > 0;
     where = where.in(body, !body || random.nextBoolean(), !body && random.nextBoolean());
     String name = random.nextBoolean() ? "" : "Low = “bad”";
@@ -167,7 +177,9 @@ public class SentenceTest {
               : new Show.Tint(
                   List.of("bad 30%", "paper", ink),
                   random.nextBoolean() ? List.of() : List.of(1.0, 2.5, -4.0));
-      case 1 -> new Show.Bar(ink, "bad", random.nextBoolean(), random.nextBoolean());
+      case 1 ->
+          new Show.Bar(
+              ink, "bad", Show.Bar.Scale.values()[random.nextInt(3)], random.nextBoolean());
       case 2 ->
           new Show.Signs(
               List.of("down", "flat", "up"),

@@ -8,6 +8,7 @@ import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -56,19 +57,23 @@ record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wro
             ink(
                 "bar-ink",
                 bar.ink(),
-                ink -> changed.accept(new Show.Bar(ink, bar.negative(), bar.own(), bar.figure()))));
+                ink ->
+                    changed.accept(new Show.Bar(ink, bar.negative(), bar.scale(), bar.figure()))));
         nodes.add(
-            toggle(
-                "bar-own",
-                Texts.of("highlight.bar.own"),
-                bar.own(),
-                is -> changed.accept(new Show.Bar(bar.ink(), bar.negative(), is, bar.figure()))));
+            SentenceWord.menu(
+                "bar-scale",
+                Texts.of("highlight.bar.scale"),
+                List.of(Show.Bar.Scale.values()),
+                bar.scale(),
+                scale -> Texts.of("highlight.bar.scale." + scale.name().toLowerCase(Locale.ROOT)),
+                scale ->
+                    changed.accept(new Show.Bar(bar.ink(), bar.negative(), scale, bar.figure()))));
         nodes.add(
             toggle(
                 "bar-alone",
                 Texts.of("highlight.bar.alone"),
                 !bar.figure(),
-                is -> changed.accept(new Show.Bar(bar.ink(), bar.negative(), bar.own(), !is))));
+                is -> changed.accept(new Show.Bar(bar.ink(), bar.negative(), bar.scale(), !is))));
       }
       case Show.Tint tint -> tint(nodes, tint);
       default -> {}

@@ -83,7 +83,7 @@ public final class SuggestedHighlights {
               of(
                   region,
                   new Condition.Always(),
-                  new Show.Bar("accent 30%", "bad 30%", false, true));
+                  new Show.Bar("accent 30%", "bad 30%", Show.Bar.Scale.MEASURE, true));
           case TINT ->
               of(
                   region,

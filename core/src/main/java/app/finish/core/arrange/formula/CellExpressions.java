@@ -37,7 +37,8 @@ public interface CellExpressions {
     /// Whether it is a subtotal or a grand total.
     boolean total();
 
-    /// How many groups its row stands in, 1 for the outermost.
+    /// At which level its row stands, 1 for the outermost; a total at that of the group that it
+    /// totals, 0 for a grand total.
     double level();
   }
 
