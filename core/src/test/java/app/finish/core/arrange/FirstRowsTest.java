@@ -49,7 +49,7 @@ public class FirstRowsTest {
   private static final List<Heading> BOTH =
       List.of(Heading.measure("Fares", 0), Heading.measure("n", 1));
 
-  @DataProvider
+  @DataProvider(parallel = true)
   public Object[][] seeds() {
     return Seeds.upTo(60);
   }

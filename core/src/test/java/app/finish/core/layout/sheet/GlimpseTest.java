@@ -37,17 +37,21 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
 /// What is shown of a long table before the rest of it is there is what the whole of it shows.
 public class GlimpseTest {
   private static final Fonts FONTS = new Fonts();
   private static final StyleBook STYLES = TestStyles.book();
+  private static final Pattern FURTHER_DECIMALS = Pattern.compile("(\\.\\d{5})\\d+");
 
   /// A table of some thousand rows: flat, of small groups or of large ones, some with totals that
   /// come first or last, with long labels, texts and gaps.
@@ -154,41 +158,43 @@ public class GlimpseTest {
   }
 
   private static void add(List<String> lines, Object one) {
-    lines.add(one.toString().replaceAll("(\\.\\d{5})\\d+", "$1"));
+    lines.add(FURTHER_DECIMALS.matcher(one.toString()).replaceAll("$1"));
   }
 
   /// 150 tables, each in two orders after another and in a style made by chance.
   @Test
   public void theGlimpseIsWhatTheWholeShows() {
-    int glimpses = 0;
-    int asWide = 0;
-    for (int seed = 0; seed < 150; seed++) {
-      Random random = new Random(seed);
-      Table table = table(random);
-      Cascade cascade = style(random);
-      Arranger.Ready ready = Arranger.ready(table, Formulas.NONE);
-      Arrangement before = Arrangement.NONE;
-      Scroll shown = Scroll.of(Dresser.seen(table, cascade, 1), FONTS, Paper.A4);
-      for (int i = 0; i < 2; i++) {
-        Arrangement now = Arrangement.of(order(random, table));
-        assertThat(now.hasRowsOf(before)).isTrue();
-        double bottom = 100 + random.nextInt(5000);
-        Optional<Scroll> glimpse =
-            FirstScreen.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
-        Dresser.Seen all =
-            Dresser.seen(Arranger.arrange(table, now, Formulas.NONE).table(), cascade, 1);
-        Scroll whole = Scroll.of(all, FONTS, Paper.A4);
-        if (glimpse.isPresent()) {
-          glimpses++;
-          asWide += areSame(glimpse.get(), whole, bottom, seed + " " + now) ? 1 : 0;
-        }
-        shown = shown.reordered(all).orElse(whole);
-        assertSame(seen(shown, bottom), seen(whole, bottom), seed + " " + now);
-        before = now;
+    AtomicInteger glimpses = new AtomicInteger();
+    AtomicInteger asWide = new AtomicInteger();
+    IntStream.range(0, 150).parallel().forEach(seed -> inTwoOrders(seed, glimpses, asWide));
+    assertThat(glimpses.get()).isGreaterThan(150);
+    assertThat(asWide.get()).isGreaterThan(glimpses.get() * 9 / 10);
+  }
+
+  private static void inTwoOrders(int seed, AtomicInteger glimpses, AtomicInteger asWide) {
+    Random random = new Random(seed);
+    Table table = table(random);
+    Cascade cascade = style(random);
+    Arranger.Ready ready = Arranger.ready(table, Formulas.NONE);
+    Arrangement before = Arrangement.NONE;
+    Scroll shown = Scroll.of(Dresser.seen(table, cascade, 1), FONTS, Paper.A4);
+    for (int i = 0; i < 2; i++) {
+      Arrangement now = Arrangement.of(order(random, table));
+      assertThat(now.hasRowsOf(before)).isTrue();
+      double bottom = 100 + random.nextInt(5000);
+      Optional<Scroll> glimpse =
+          FirstScreen.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
+      Dresser.Seen all =
+          Dresser.seen(Arranger.arrange(table, now, Formulas.NONE).table(), cascade, 1);
+      Scroll whole = Scroll.of(all, FONTS, Paper.A4);
+      if (glimpse.isPresent()) {
+        glimpses.incrementAndGet();
+        asWide.addAndGet(areSame(glimpse.get(), whole, bottom, seed + " " + now) ? 1 : 0);
       }
+      shown = shown.reordered(all).orElse(whole);
+      assertSame(seen(shown, bottom), seen(whole, bottom), seed + " " + now);
+      before = now;
     }
-    assertThat(glimpses).isGreaterThan(150);
-    assertThat(asWide).isGreaterThan(glimpses * 9 / 10);
   }
 
   private static FirstScreen.Corner corner(
@@ -207,44 +213,47 @@ public class GlimpseTest {
   /// sheet, and they stand where they do there if the columns are as wide.
   @Test
   public void theGlimpseAfterAnyMoveShowsTheCellsOfTheWhole() {
-    int glimpses = 0;
-    int asWide = 0;
-    for (int seed = 0; seed < 300; seed++) {
-      Random random = new Random(1000 + seed);
-      Table table = table(random);
-      Cascade cascade = style(random);
-      Arranger.Ready ready = Arranger.ready(table, RandomMoves.FORMULAS);
-      Arrangement before =
-          random.nextBoolean() ? Arrangement.NONE : Arrangement.of(RandomMoves.any(table, random));
-      Arranged arranged = ready.arrange(before);
-      Scroll shown = Scroll.of(Dresser.ready(arranged).seen(cascade, 1), FONTS, Paper.A4);
-      Arrangement now = before.with(RandomMoves.any(arranged.table(), random));
-      double bottom = 100 + random.nextInt(5000);
-      Optional<Scroll> glimpse =
-          FirstScreen.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
-      if (glimpse.isPresent()) {
-        glimpses++;
-        Table all = Arranger.arrange(table, now, RandomMoves.FORMULAS).table();
-        Scroll whole = Scroll.of(Dresser.seen(all, cascade, 1), FONTS, Paper.A4);
-        String what = seed + " " + now;
-        asWide += areSame(glimpse.get(), whole, bottom, what) ? 1 : 0;
-      }
+    AtomicInteger glimpses = new AtomicInteger();
+    AtomicInteger asWide = new AtomicInteger();
+    IntStream.range(0, 300).parallel().forEach(seed -> afterAnyMove(seed, glimpses, asWide));
+    assertThat(glimpses.get()).isGreaterThan(150);
+    assertThat(asWide.get()).isGreaterThan(glimpses.get() / 3);
+  }
+
+  private static void afterAnyMove(int seed, AtomicInteger glimpses, AtomicInteger asWide) {
+    Random random = new Random(1000 + seed);
+    Table table = table(random);
+    Cascade cascade = style(random);
+    Arranger.Ready ready = Arranger.ready(table, RandomMoves.FORMULAS);
+    Arrangement before =
+        random.nextBoolean() ? Arrangement.NONE : Arrangement.of(RandomMoves.any(table, random));
+    Arranged arranged = ready.arrange(before);
+    Scroll shown = Scroll.of(Dresser.ready(arranged).seen(cascade, 1), FONTS, Paper.A4);
+    Arrangement now = before.with(RandomMoves.any(arranged.table(), random));
+    double bottom = 100 + random.nextInt(5000);
+    Optional<Scroll> glimpse =
+        FirstScreen.of(shown, Paper.A4, corner(ready, now, cascade), sight(bottom));
+    if (glimpse.isPresent()) {
+      glimpses.incrementAndGet();
+      Table all = Arranger.arrange(table, now, RandomMoves.FORMULAS).table();
+      Scroll whole = Scroll.of(Dresser.seen(all, cascade, 1), FONTS, Paper.A4);
+      asWide.addAndGet(areSame(glimpse.get(), whole, bottom, seed + " " + now) ? 1 : 0);
     }
-    assertThat(glimpses).isGreaterThan(150);
-    assertThat(asWide).isGreaterThan(glimpses / 3);
   }
 
   /// The cells in sight are the same, and so is all else if the columns are as wide, which is told.
   private static boolean areSame(Scroll glimpse, Scroll whole, double bottom, String what) {
-    Map<CellMeaning, String> cells = new LinkedHashMap<>();
+    Map<CellMeaning, DressedCell> cells = new HashMap<>();
     for (CellBox box : whole.between(0, whole.paper().height()).boxes()) {
-      cells.put(box.cell().place(), box.cell().column() + named(box.cell()));
+      cells.put(box.cell().place(), box.cell());
     }
     for (CellBox box : glimpse.between(0, bottom).boxes()) {
       if (box.x() < 800 && box.y() < bottom) {
+        DressedCell same = cells.get(box.cell().place());
+        assertThat(same).as(what).isNotNull();
         assertThat(box.cell().column() + named(box.cell()))
             .as(what)
-            .isEqualTo(cells.get(box.cell().place()));
+            .isEqualTo(same.column() + named(same));
       }
     }
     boolean asWide = glimpse.columns().equals(whole.columns());
