@@ -9,6 +9,9 @@ import app.finish.core.document.Source;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
+import app.finish.core.highlight.CellNames;
+import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.Matches;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
@@ -19,6 +22,8 @@ import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
+import java.util.ArrayList;
+import java.util.List;
 
 /// The whole way from cells to a proof.
 ///
@@ -85,6 +90,24 @@ public final class Finishing {
   public Table table() {
     Table table = arranged().table();
     return table.withWords(finish.wordsOver(table.words()));
+  }
+
+  /// The highlights that lie nowhere, since the table has not what they speak of: a sentence each,
+  /// with the reason.
+  public List<String> asleep() {
+    if (finish.highlights().isEmpty()) {
+      return List.of();
+    }
+    CellNames names = CellNames.of(arranged());
+    List<String> sentences = new ArrayList<>();
+    for (Highlight highlight : finish.highlights()) {
+      if (highlight.on()) {
+        Matches.of(highlight, names, formulas.ofCells())
+            .asleep()
+            .ifPresent(why -> sentences.add("“" + highlight.title() + "” sleeps: " + why + "."));
+      }
+    }
+    return sentences;
   }
 
   /// The same way with another finish, where nothing about recognition is corrected otherwise.

@@ -207,13 +207,13 @@ public class ArrangeTest extends WindowTest {
     begin();
     type("#calculate-name", "Share");
     type("#calculate-expression", "share_of_colum");
-    assertThat(textOf("#calculate-wrong")).contains("share_of_colum");
+    assertThat(textOf("#calculate-expression-wrong")).contains("share_of_colum");
     press(KeyCode.END);
     press(KeyCode.TAB);
     assertThat(ask(() -> ((TextField) window.scene().lookup("#calculate-expression")).getText()))
         .isEqualTo("share_of_column()");
     type("#calculate-expression", "share_of_column(Fares)");
-    assertThat(shows("#calculate-wrong")).isFalse();
+    assertThat(shows("#calculate-expression-wrong")).isFalse();
     click("#calculate");
     assertThat(table().across().leaves()).hasSize(10);
     assertThat(table().across().leaves().get(4).labels()).containsExactly("2025", "Share");

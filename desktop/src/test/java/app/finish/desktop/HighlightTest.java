@@ -314,4 +314,65 @@ public class HighlightTest extends WindowTest {
           .contains(all().getFirst());
     }
   }
+
+  /// What fits is offered while one writes, and what is wrong is said under its place.
+  @Test
+  public void anExpressionIsCompletedAndCheckedWhileItIsWritten() {
+    openWith("everything where {value < 100}: bold");
+    reveal("#expression");
+    hand.interact(() -> window.scene().lookup("#expression").requestFocus());
+    press(KeyCode.END);
+    hand.write(" && Sea");
+    assertThat(shows("#expression-wrong")).isTrue();
+    assertThat(textOf("#expression-wrong")).contains("Sea");
+    press(KeyCode.TAB);
+    hand.write(" == 'Winter'");
+    assertThat(shows("#expression-wrong")).isFalse();
+    press(KeyCode.ENTER);
+    assertThat(HighlightSentence.of(all().getFirst()))
+        .isEqualTo("everything where {value < 100 && Season == 'Winter'}: bold");
+    reveal("#expression");
+    hand.interact(() -> window.scene().lookup("#expression").requestFocus());
+    press(KeyCode.END);
+    hand.write(" + 1");
+    press(KeyCode.ENTER);
+    assertThat(shows("#expression-wrong")).isTrue();
+    assertThat(HighlightSentence.of(all().getFirst())).doesNotContain("+ 1");
+  }
+
+  /// A picked heading is understood by its meaning, several too.
+  @Test
+  public void pickedHeadingsSayWhereToLook() {
+    openStep();
+    clickCell(new CellMeaning.Stub(0, 0));
+    assertThat(shows("#suggest-below")).isFalse();
+    click("#suggest-bars");
+    assertThat(HighlightSentence.of(all().getFirst().where()))
+        .isEqualTo("everything, under “Hale–Orrin”");
+    clickCell(new CellMeaning.Head(1, 0, 0));
+    click("#suggest-top");
+    assertThat(HighlightSentence.of(all().getFirst().where())).isEqualTo("Fares, under “2025”");
+    clickCell(new CellMeaning.Stub(1, 0));
+    press(KeyCode.SHIFT, KeyCode.DOWN);
+    click("#suggest-this");
+    assertThat(HighlightSentence.of(all().getFirst().where()))
+        .isEqualTo(
+            "everything, under “Hale–Orrin” › “Spring” or “Hale–Orrin” › “Winter”, totals too");
+  }
+
+  @Test
+  public void whereIsSaidByHeadingsAndLevels() {
+    openWith("Fares always: bold");
+    choose("#members", "Under a heading", "Orrin–Skell");
+    choose("#members", "At a level", "Season");
+    assertThat(HighlightSentence.of(all().getFirst().where()))
+        .isEqualTo("Fares, under “Orrin–Skell”, at level Season");
+    choose("#flag-further", "Size", "125%");
+    choose("#flag-further", "Rule below", "0.5 pt ink");
+    assertThat(HighlightSentence.of(all().getFirst().show()))
+        .isEqualTo("size 125% bold ruleBelow “0.5 pt ink”");
+    choose("#show-kind", "length bar");
+    choose("#bar-scale", "one scale for all");
+    assertThat(HighlightSentence.of(all().getFirst().show())).contains("over all measures");
+  }
 }

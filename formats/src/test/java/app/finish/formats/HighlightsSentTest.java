@@ -66,6 +66,29 @@ public class HighlightsSentTest {
     assertThat(page.select("td:containsOwn(10.5)").first().select("span")).isEmpty();
   }
 
+  /// A legend has its swatch in each output: a box in a thin frame, or the sign itself.
+  @Test
+  public void aLegendIsDrawnWithItsSwatch() throws IOException {
+    Document shaded = legend("Fares above 15: bold bad on bad 12%", "Shaded: dear ones.");
+    Element page = Jsoup.parse(Files.readString(Given.sent(shaded, OutputFormat.HTML)));
+    Element note = page.select("tfoot div:contains(Shaded: dear ones.)").first();
+    assertThat(note.select("span[aria-hidden=true]").attr("style")).contains("background: #");
+    try (ZipFile zip = new ZipFile(Given.sent(shaded, OutputFormat.DOCX).toFile())) {
+      byte[] bytes = zip.getInputStream(zip.getEntry("word/document.xml")).readAllBytes();
+      String xml = new String(bytes, java.nio.charset.StandardCharsets.UTF_8);
+      assertThat(xml).contains("w:bdr", "w:shd").contains("Shaded: dear ones.");
+    }
+    Document signed = legend("Fares always: sign down up at 5", "By price.");
+    Element other = Jsoup.parse(Files.readString(Given.sent(signed, OutputFormat.HTML)));
+    assertThat(other.select("tfoot").text()).contains("▼").contains("▲").contains("By price.");
+  }
+
+  private static Document legend(String sentence, String words) throws IOException {
+    Document document = Given.sailings("Marram house");
+    Highlight said = HighlightSentence.read(sentence).saying(words);
+    return document.withFinish(0, document.table(0).finish().withHighlights(List.of(said)));
+  }
+
   @Test
   public void barsSignsAndLinesAreThere() throws IOException {
     Element page = html("Fares always: bar accent 30% below zero bad 30%");

@@ -1,5 +1,6 @@
 package app.finish.records;
 
+import app.finish.core.Finishing;
 import app.finish.core.document.Document;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
@@ -10,6 +11,7 @@ import app.finish.core.tally.Reading;
 import app.finish.core.tally.RecordsName;
 import app.finish.core.tally.Tally;
 import app.finish.core.tally.TallyMeasure;
+import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sources;
 import app.finish.formats.io.ReadRequest;
 import app.finish.records.source.RecordFile;
@@ -31,7 +33,8 @@ import java.util.TreeSet;
 /// ```
 ///
 /// @param refreshed the document, and what changed
-/// @param said what a person should know, a sentence each: columns that vanished
+/// @param said what a person should know, a sentence each: columns that vanished, highlights that
+///   lie nowhere now
 public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
   /// Copies the list.
   public Renewal {
@@ -61,7 +64,26 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
     } else if (unread != null) {
       throw unread;
     }
+    said.addAll(fellAsleep(document, refreshed));
     return new Renewal(refreshed, said);
+  }
+
+  /// What highlighted something before and finds nothing now to lie on.
+  private static List<String> fellAsleep(Document before, Refresh.Refreshed refreshed) {
+    List<String> said = new ArrayList<>();
+    for (int i = 0; i < before.items().size(); i++) {
+      int number = before.number(i);
+      if (refreshed.changes().stream().anyMatch(change -> change.number() == number)) {
+        List<String> fresh = new ArrayList<>(asleep(refreshed.document(), i));
+        fresh.removeAll(asleep(before, i));
+        fresh.forEach(sentence -> said.add("Table " + number + ": " + sentence));
+      }
+    }
+    return said;
+  }
+
+  private static List<String> asleep(Document document, int index) {
+    return Finishing.of(document.table(index)).calculating(new MeasureFormulas()).asleep();
   }
 
   private static List<Integer> numbers(Document document) {

@@ -12,6 +12,7 @@ import app.finish.core.style.colour.ColourVision;
 import app.finish.core.style.colour.Light;
 import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -19,9 +20,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiPredicate;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
-/// Highlights can be read and told apart from what is not highlighted, in grey print and with
-/// colour blindness too.
+/// Highlights can be read and told apart from what is not highlighted: in grey print, with colour
+/// blindness, and on a dark screen that turns light and dark round.
 public final class HighlightsSeen implements Check {
   private static final double TEXT = 4.5;
   private static final double APART = 0.05;
@@ -43,6 +46,17 @@ public final class HighlightsSeen implements Check {
           Property.RULE_LEFT,
           Property.RULE_RIGHT);
 
+  /// A way to see colours.
+  private record Sight(String label, UnaryOperator<Colour> of) {}
+
+  private static final List<Sight> READ =
+      Arrays.stream(ColourVision.values())
+          .map(one -> new Sight(one.label().toLowerCase(Locale.ROOT), one::of))
+          .toList();
+
+  private static final List<Sight> ALL =
+      Stream.concat(READ.stream(), Stream.of(new Sight("dark screen", Light::turned))).toList();
+
   @Override
   public String id() {
     return "highlights.seen";
@@ -50,8 +64,8 @@ public final class HighlightsSeen implements Check {
 
   @Override
   public String asks() {
-    return "Each highlight can be read, and told from what is not highlighted, by everyone and in"
-        + " grey print";
+    return "Each highlight can be read, and told from what is not highlighted, by everyone, in grey"
+        + " print and on a dark screen";
   }
 
   @Override
@@ -122,6 +136,7 @@ public final class HighlightsSeen implements Check {
                 ground,
                 ink,
                 fill,
+                READ,
                 (one, other) -> Light.contrast(one, other) >= TEXT,
                 inkName + " on " + ground + " can't be read"));
     boolean shaped =
@@ -133,11 +148,11 @@ public final class HighlightsSeen implements Check {
     Colour plainFill = body.fill().orElse(palette.colour("paper"));
     if (!shaped) {
       List<String> alike = new ArrayList<>();
-      for (ColourVision sight : ColourVision.values()) {
-        double inks = Light.distance(sight.of(ink), sight.of(body.ink()));
-        double fills = Light.distance(sight.of(fill), sight.of(plainFill));
+      for (Sight sight : ALL) {
+        double inks = Light.distance(sight.of.apply(ink), sight.of.apply(body.ink()));
+        double fills = Light.distance(sight.of.apply(fill), sight.of.apply(plainFill));
         if (Math.max(inks, fills) < APART) {
-          alike.add(sight.label().toLowerCase(Locale.ROOT));
+          alike.add(sight.label);
         }
       }
       if (!alike.isEmpty()) {
@@ -156,7 +171,14 @@ public final class HighlightsSeen implements Check {
   private List<Finding> apart(
       Highlight highlight, String one, String other, Colour first, Colour second, String sentence) {
     return seen(
-        highlight, one, other, first, second, (a, b) -> Light.distance(a, b) >= APART, sentence);
+        highlight,
+        one,
+        other,
+        first,
+        second,
+        ALL,
+        (a, b) -> Light.distance(a, b) >= APART,
+        sentence);
   }
 
   /// A finding for the ways to see in which two colours do not do.
@@ -166,12 +188,13 @@ public final class HighlightsSeen implements Check {
       String other,
       Colour first,
       Colour second,
+      List<Sight> sights,
       BiPredicate<Colour, Colour> does,
       String sentence) {
     List<String> failing = new ArrayList<>();
-    for (ColourVision sight : ColourVision.values()) {
-      if (!does.test(sight.of(first), sight.of(second))) {
-        failing.add(sight.label().toLowerCase(Locale.ROOT));
+    for (Sight sight : sights) {
+      if (!does.test(sight.of.apply(first), sight.of.apply(second))) {
+        failing.add(sight.label);
       }
     }
     return failing.isEmpty()

@@ -2,6 +2,7 @@ package app.finish.core.document;
 
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.LegendSwatches;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Touches;
@@ -94,7 +95,7 @@ public record Finish(
     }
     for (Highlight highlight : highlights) {
       if (highlight.on() && !highlight.legend().isEmpty()) {
-        notes.add(Note.general(highlight.legend()));
+        notes.add(new Note("", highlight.legend(), LegendSwatches.of(highlight.show())));
       }
     }
     return new Words(

@@ -27,6 +27,11 @@ public final class CellSigns {
 
   private CellSigns() {}
 
+  /// The character of a sign by its name; a square for a box.
+  static String drawing(String name) {
+    return String.valueOf(SIGNS.getOrDefault(name, '■'));
+  }
+
   /// A figure's text with what a look puts beside it.
   static String marked(String text, Look look) {
     String instead = look.setting(Property.INSTEAD);

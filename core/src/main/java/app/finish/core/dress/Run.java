@@ -14,7 +14,9 @@ import java.util.List;
 /// @param bold whether it is bold
 /// @param italic whether it is italic
 /// @param raised whether it is set small and above the line
-public record Run(String text, boolean bold, boolean italic, boolean raised) {
+/// @param swatch the ink in which its one character is drawn, a ■ as a box; empty for text in the
+///   ink of its cell
+public record Run(String text, boolean bold, boolean italic, boolean raised, String swatch) {
   /// How large raised text is, as a share of the size around it.
   public static final double RAISED_SIZE = 0.68;
 
@@ -23,7 +25,17 @@ public record Run(String text, boolean bold, boolean italic, boolean raised) {
 
   /// Text on the line.
   public Run(String text, boolean bold, boolean italic) {
-    this(text, bold, italic, false);
+    this(text, bold, italic, false, "");
+  }
+
+  /// Text on the line or above it.
+  public Run(String text, boolean bold, boolean italic, boolean raised) {
+    this(text, bold, italic, raised, "");
+  }
+
+  /// A box or a sign in an ink of its own.
+  public static Run swatch(String drawn, String ink) {
+    return new Run(drawn, false, false, false, ink);
   }
 
   /// Text above the line.
@@ -33,7 +45,7 @@ public record Run(String text, boolean bold, boolean italic, boolean raised) {
 
   /// The same look over another text.
   public Run withText(String other) {
-    return new Run(other, bold, italic, raised);
+    return new Run(other, bold, italic, raised, swatch);
   }
 
   /// A text as a look has it.

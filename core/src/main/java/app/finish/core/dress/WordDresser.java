@@ -101,7 +101,7 @@ public final class WordDresser {
 
   private void addNote(List<DressedRow> rows, int index, Note note) {
     if (note.isGeneral()) {
-      add(rows, Band.BELOW, PartName.NOTE, index, note.text());
+      add(rows, Band.BELOW, PartName.NOTE, index, note.text(), note.swatches());
       return;
     }
     Look look = look(PartName.NOTE);
@@ -116,6 +116,16 @@ public final class WordDresser {
   }
 
   private void add(List<DressedRow> rows, Band band, PartName name, int index, String text) {
+    add(rows, band, name, index, text, List.of());
+  }
+
+  private void add(
+      List<DressedRow> rows,
+      Band band,
+      PartName name,
+      int index,
+      String text,
+      List<String> swatches) {
     if (text.isEmpty()) {
       return;
     }
@@ -127,7 +137,17 @@ public final class WordDresser {
     if (leads) {
       runs.add(new Run(leadIn, look.bold(), true));
     }
-    runs.add(new Run(leads ? " " + text : text, look.bold(), look.italic()));
+    for (String swatch : swatches) {
+      boolean apart = leads && runs.size() == 1;
+      runs.add(new Run(apart ? " " : "", look.bold(), look.italic()));
+      String[] drawn = swatch.split(" ", 2);
+      runs.add(Run.swatch(CellSigns.drawing(drawn[0]), drawn[1]));
+    }
+    runs.add(
+        new Run(
+            swatches.isEmpty() ? leads ? " " + text : text : "\u00A0" + text,
+            look.bold(),
+            look.italic()));
     String mark = name == PartName.TITLE ? table.marks().at(new Spot.Title()) : "";
     if (!mark.isEmpty()) {
       runs.add(new Run(mark, look.bold(), look.italic(), Run.isRaised(mark)));

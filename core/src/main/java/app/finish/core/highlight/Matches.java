@@ -62,7 +62,8 @@ public final class Matches {
       try {
         test = new ConditionTests(around, region, expressions).of(highlight.when());
       } catch (Refusal e) {
-        asleep = Optional.of(e.sentence());
+        String why = e.sentence();
+        asleep = Optional.of(why.endsWith(".") ? why.substring(0, why.length() - 1) : why);
       }
     }
     ShowSettings shown = new ShowSettings(highlight.show(), around, region);

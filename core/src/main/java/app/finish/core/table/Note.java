@@ -1,5 +1,6 @@
 package app.finish.core.table;
 
+import java.util.List;
 import java.util.regex.Pattern;
 
 /// A note below a table.
@@ -12,7 +13,18 @@ import java.util.regex.Pattern;
 /// @param mark what ties it to cells: a letter, stars, a dagger; empty for a note on the whole
 ///   table
 /// @param text what it says, without its mark
-public record Note(String mark, String text) {
+/// @param swatches what is drawn before it: a box or a sign and an ink each, such as `box bad 12%`
+public record Note(String mark, String text, List<String> swatches) {
+  /// Copies the swatches.
+  public Note {
+    swatches = List.copyOf(swatches);
+  }
+
+  /// A note of words alone.
+  public Note(String mark, String text) {
+    this(mark, text, List.of());
+  }
+
   /// A note on the whole table.
   public static Note general(String text) {
     return new Note("", text);

@@ -92,6 +92,11 @@ public class MatchesTest {
       {
         "everything always: bold", "112.4% 19800 2400 26500 41200 44.1% 61.5% 8100 84 84.6% 96% n/a"
       },
+      {"Passengers, under “Hale–Orrin” or “Skell–Voe” › “Winter” always: bold", "19800 2400 41200"},
+      {"Passengers, under “Orrin–Skell”, under “Summer” always: bold", "26500"},
+      {"everything, under “Cost recovery”, under “Winter” always: bold", "44.1% 84.6% n/a"},
+      {"Passengers, at level Season, totals too always: bold", "19800 2400 26500 41200 8100 84"},
+      {"Passengers, at level 0, totals only always: bold", "98084"},
       {"Cost recovery below “Passengers”: bold", "112.4% 44.1% 61.5% 84.6% 96%"}
     };
   }
@@ -114,9 +119,69 @@ public class MatchesTest {
   public void whatIsGonePutsItToSleepAndSaysWhy() {
     assertThat(asleep("Fares below 3: bold")).contains("does not measure Fares");
     assertThat(asleep("Passengers, in Vessel “Dunlin”, below 3: bold")).contains("no Vessel");
+    assertThat(asleep("Passengers, under “Voe” always: bold")).contains("no heading Voe");
+    assertThat(asleep("Passengers, at level Vessel always: bold")).contains("no level Vessel");
     assertThat(asleep("Passengers below “Fares”: bold")).contains("does not measure Fares");
     assertThat(asleep("Passengers below that of Season “Spring”: bold")).contains("no Spring");
     assertThat(asleep("Passengers where {value < 3}: bold")).contains("can't be worked out");
+  }
+
+  private static final Table REGIONS =
+      table(
+          "Region | Route | Fares",
+          "North | Hale–Orrin | 10",
+          "North | Orrin–Skell | 20",
+          "North | Total | 30",
+          "South | Skell–Voe | 40",
+          "South | Voe–Tern | 50",
+          "South | Total | 90",
+          "Total |  | 120");
+
+  @Test
+  public void aTotalStandsAtTheLevelOfTheGroupThatItTotals() {
+    assertThat(matched(REGIONS, "Fares, at level Region, totals too, always: bold"))
+        .containsExactly("30", "90");
+    assertThat(matched(REGIONS, "Fares, at level Route, totals too, always: bold"))
+        .containsExactly("10", "20", "40", "50");
+    assertThat(matched(REGIONS, "Fares, at level 1 or 0, totals only, always: bold"))
+        .containsExactly("120", "30", "90");
+    CellNames names = CellNames.of(REGIONS);
+    for (int row = 0; row < REGIONS.down().leaves().size(); row++) {
+      int level = names.level(Side.DOWN, row);
+      assertThat(names.levelName(Side.DOWN, row))
+          .isEqualTo(List.of("", "Region", "Route").get(level));
+    }
+  }
+
+  @Test
+  public void barsShareTheScaleThatTheySay() {
+    assertThat(end("everything always: bar accent", 0, 0)).isEqualTo("1.00");
+    assertThat(end("everything always: bar accent", 0, 1)).isEqualTo("1.00");
+    assertThat(end("everything always: bar accent over all measures", 0, 0)).isEqualTo("1.00");
+    assertThat(end("everything always: bar accent over all measures", 0, 1)).isEqualTo("0.00");
+    assertThat(end("Passengers always: bar accent by column", 1, 0)).isEqualTo("0.48");
+  }
+
+  private static String end(String sentence, int row, int column) {
+    Matches matches =
+        Matches.of(HighlightSentence.read(sentence), CellNames.of(LOADS), CellExpressions.NONE);
+    String bar = matches.on(row, column).get(Property.BAR);
+    return bar.substring(bar.lastIndexOf(' ') + 1);
+  }
+
+  @Test
+  public void aLegendShowsWhatHasAColourOrAShape() {
+    assertThat(swatches("bold bad on bad 12%")).containsExactly("box bad 12%");
+    assertThat(swatches("bold bad")).containsExactly("box bad");
+    assertThat(swatches("italic")).isEmpty();
+    assertThat(swatches("tint bad 50% to paper to good 50%"))
+        .containsExactly("box bad 50%", "box paper", "box good 50%");
+    assertThat(swatches("bar accent below zero bad")).containsExactly("box bad", "box accent");
+    assertThat(swatches("sign down up in soft")).containsExactly("down soft", "up soft");
+  }
+
+  private static List<String> swatches(String show) {
+    return LegendSwatches.of(HighlightSentence.readShow(show));
   }
 
   private static String asleep(String sentence) {

@@ -5,6 +5,7 @@ import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.highlight.Operand;
 import app.finish.core.highlight.Scope;
 import app.finish.core.problem.Refusal;
+import app.finish.desktop.kit.ExpressionField;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Highlighting;
 import java.util.ArrayList;
@@ -15,6 +16,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 
 /// A condition as words that can be changed. One that joins several is a field of its own, with the
 /// words that sentences have.
@@ -24,6 +26,8 @@ import javafx.scene.control.MenuItem;
 /// @param wrong is told what can't be read
 record ConditionWords(
     Highlighting highlighting, Consumer<Condition> changed, Consumer<String> wrong) {
+  private static final String EXPRESSION = "where {value < 0}";
+
   /// Kinds of conditions, each by an example of its words.
   private static final List<String> KINDS =
       List.of(
@@ -44,7 +48,7 @@ record ConditionWords(
           "a text",
           "containing “…”",
           "one of “…”",
-          "where {value < 0}");
+          EXPRESSION);
 
   /// The words of a condition.
   List<Node> of(Condition condition) {
@@ -89,12 +93,8 @@ record ConditionWords(
         nodes.add(scope(scope, other -> new Condition.FarFromMean(deviations, other)));
       }
       case Condition.Always _, Condition.Missing _, Condition.IsNumber _, Condition.IsText _ -> {}
-      default -> {
-        nodes.add(words(condition));
-        if (condition instanceof Condition.Expression(String text)) {
-          nodes.add(names(text));
-        }
-      }
+      case Condition.Expression(String text) -> nodes.add(expression(text));
+      default -> nodes.add(words(condition));
     }
     return nodes;
   }
@@ -128,21 +128,45 @@ record ConditionWords(
       case Condition.FarFromMean _ -> "further than";
       case Condition.Always _, Condition.Missing _, Condition.IsNumber _, Condition.IsText _ ->
           HighlightSentence.of(condition);
+      case Condition.Expression _ -> Texts.of("highlight.expression");
       default -> Texts.of("highlight.words");
     };
   }
 
-  /// The names that an expression may use; one that is chosen is put behind what is written.
-  private Node names(String text) {
-    MenuButton menu =
-        SentenceWord.button(
-            "expression-names", Texts.of("highlight.names"), Texts.of("highlight.names"));
-    for (String name : highlighting.names().ofExpressions()) {
-      MenuItem item = new MenuItem(name);
-      item.setOnAction(event -> changed.accept(new Condition.Expression(text + " " + name)));
-      menu.getItems().add(item);
-    }
-    return menu;
+  /// An expression; it is taken with Enter and when the field is left, if nothing is wrong with it.
+  private Node expression(String text) {
+    TextField typed = new TextField(text);
+    typed.setId("expression");
+    typed.setAccessibleText(Texts.of("highlight.expression"));
+    typed.setPrefColumnCount(24);
+    typed.getStyleClass().addAll("sentence-field", "expression");
+    ExpressionField field =
+        new ExpressionField(
+            typed,
+            highlighting.names()::ofExpressions,
+            other ->
+                highlighting
+                    .names()
+                    .whatIsWrong(other)
+                    .map(bad -> new ExpressionField.Wrong(bad.sentence(), bad.offset())));
+    Runnable take =
+        () -> {
+          boolean other = !typed.getText().isBlank() && !typed.getText().equals(text);
+          if (other && field.wrong().isEmpty()) {
+            changed.accept(new Condition.Expression(typed.getText()));
+          }
+        };
+    typed.setOnAction(event -> take.run());
+    typed
+        .focusedProperty()
+        .addListener(
+            (p, before, now) -> {
+              if (!now) {
+                take.run();
+              }
+            });
+    field.node().setPrefWidth(SentenceWord.LINE);
+    return field.node();
   }
 
   /// A condition as it is written in sentences.

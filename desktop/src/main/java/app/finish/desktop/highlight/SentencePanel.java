@@ -69,7 +69,11 @@ final class SentencePanel {
             .of(now.when()));
     nodes.add(SentenceWord.plain(":"));
     nodes.addAll(
-        new ShowWords(inks(), other -> highlighting.replace(now.showing(other)), wrong::setText)
+        new ShowWords(
+                inks(),
+                List.copyOf(desk.dressing().faces()),
+                other -> highlighting.replace(now.showing(other)),
+                wrong::setText)
             .of(now.show()));
     nodes.add(
         SentenceWord.menu(
@@ -113,8 +117,8 @@ final class SentencePanel {
     return menu;
   }
 
-  private static List<String> ticked(List<String> before, String one, boolean on) {
-    List<String> after = new ArrayList<>(before);
+  private static <T> List<T> ticked(List<T> before, T one, boolean on) {
+    List<T> after = new ArrayList<>(before);
     after.remove(one);
     if (on) {
       after.add(one);
@@ -127,6 +131,16 @@ final class SentencePanel {
     Region where = now.where();
     List<String> said = new ArrayList<>();
     where.members().forEach((dimension, some) -> said.add(String.join(" or ", some)));
+    for (Region.Under under : where.under()) {
+      said.add(
+          Texts.of(
+              "highlight.underHeading",
+              String.join(
+                  " or ", under.paths().stream().map(path -> String.join(" › ", path)).toList())));
+    }
+    if (!where.levels().isEmpty()) {
+      said.add(Texts.of("highlight.atLevel", String.join(" or ", where.levels())));
+    }
     String text = said.isEmpty() ? Texts.of("highlight.anywhere") : String.join(", ", said);
     MenuButton menu = SentenceWord.button("members", Texts.of("highlight.members"), text);
     for (Map.Entry<String, List<String>> dimension : all.entrySet()) {
@@ -153,8 +167,52 @@ final class SentencePanel {
       }
       menu.getItems().add(inner);
     }
+    menu.getItems().addAll(headings(now), levels(now));
     nodes.add(SentenceWord.plain("in"));
     nodes.add(menu);
+  }
+
+  /// Headings on any level, under one of which the figures stand.
+  private Menu headings(Highlight now) {
+    Region where = now.where();
+    List<List<String>> chosen =
+        where.under().isEmpty() ? List.of() : where.under().getFirst().paths();
+    Menu menu = new Menu(Texts.of("highlight.under"));
+    for (List<String> heading : highlighting.names().headings()) {
+      menu.getItems()
+          .add(
+              SentenceWord.tick(
+                  String.join(" › ", heading),
+                  chosen.contains(heading),
+                  on -> {
+                    List<List<String>> paths = ticked(chosen, heading, on);
+                    List<Region.Under> rest = new ArrayList<>(where.under());
+                    if (!rest.isEmpty()) {
+                      rest.removeFirst();
+                    }
+                    if (!paths.isEmpty()) {
+                      rest.addFirst(new Region.Under(paths));
+                    }
+                    highlighting.replace(now.in(where.withUnder(rest)));
+                  }));
+    }
+    return menu;
+  }
+
+  private Menu levels(Highlight now) {
+    Region where = now.where();
+    Menu menu = new Menu(Texts.of("highlight.levels"));
+    for (String level : highlighting.names().dimensions()) {
+      menu.getItems()
+          .add(
+              SentenceWord.tick(
+                  level,
+                  where.levels().contains(level),
+                  on ->
+                      highlighting.replace(
+                          now.in(where.withLevels(ticked(where.levels(), level, on))))));
+    }
+    return menu;
   }
 
   private MenuButton parts(Highlight now) {
@@ -163,9 +221,9 @@ final class SentencePanel {
         where.subtotals() && where.grandTotals()
             ? where.body() ? Texts.of("highlight.totalsToo") : Texts.of("highlight.totalsOnly")
             : where.subtotals()
-                ? Texts.of("highlight.subtotalsToo")
+                ? Texts.of(where.body() ? "highlight.subtotalsToo" : "highlight.subtotalsOnly")
                 : where.grandTotals()
-                    ? Texts.of("highlight.grandToo")
+                    ? Texts.of(where.body() ? "highlight.grandToo" : "highlight.grandOnly")
                     : Texts.of("highlight.noTotals");
     MenuButton menu = SentenceWord.button("parts", Texts.of("highlight.parts"), text);
     menu.getItems()

@@ -9,6 +9,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 
 /// The words of a sentence that can be changed: menus and fields that stand in a line of text.
@@ -17,6 +18,11 @@ import javafx.scene.layout.Region;
 /// SentenceWord.menu("reach", "how far", List.of("the cell", "the row"), "the cell", this::reach);
 /// ```
 final class SentenceWord {
+  /// How wide a line of the sentence is, in points.
+  static final double LINE = 272;
+
+  private static final int LONG = 30;
+
   private SentenceWord() {}
 
   /// A word that does not change.
@@ -48,7 +54,12 @@ final class SentenceWord {
     button.setId(id);
     button.setAccessibleText(name + ": " + text);
     button.getStyleClass().add("sentence-word");
-    button.setMinWidth(Region.USE_PREF_SIZE);
+    if (text.length() > LONG) {
+      button.setMaxWidth(LINE);
+      button.setTooltip(new Tooltip(text));
+    } else {
+      button.setMinWidth(Region.USE_PREF_SIZE);
+    }
     return button;
   }
 

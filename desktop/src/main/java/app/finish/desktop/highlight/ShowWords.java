@@ -13,16 +13,20 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ToggleButton;
 
 /// What a highlight shows, as words that can be changed.
 ///
 /// @param inks the roles of the palette
+/// @param faces the names of the faces that are shipped
 /// @param changed is told what is shown instead
 /// @param wrong is told what can't be read
-record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wrong) {
+record ShowWords(
+    List<String> inks, List<String> faces, Consumer<Show> changed, Consumer<String> wrong) {
   /// Kinds of what can be shown, each by an example of its words.
   private static final Map<String, String> KINDS =
       Map.of(
@@ -41,7 +45,23 @@ record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wro
           Property.UNDERLINE,
           Property.STRIKE,
           Property.INK,
-          Property.FILL);
+          Property.FILL,
+          Property.ALIGN,
+          Property.SIZE,
+          Property.FACE,
+          Property.RULE_ABOVE,
+          Property.RULE_BELOW,
+          Property.DECIMALS);
+
+  private static final Map<Property, List<String>> FURTHER =
+      new EnumMap<>(
+          Map.of(
+              Property.ALIGN, List.of("start", "centre", "end", "decimal"),
+              Property.SIZE, List.of("80%", "90%", "110%", "125%", "150%"),
+              Property.FACE, List.of(),
+              Property.DECIMALS, List.of("0", "1", "2", "3"),
+              Property.RULE_ABOVE, List.of("0.5 pt ink", "1 pt ink", "1 pt accent"),
+              Property.RULE_BELOW, List.of("0.5 pt ink", "1 pt ink", "1 pt accent")));
 
   private static final List<String> ORDER =
       List.of("flag", "tint", "scale", "bar", "sign", "wording", "trend");
@@ -132,6 +152,52 @@ record ShowWords(List<String> inks, Consumer<Show> changed, Consumer<String> wro
             "flag-fill",
             flag.settings().getOrDefault(Property.FILL, Texts.of("highlight.sameFill")),
             fill -> changed.accept(with(flag, Property.FILL, fill))));
+    nodes.add(further(flag));
+  }
+
+  /// What a flag sets less often: a menu each, under one word that says what is set.
+  private Node further(Show.Flag flag) {
+    List<String> said = new ArrayList<>();
+    FURTHER.forEach(
+        (property, settings) -> {
+          String setting = flag.settings().getOrDefault(property, "");
+          if (!setting.isEmpty()) {
+            said.add(property.label().toLowerCase(Locale.ROOT) + " " + setting);
+          }
+        });
+    MenuButton menu =
+        SentenceWord.button(
+            "flag-further",
+            Texts.of("highlight.further"),
+            said.isEmpty() ? Texts.of("highlight.nothingFurther") : String.join(", ", said));
+    FURTHER.forEach(
+        (property, settings) -> {
+          Menu one = new Menu(property.label());
+          String now = flag.settings().getOrDefault(property, "");
+          List<String> offered = new ArrayList<>(settings);
+          if (property == Property.FACE) {
+            offered.addAll(faces);
+          }
+          if (!now.isEmpty() && !offered.contains(now)) {
+            offered.addFirst(now);
+          }
+          one.getItems()
+              .add(setting(Texts.of("highlight.noInk"), now.isEmpty(), flag, property, ""));
+          offered.forEach(
+              setting ->
+                  one.getItems()
+                      .add(setting(setting, setting.equals(now), flag, property, setting)));
+          menu.getItems().add(one);
+        });
+    return menu;
+  }
+
+  private MenuItem setting(
+      String text, boolean chosen, Show.Flag flag, Property property, String setting) {
+    RadioMenuItem item = new RadioMenuItem(text);
+    item.setSelected(chosen);
+    item.setOnAction(event -> changed.accept(with(flag, property, setting)));
+    return item;
   }
 
   private ToggleButton switched(

@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 
@@ -21,6 +22,7 @@ final class SuggestPanel {
   private final Desk desk;
   private final Highlighting highlighting;
   private final FlowPane offers = new FlowPane(6, 6);
+  private final Label pick = Benches.caption(Texts.of("highlight.pick"));
 
   SuggestPanel(Desk desk) {
     this.desk = desk;
@@ -30,8 +32,9 @@ final class SuggestPanel {
   Node build() {
     offers.setId("suggestions");
     Benches.follow(desk.pickProperty(), this::show);
+    Benches.follow(desk.alsoProperty(), this::show);
     Benches.follow(desk.shownProperty(), this::show);
-    return Benches.section(Texts.of("highlight.new"), offers);
+    return Benches.section(Texts.of("highlight.new"), pick, offers);
   }
 
   private void show() {
@@ -40,9 +43,8 @@ final class SuggestPanel {
       Optional<Highlight> highlight = highlighting.suggestions().of(suggestion);
       highlight.ifPresent(one -> nodes.add(button(suggestion, one)));
     }
-    if (nodes.isEmpty()) {
-      nodes.add(Benches.caption(Texts.of("highlight.pick")));
-    }
+    pick.setVisible(nodes.isEmpty());
+    pick.setManaged(nodes.isEmpty());
     Benches.replace(offers, nodes);
   }
 

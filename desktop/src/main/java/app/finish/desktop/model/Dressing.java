@@ -211,7 +211,7 @@ public final class Dressing {
   }
 
   /// The faces that the style names.
-  Set<String> faces() {
+  public Set<String> faces() {
     Set<String> faces = new LinkedHashSet<>();
     for (HouseStyle style : cascade().chain()) {
       for (Map<Property, String> set : style.settings().values()) {

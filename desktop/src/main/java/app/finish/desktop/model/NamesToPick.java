@@ -5,6 +5,7 @@ import app.finish.core.highlight.CellNames;
 import app.finish.core.highlight.Region;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
+import app.finish.expressions.BadExpression;
 import app.finish.expressions.CellConditions;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -90,8 +91,45 @@ public final class NamesToPick {
   public List<String> ofExpressions() {
     Set<String> names = new LinkedHashSet<>(CellConditions.NAMES);
     names.addAll(measures());
-    members().keySet().stream().filter(one -> !one.isEmpty()).forEach(names::add);
+    names.addAll(dimensions());
     return List.copyOf(names);
+  }
+
+  /// What is wrong with an expression of a cell, if anything is.
+  public Optional<BadExpression> whatIsWrong(String expression) {
+    try {
+      new CellConditions().read(expression, measures(), dimensions());
+      return Optional.empty();
+    } catch (BadExpression e) {
+      return Optional.of(e);
+    }
+  }
+
+  /// The names of the dimensions of the table as it is shown, of rows first.
+  public List<String> dimensions() {
+    return members().keySet().stream().filter(one -> !one.isEmpty()).toList();
+  }
+
+  /// The headings of the table as it is shown, by the labels that lead to them, so many that a menu
+  /// can hold them.
+  public List<List<String>> headings() {
+    Set<List<String>> all = new LinkedHashSet<>();
+    desk.shownProperty()
+        .get()
+        .ifPresent(
+            shown -> {
+              CellNames names = CellNames.of(shown.arranged());
+              for (Side side : Side.values()) {
+                int leaves = Math.min(side.of(names.table()).leaves().size(), 2000);
+                for (int leaf = 0; leaf < leaves && all.size() < MENU; leaf++) {
+                  List<String> path = names.path(side, leaf);
+                  for (int depth = 1; depth <= path.size(); depth++) {
+                    all.add(List.copyOf(path.subList(0, depth)));
+                  }
+                }
+              }
+            });
+    return List.copyOf(all);
   }
 
   private Optional<Table> table() {

@@ -38,9 +38,11 @@ public final class SuggestedHighlights {
       new Show.Flag(Map.of(Property.WEIGHT, "bold", Property.INK, "bad", Property.FILL, "bad 12%"));
 
   private final Desk desk;
+  private final PickedRegion picked;
 
   SuggestedHighlights(Desk desk) {
     this.desk = desk;
+    this.picked = new PickedRegion(desk);
   }
 
   /// The figure that is picked, if one is.
@@ -52,10 +54,17 @@ public final class SuggestedHighlights {
         .map(CellMeaning.Body.class::cast);
   }
 
-  /// A highlight that the picked figure suggests.
+  /// A highlight that what is picked suggests.
   public Optional<Highlight> of(Suggestion suggestion) {
     Optional<Table> table = table();
-    if (picked().isEmpty() || table.isEmpty()) {
+    if (table.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<Region> several = picked.region();
+    if (several.isPresent()) {
+      return within(several.get(), suggestion);
+    }
+    if (picked().isEmpty()) {
       return Optional.empty();
     }
     CellMeaning.Body at = picked().get();
@@ -77,20 +86,33 @@ public final class SuggestedHighlights {
         switch (suggestion) {
           case BELOW -> of(region, against(Condition.Sign.AT_MOST, number), FLAG);
           case ABOVE -> of(region, against(Condition.Sign.AT_LEAST, number), good());
-          case TOP -> of(region, new Condition.Outermost(true, 3, false, Scope.TABLE), good());
-          case BOTTOM -> of(region, new Condition.Outermost(false, 3, false, Scope.TABLE), FLAG);
-          case BARS ->
-              of(
-                  region,
-                  new Condition.Always(),
-                  new Show.Bar("accent 30%", "bad 30%", Show.Bar.Scale.MEASURE, true));
-          case TINT ->
-              of(
-                  region,
-                  new Condition.Always(),
-                  new Show.Tint(List.of("paper", "accent 60%"), List.of()));
           case THIS -> of(here(region, at), new Condition.Always(), FLAG);
+          case TOP, BOTTOM, BARS, TINT -> within(region, suggestion).orElseThrow();
         });
+  }
+
+  /// What a region suggests, whichever of its figures is picked.
+  private static Optional<Highlight> within(Region region, Suggestion suggestion) {
+    return switch (suggestion) {
+      case TOP ->
+          Optional.of(of(region, new Condition.Outermost(true, 3, false, Scope.TABLE), good()));
+      case BOTTOM ->
+          Optional.of(of(region, new Condition.Outermost(false, 3, false, Scope.TABLE), FLAG));
+      case BARS ->
+          Optional.of(
+              of(
+                  region,
+                  new Condition.Always(),
+                  new Show.Bar("accent 30%", "bad 30%", Show.Bar.Scale.MEASURE, true)));
+      case TINT ->
+          Optional.of(
+              of(
+                  region,
+                  new Condition.Always(),
+                  new Show.Tint(List.of("paper", "accent 60%"), List.of())));
+      case THIS -> Optional.of(of(region.in(true, true, true), new Condition.Always(), FLAG));
+      case BELOW, ABOVE -> Optional.empty();
+    };
   }
 
   /// A picked total is highlighted among totals of its kind.

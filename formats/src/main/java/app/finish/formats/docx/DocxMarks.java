@@ -1,5 +1,6 @@
 package app.finish.formats.docx;
 
+import app.finish.core.dress.Run;
 import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.colour.Palette;
@@ -41,6 +42,21 @@ final class DocxMarks {
       }
       run(xml, blocks.toString(), palette.colour(trend.substring(0, blank)).hex());
     }
+  }
+
+  /// A box or a sign in an ink of its own; a box has a thin frame.
+  static void swatch(XmlText xml, Run run, Palette palette) {
+    String hex = palette.colour(run.swatch()).hex().replace("#", "");
+    boolean box = run.text().equals("■");
+    xml.open("w:r").open("w:rPr");
+    xml.empty("w:color", "w:val", hex);
+    if (box) {
+      String frame = palette.colour("soft").hex().replace("#", "");
+      xml.empty("w:bdr", "w:val", "single", "w:sz", 2, "w:space", 0, "w:color", frame);
+      xml.empty("w:shd", "w:val", "clear", "w:color", "auto", "w:fill", hex);
+    }
+    xml.close("w:rPr");
+    xml.open("w:t", "xml:space", "preserve").text(run.text()).close("w:t").close("w:r");
   }
 
   private static void run(XmlText xml, String text, String hex) {

@@ -224,6 +224,10 @@ public final class DocxTable {
     if (run.text().isEmpty()) {
       return;
     }
+    if (!run.swatch().isEmpty()) {
+      DocxMarks.swatch(xml, run, proof.dressed().palette());
+      return;
+    }
     xml.open("w:r");
     boolean underlined = look.underline() != Look.Underline.NONE;
     boolean differs = run.bold() != look.bold() || run.italic() != look.italic();

@@ -2,6 +2,7 @@ package app.finish.formats.html;
 
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.Run;
 import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -17,6 +18,8 @@ final class HtmlMarks {
   static final String UNSEEN =
       "position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);"
           + " white-space: nowrap";
+
+  private static final String BOX = "; display: inline-block; width: 0.8em; height: 0.62em";
 
   private HtmlMarks() {}
 
@@ -69,6 +72,18 @@ final class HtmlMarks {
           .attr("style", UNSEEN)
           .appendText(" (" + String.join(", ", names) + ")");
     }
+  }
+
+  /// A box or a sign in an ink of its own, which is not read aloud.
+  static void swatch(Element element, Run run, Palette palette) {
+    String ink = palette.colour(run.swatch()).toString();
+    Element drawn = element.appendElement("span").attr("aria-hidden", "true");
+    drawn.attr(
+        "style",
+        run.text().equals("■")
+            ? "background: " + ink + "; border: 0.5px solid " + palette.colour("soft") + BOX
+            : "color: " + ink);
+    drawn.appendText(run.text().equals("■") ? "" : run.text());
   }
 
   private static void trend(Element element, String setting, Palette palette) {

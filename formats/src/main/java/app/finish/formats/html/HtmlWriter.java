@@ -12,6 +12,7 @@ import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
+import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -88,7 +89,7 @@ public final class HtmlWriter implements TableWriter {
           "style",
           "text-align: left; caption-side: top; background: #"
               + dressed.palette().colour("paper").hex());
-      above.forEach(row -> words(caption.appendElement("div"), row.cells().getFirst()));
+      above.forEach(row -> words(caption.appendElement("div"), row.cells().getFirst(), dressed));
     }
     Element columns = table.appendElement("colgroup");
     for (Proof.Column column : proof.columns()) {
@@ -99,7 +100,7 @@ public final class HtmlWriter implements TableWriter {
     if (!below.isEmpty()) {
       Element cell = table.appendElement("tfoot").appendElement("tr").appendElement("td");
       cell.attr("colspan", "" + dressed.columns()).attr("style", "text-align: left; padding: 0");
-      below.forEach(row -> words(cell.appendElement("div"), row.cells().getFirst()));
+      below.forEach(row -> words(cell.appendElement("div"), row.cells().getFirst(), dressed));
     }
     return table;
   }
@@ -167,7 +168,7 @@ public final class HtmlWriter implements TableWriter {
       int last = Math.min(rows.size(), index + cell.rowSpan()) - 1;
       element.attr("style", style(row, rows.get(last), cell, proof, boxes));
       Element text = gapped(element, cell, proof);
-      runs(text, cell);
+      runs(text, cell, proof.dressed().palette());
       HtmlMarks.add(text, cell, proof.dressed().palette());
     }
   }
@@ -184,15 +185,19 @@ public final class HtmlWriter implements TableWriter {
     return element.appendElement("div").attr("style", style.toString());
   }
 
-  private static void words(Element element, DressedCell cell) {
+  private static void words(Element element, DressedCell cell, Dressed dressed) {
     element.attr(
         "style", text(cell.look()) + "; text-align: left; padding: " + padding(cell.look(), 0, 0));
-    runs(element, cell);
+    runs(element, cell, dressed.palette());
   }
 
-  private static void runs(Element element, DressedCell cell) {
+  private static void runs(Element element, DressedCell cell, Palette palette) {
     for (Run run : cell.runs()) {
       Element target = element;
+      if (!run.swatch().isEmpty()) {
+        HtmlMarks.swatch(element, run, palette);
+        continue;
+      }
       if (run.bold() != cell.look().bold()) {
         target = target.appendElement("b");
       }

@@ -10,7 +10,7 @@ import java.util.List;
 /// Measures and breaks the text of cells.
 public final class Measurer {
   /// A piece of one line in one font.
-  public record Piece(String text, Face face, double width, boolean raised) {}
+  public record Piece(String text, Face face, double width, boolean raised, String swatch) {}
 
   /// A line of text.
   public record Line(List<Piece> pieces, double width) {}
@@ -148,20 +148,20 @@ public final class Measurer {
       }
       Face wanted = fonts.covering(codePoint, face);
       if (!wanted.equals(current) && text.length() > 0) {
-        pieces.add(piece(text.toString(), current, size(look, run), run.raised()));
+        pieces.add(piece(text.toString(), current, size(look, run), run));
         text.setLength(0);
       }
       current = wanted;
       text.appendCodePoint(codePoint);
     }
     if (text.length() > 0) {
-      pieces.add(piece(text.toString(), current, size(look, run), run.raised()));
+      pieces.add(piece(text.toString(), current, size(look, run), run));
     }
     return pieces;
   }
 
-  private Piece piece(String text, Face face, double size, boolean raised) {
-    return new Piece(text, face, fonts.width(text, face, size), raised);
+  private Piece piece(String text, Face face, double size, Run run) {
+    return new Piece(text, face, fonts.width(text, face, size), run.raised(), run.swatch());
   }
 
   /// The words of a text, each with the blanks behind it. A line may also end after a dash or a

@@ -111,6 +111,20 @@ record CellMarks(Palette palette) {
     return marks;
   }
 
+  /// A box with a thin frame, so that a light one can be seen too, or a sign.
+  List<Mark> swatch(
+      char drawn, double x, double baseline, double width, double size, Colour colour) {
+    if (drawn != '■') {
+      return List.of(sign(drawn, x, baseline, width, size, colour));
+    }
+    double height = size * 0.62;
+    double y = baseline - height;
+    double side = width * 0.94;
+    return List.of(
+        new Mark.Fill(x, y, side, height, colour),
+        new Mark.Frame(x, y, side, height, 0, 0.4, palette.colour("soft")));
+  }
+
   /// A sign on a baseline.
   ///
   /// @param width how much room it has

@@ -200,6 +200,12 @@ public final class PagePainter {
 
   /// Paints a stretch of text; a sign in it is drawn, so that no font has to have it.
   private void paintPiece(Piece piece, double start, double baseline, Look look) {
+    if (!piece.swatch().isEmpty()) {
+      Colour colour = dressed.palette().colour(piece.swatch());
+      char drawn = piece.text().charAt(0);
+      texts.addAll(cellMarks.swatch(drawn, start, baseline, piece.width(), look.size(), colour));
+      return;
+    }
     char sign = CellSigns.sign(look);
     int at = sign == 0 ? -1 : piece.text().indexOf(sign);
     if (at < 0) {

@@ -72,6 +72,12 @@ public final class Light {
     return new Colour(red << 16 | green << 8 | blue);
   }
 
+  /// The colour on a screen that turns light and dark round and leaves hues as they are.
+  public static Colour turned(Colour colour) {
+    double[] lab = oklab(colour);
+    return ofOklab(1 - lab[0], lab[1], lab[2]);
+  }
+
   private static double cube(double value) {
     return value * value * value;
   }
