@@ -382,4 +382,38 @@ public class ArrangeTest extends WindowTest {
   private double first() {
     return ((Value.Numeric) table().body().at(0, 0)).number();
   }
+
+  /// What is done to several picked headings is done to all of them, in one step.
+  @Test
+  public void severalPickedHeadingsAreOnePick() {
+    begin();
+    List<String> before = rows();
+    clickCell(new CellMeaning.Stub(1, 0));
+    press(KeyCode.SHIFT, KeyCode.DOWN);
+    type("#rename", "* (est.)");
+    press(KeyCode.ENTER);
+    assertThat(rows()).startsWith("Hale–Orrin/Winter (est.)", "Hale–Orrin/Spring (est.)");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(rows()).isEqualTo(before);
+    clickCell(new CellMeaning.Stub(1, 0));
+    press(KeyCode.SHIFT, KeyCode.DOWN);
+    press(KeyCode.ALT, KeyCode.DOWN);
+    assertThat(rows())
+        .startsWith(
+            "Hale–Orrin/Summer", "Hale–Orrin/Winter", "Hale–Orrin/Spring", "Hale–Orrin/Autumn");
+    press(KeyCode.ALT, KeyCode.DOWN);
+    assertThat(rows()).startsWith("Hale–Orrin/Summer", "Hale–Orrin/Autumn", "Hale–Orrin/Winter");
+    press(KeyCode.DELETE);
+    assertThat(rows()).hasSize(before.size() - 2).doesNotContain("Hale–Orrin/Winter");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(rows()).isEqualTo(before);
+    clickCell(new CellMeaning.Stub(0, 0));
+    clickMore(new CellMeaning.Stub(0, 5));
+    click("#fold");
+    assertThat(rows()).startsWith("Hale–Orrin", "Orrin–Skell", "Skell–Tamsay/Winter");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(rows()).isEqualTo(before);
+  }
 }

@@ -388,4 +388,25 @@ public class DressTest extends WindowTest {
     choose("#property-every", "3");
     assertThat(cell(new CellMeaning.Body(2, 0)).look().fill()).isEmpty();
   }
+
+  /// What is set for several picked cells is set for all of them, in one step.
+  @Test
+  public void severalPickedCellsAreOnePick() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    click("#leaf-parts");
+    CellMeaning.Body first = new CellMeaning.Body(0, 1);
+    CellMeaning.Body second = new CellMeaning.Body(2, 3);
+    clickCell(first);
+    clickMore(second);
+    choose("#property-weight", "bold");
+    for (CellMeaning.Body one : List.of(first, second)) {
+      assertThat(scroll().boxOf(one).orElseThrow().cell().look().bold()).isTrue();
+    }
+    assertThat(scroll().boxOf(new CellMeaning.Body(1, 1)).orElseThrow().cell().look().bold())
+        .isFalse();
+    assertThat(finish().touches().each()).hasSize(2);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(finish().touches().each()).isEmpty();
+  }
 }

@@ -18,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -31,6 +32,9 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.PickResult;
 import javafx.stage.Stage;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
@@ -239,6 +243,42 @@ abstract class WindowTest {
   /// Points at the middle of a cell of the proof and clicks there.
   void clickCell(CellMeaning place) {
     hand.clickOn(where(place));
+    settle();
+  }
+
+  /// Clicks a cell of the proof with Ctrl held: one more, or one less. The headless platform gives
+  /// clicks no keys, so the view is told itself.
+  void clickMore(CellMeaning place) {
+    hand.interact(
+        () -> {
+          Node proof = (Node) window.proof();
+          Point2D middle = window.proof().middleOf(place).orElseThrow();
+          Point2D at = proof.localToScene(middle);
+          Point2D screen = proof.localToScreen(middle);
+          for (var type : List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED)) {
+            PickResult hit = new PickResult(proof, at.getX(), at.getY());
+            proof.fireEvent(
+                new MouseEvent(
+                    type,
+                    at.getX(),
+                    at.getY(),
+                    screen.getX(),
+                    screen.getY(),
+                    MouseButton.PRIMARY,
+                    1,
+                    false,
+                    true,
+                    false,
+                    false,
+                    type == MouseEvent.MOUSE_PRESSED,
+                    false,
+                    false,
+                    false,
+                    false,
+                    true,
+                    hit));
+          }
+        });
     settle();
   }
 

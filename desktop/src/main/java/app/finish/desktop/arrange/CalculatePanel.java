@@ -32,11 +32,11 @@ public final class CalculatePanel {
   private final CheckBox percent = new CheckBox(Texts.of("calculate.percent"));
   private final TextField decimals =
       TallyPanel.field("calculate-decimals", "1", Texts.of("edit.decimals"));
-  private final ExpressionField field =
-      new ExpressionField(expression, this::names, this::whatIsWrong);
+  private final ExpressionField field;
 
   CalculatePanel(Desk desk) {
     this.desk = desk;
+    this.field = new ExpressionField(expression, this::names, this::whatIsWrong);
   }
 
   Node build() {

@@ -4,7 +4,6 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.place.Side;
-import app.finish.core.dress.CellMeaning;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
@@ -15,10 +14,10 @@ import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.HeadingMoves;
+import app.finish.desktop.model.PickedHeading;
 import app.finish.desktop.model.Renaming;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Tag;
-import app.finish.desktop.proof.HeadingKeys;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,6 +40,7 @@ public final class HeadingPanel {
   private final Leaf at;
   private final Heading heading;
   private final List<String> path;
+  private final List<PickedHeading> picked;
   private final HeadingMoves moves;
 
   HeadingPanel(Desk desk, Arranged arranged, Side side, int leaf, int level) {
@@ -51,7 +51,9 @@ public final class HeadingPanel {
     this.at = side.of(arranged.table()).leaves().get(leaf);
     this.heading = at.path().get(level);
     this.path = arranged.paths(side).get(leaf).subList(0, level + 1);
-    this.moves = desk.arranging().on(side, path);
+    List<PickedHeading> all = PickedHeading.all(desk);
+    this.picked = all.isEmpty() ? List.of(new PickedHeading(side, path)) : all;
+    this.moves = desk.arranging().on(picked);
   }
 
   private static Button button(String key, String id, Runnable work) {
@@ -62,15 +64,23 @@ public final class HeadingPanel {
 
   Node build() {
     String name = side == Side.DOWN ? "arrange.row" : "arrange.column";
-    VBox section = Benches.section(Texts.of(name, Shown.path(path)));
-    TextField rename =
-        TallyPanel.field("rename", at.labels().get(level), Texts.of("arrange.rename"));
+    boolean one = picked.size() == 1;
+    VBox section =
+        Benches.section(
+            one ? Texts.of(name, Shown.path(path)) : Texts.of("arrange.headings", picked.size()));
+    String caption = Texts.of(one ? "arrange.rename" : "arrange.renameAll");
+    TextField rename = TallyPanel.field("rename", one ? at.labels().get(level) : "*", caption);
     rename.getStyleClass().add("well-words");
     rename.setOnAction(
-        event ->
-            new Renaming(desk)
-                .heading(side, path, at.labels().get(level), rename.getText().strip()));
-    section.getChildren().addAll(Benches.caption(Texts.of("arrange.rename")), rename, buttons());
+        event -> {
+          String text = rename.getText().strip();
+          if (one) {
+            new Renaming(desk).heading(side, path, at.labels().get(level), text);
+          } else {
+            moves.rename(text);
+          }
+        });
+    section.getChildren().addAll(Benches.caption(caption), rename, buttons());
     gather().ifPresent(nodes -> section.getChildren().addAll(nodes));
     if (heading.measure().isEmpty()) {
       section.getChildren().addAll(Benches.caption(Texts.of("arrange.labels")), labels());
@@ -108,12 +118,14 @@ public final class HeadingPanel {
       String label = at.labels().get(level);
       all.add(button("arrange.totalsAlike", "totals-alike", () -> moves.nameTotals(label)));
     } else if (!isMeasure()) {
-      all.add(button("arrange.hold", "hold-level", moves::hold));
+      if (levels() == picked.size()) {
+        all.add(button("arrange.hold", "hold-level", moves::hold));
+      }
       if (!hasTotals()) {
         all.add(button("arrange.addTotals", "add-totals", moves::addTotals));
       }
     }
-    if (!isMeasure()) {
+    if (!isMeasure() && picked.size() == 1) {
       int depth = Tag.innermost(arranged, side.other());
       all.add(button("arrange.turn", "turn-level", () -> moves.turn(depth)));
     }
@@ -123,6 +135,11 @@ public final class HeadingPanel {
     FlowPane flow = new FlowPane(6, 6);
     flow.getChildren().addAll(all);
     return flow;
+  }
+
+  /// On how many levels the picked headings stand: of each level one member can be held.
+  private long levels() {
+    return picked.stream().map(one -> one.side() + " " + one.level()).distinct().count();
   }
 
   private Button shift(String key, String id, int by) {
@@ -166,14 +183,12 @@ public final class HeadingPanel {
 
   /// Gathers all headings that are picked under a new one.
   private Optional<List<Node>> gather() {
-    List<List<String>> paths = new ArrayList<>(List.of(path));
-    for (CellMeaning place : desk.alsoProperty().get()) {
-      HeadingKeys.heading(desk, place)
-          .filter(one -> one.side() == side && one.path().size() == path.size())
-          .map(HeadingKeys.Named::path)
-          .filter(one -> !paths.contains(one))
-          .ifPresent(paths::add);
-    }
+    List<List<String>> paths =
+        new ArrayList<>(
+            picked.stream()
+                .filter(one -> one.side() == side && one.level() == level)
+                .map(PickedHeading::path)
+                .toList());
     if (isTotal() || isMeasure()) {
       return Optional.empty();
     }

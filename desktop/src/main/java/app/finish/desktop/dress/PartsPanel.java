@@ -1,5 +1,6 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
@@ -57,6 +58,7 @@ public final class PartsPanel {
     pictures.setId("heights");
     rows.setId("properties");
     Benches.follow(desk.pickProperty(), this::show);
+    Benches.follow(desk.alsoProperty(), this::show);
     Benches.follow(desk.shownProperty(), this::show);
     Benches.follow(dressing.leafProperty(), this::show);
     Benches.follow(dressing.intoStyleProperty(), this::showRows);
@@ -105,10 +107,16 @@ public final class PartsPanel {
     Optional<Pick> pick = desk.pickProperty().get();
     Optional<DressedCell> cell =
         pick.flatMap(one -> LooksInWords.cell(shown.get().scroll(), one.place()));
-    heights = cell.map(one -> Heights.of(shown.get(), one)).orElse(Heights.many());
+    List<DressedCell> cells = new ArrayList<>(cell.stream().toList());
+    for (CellMeaning place : desk.alsoProperty().get()) {
+      LooksInWords.cell(shown.get().scroll(), place).ifPresent(cells::add);
+    }
+    heights = cells.isEmpty() ? Heights.many() : Heights.of(shown.get(), cells);
     hint.setText(
-        cell.map(one -> Texts.of("parts.picked", one.part().label()))
-            .orElse(Texts.of("parts.hint")));
+        cells.size() > 1
+            ? Texts.of("parts.several", cells.size())
+            : cell.map(one -> Texts.of("parts.picked", one.part().label()))
+                .orElse(Texts.of("parts.hint")));
     if (!pick.equals(listed)) {
       listed = pick;
       chosen = heights.get(reach(pick)).selector();

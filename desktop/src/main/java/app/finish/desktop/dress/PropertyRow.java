@@ -62,11 +62,11 @@ public final class PropertyRow {
     from.getStyleClass().add(value.isSet ? "property-origin" : "caption");
     HBox second = new HBox(8, spacer(), from);
     second.setAlignment(Pos.CENTER_LEFT);
-    if (dressing.isSetHere(height.selector(), property)) {
+    if (dressing.isSetHere(height.selectors(), property)) {
       Button back = new Button(Texts.of("parts.handBack"));
       back.setId("hand-back-" + property.word());
       back.getStyleClass().add("quiet-link");
-      back.setOnAction(event -> dressing.handBack(height.selector(), property));
+      back.setOnAction(event -> dressing.handBack(height.selectors(), property));
       second.getChildren().add(back);
     }
     VBox row = new VBox(1, first, second);
@@ -95,6 +95,14 @@ public final class PropertyRow {
           .map(set -> new Value(set.getKey().toString(), told(set.getValue()), true))
           .orElse(new Value("none", Texts.of("dress.unset"), false));
     }
+    boolean alike =
+        height.ways().stream()
+            .allMatch(
+                way ->
+                    dressing.cascade().look(way).setting(property).equals(look.setting(property)));
+    if (!alike) {
+      return new Value("", Texts.of("dress.several"), true);
+    }
     Optional<Origin> origin = look.origin(property);
     return new Value(
         look.setting(property),
@@ -115,7 +123,7 @@ public final class PropertyRow {
     if (property.isRule()) {
       return new RuleEditor(
           "property-" + property.word(),
-          RuleLine.parse(setting),
+          RuleLine.parse(setting.isEmpty() ? "none" : setting),
           List.copyOf(dressing.cascade().palette().roles().keySet()),
           wanted -> change(wanted, setting));
     }
@@ -187,7 +195,7 @@ public final class PropertyRow {
   private void change(String wanted, String before) {
     String setting = wanted == null ? "" : wanted.strip();
     if (!setting.equals(before)) {
-      Platform.runLater(() -> dressing.change(height.selector(), property, setting));
+      Platform.runLater(() -> dressing.change(height.selectors(), property, setting));
     }
   }
 

@@ -12,6 +12,7 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
+import app.finish.core.layout.CellBox;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.MeasureKind;
@@ -76,11 +77,28 @@ public final class Arranging {
     arrange(move.words(Levels.NUMBERED), with(move));
   }
 
+  /// Makes several moves on what is seen, as one step.
+  public void makeAll(List<Move> moves) {
+    if (!moves.isEmpty()) {
+      arrange(label(moves), with(moves));
+    }
+  }
+
+  private static String label(List<Move> moves) {
+    String first = moves.getFirst().words(Levels.NUMBERED);
+    return moves.size() == 1 ? first : Texts.of("change.several", first, moves.size() - 1);
+  }
+
   /// What can be done with a heading.
   ///
   /// @param path the labels that lead to it
   public HeadingMoves on(Side side, List<String> path) {
-    return new HeadingMoves(desk, side, path);
+    return on(List.of(new PickedHeading(side, path)));
+  }
+
+  /// What can be done with headings, at least one.
+  public HeadingMoves on(List<PickedHeading> headings) {
+    return new HeadingMoves(desk, headings);
   }
 
   public void swapAxes() {
@@ -150,8 +168,21 @@ public final class Arranging {
     }
   }
 
+  private Arrangement with(List<Move> moves) {
+    Arrangement all = arrangement();
+    int index = whereSeen(all);
+    for (Move move : moves) {
+      all = all.withAt(index++, move);
+    }
+    return all;
+  }
+
   private Arrangement with(Move move) {
-    Arrangement now = arrangement();
+    return with(List.of(move));
+  }
+
+  /// Where in the list a move belongs that is made on what is seen.
+  private int whereSeen(Arrangement now) {
     List<Arrangement.Entry> drawn =
         desk.table().map(table -> table.finish().arrangement().entries()).orElse(List.of());
     int index = 0;
@@ -162,7 +193,7 @@ public final class Arranging {
     while (index < now.entries().size() && !now.entries().get(index).move().moveKind().turns()) {
       index++;
     }
-    return now.withAt(index, move);
+    return index;
   }
 
   /// The table as the moves leave it, those that are held among them.
@@ -184,27 +215,31 @@ public final class Arranging {
     }
   }
 
-  /// Makes a move after which a heading is picked again, wherever it stands then.
-  public void arrangeAndPick(String label, Move move, Side side, List<String> path) {
-    arrange(label, with(move));
-    afterwards = Optional.of(() -> pick(side, path));
+  /// Makes moves after which headings are picked again, wherever they stand then.
+  void makeAndPick(List<Move> moves, List<PickedHeading> headings) {
+    makeAll(moves);
+    afterwards = Optional.of(() -> pick(headings));
   }
 
-  private void pick(Side side, List<String> path) {
+  private void pick(List<PickedHeading> headings) {
+    List<CellBox> boxes = headings.stream().flatMap(one -> box(one).stream()).toList();
+    if (!boxes.isEmpty()) {
+      CellBox first = boxes.getFirst();
+      desk.pickProperty().set(Optional.of(new Pick(first.cell().place(), first.cell().part(), 0)));
+      desk.alsoProperty().set(boxes.stream().skip(1).map(box -> box.cell().place()).toList());
+    }
+  }
+
+  private Optional<CellBox> box(PickedHeading heading) {
     Optional<Shown> shown = desk.shownProperty().get();
-    int level = path.size() - 1;
-    shown
-        .flatMap(now -> now.arranged().leaves(side, path))
+    return shown
+        .flatMap(now -> now.arranged().leaves(heading.side(), heading.path()))
         .map(
             leaves ->
-                side == Side.DOWN
-                    ? new CellMeaning.Stub(level, leaves.first())
-                    : new CellMeaning.Head(level, leaves.first(), leaves.last()))
-        .flatMap(place -> shown.get().scroll().boxOf(place))
-        .ifPresent(
-            box ->
-                desk.pickProperty()
-                    .set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0))));
+                heading.side() == Side.DOWN
+                    ? new CellMeaning.Stub(heading.level(), leaves.first())
+                    : new CellMeaning.Head(heading.level(), leaves.first(), leaves.last()))
+        .flatMap(place -> shown.get().scroll().boxOf(place));
   }
 
   /// The table was drawn. If that took long after a move, further moves are held.

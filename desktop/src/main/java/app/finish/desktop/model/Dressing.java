@@ -19,6 +19,7 @@ import app.finish.formats.style.StyleFile;
 import app.finish.formats.style.StyleLibrary;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -166,16 +167,28 @@ public final class Dressing {
   ///
   /// @return whether it could be set
   public boolean change(Selector selector, Property property, String setting) {
+    return change(List.of(selector), property, setting);
+  }
+
+  /// Sets a property in several places as one step.
+  ///
+  /// @return whether it could be set
+  public boolean change(List<Selector> selectors, Property property, String setting) {
     try {
       property.check(setting);
-      String label = Texts.of("change.property", property.label(), selector.label());
-      if (!goesIntoStyle(selector)) {
-        touch(label, touches().with(selector, property, setting));
-      } else if (selector.equals(Selector.of(PartName.TABLE))) {
-        changeStyle(label, style -> style.withEverywhere(property, setting));
-      } else {
-        changeStyle(label, style -> style.with(selector, property, setting));
+      String label = Texts.of("change.property", property.label(), named(selectors));
+      Touches touches = touches();
+      List<StyleChange> changes = new ArrayList<>();
+      for (Selector selector : selectors) {
+        if (!goesIntoStyle(selector)) {
+          touches = touches.with(selector, property, setting);
+        } else if (selector.equals(Selector.of(PartName.TABLE))) {
+          changes.add(style -> style.withEverywhere(property, setting));
+        } else {
+          changes.add(style -> style.with(selector, property, setting));
+        }
       }
+      put(label, touches, changes);
       return true;
     } catch (Refusal e) {
       desk.tell(e);
@@ -183,26 +196,58 @@ public final class Dressing {
     }
   }
 
+  private static String named(List<Selector> selectors) {
+    String first = selectors.getFirst().label();
+    return selectors.size() == 1 ? first : Texts.of("change.several", first, selectors.size() - 1);
+  }
+
+  /// Puts touches on the table at hand and changes its style, as one step.
+  private void put(String label, Touches touches, List<StyleChange> changes) {
+    if (changes.isEmpty()) {
+      touch(label, touches);
+    } else {
+      changeStyle(
+          label,
+          style -> {
+            HouseStyle changed = style;
+            for (StyleChange change : changes) {
+              changed = change.of(changed);
+            }
+            return changed;
+          },
+          finish -> finish.withTouches(touches));
+    }
+  }
+
   private boolean goesIntoStyle(Selector selector) {
     return intoStyle.get() && !(selector instanceof Selector.OfPlace);
   }
 
-  /// Whether a property is set just here.
-  public boolean isSetHere(Selector selector, Property property) {
+  /// Whether a property is set just here, in one of several places.
+  public boolean isSetHere(List<Selector> selectors, Property property) {
+    return selectors.stream().anyMatch(selector -> isSetHere(selector, property));
+  }
+
+  private boolean isSetHere(Selector selector, Property property) {
     return goesIntoStyle(selector)
         ? worn().settings().getOrDefault(selector, Map.of()).containsKey(property)
             && !worn().shipped()
         : touches().of(selector).containsKey(property);
   }
 
-  /// Hands a property back to where it came from.
-  public void handBack(Selector selector, Property property) {
+  /// Hands a property back to where it came from, in several places as one step.
+  public void handBack(List<Selector> selectors, Property property) {
     String label = Texts.of("change.handBack", property.label());
-    if (goesIntoStyle(selector)) {
-      changeStyle(label, style -> style.without(selector, property));
-    } else {
-      touch(label, touches().without(selector, property));
+    Touches touches = touches();
+    List<StyleChange> changes = new ArrayList<>();
+    for (Selector selector : selectors) {
+      if (goesIntoStyle(selector)) {
+        changes.add(style -> style.without(selector, property));
+      } else {
+        touches = touches.without(selector, property);
+      }
     }
+    put(label, touches, changes);
   }
 
   /// The style that the table at hand wears.

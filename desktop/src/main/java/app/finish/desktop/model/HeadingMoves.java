@@ -1,5 +1,6 @@
 package app.finish.desktop.model;
 
+import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.make.AddTotals;
 import app.finish.core.arrange.make.ByFigure;
 import app.finish.core.arrange.make.ByLabel;
@@ -19,32 +20,35 @@ import app.finish.core.arrange.make.Reverse;
 import app.finish.core.arrange.make.SetAside;
 import app.finish.core.arrange.make.SetMemberAside;
 import app.finish.core.arrange.make.Shift;
-import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.place.Quota;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.problem.Refusal;
 import app.finish.desktop.kit.Texts;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 
-/// What can be done with a heading, its level and what is under it. Each is a move that can be
-/// undone.
+/// What can be done with headings, their levels and what is under them. What is done to several is
+/// one step, which can be undone.
 ///
 /// ```java
-/// desk.arranging().on(Side.DOWN, List.of("Hale–Orrin")).setAside();
+/// desk.arranging().on(PickedHeading.all(desk)).setAside();
 /// ```
 public final class HeadingMoves {
   private final Desk desk;
-  private final Side side;
-  private final List<String> path;
-  private final int level;
+  private final List<PickedHeading> all;
 
-  /// @param path the labels that lead to the heading
-  HeadingMoves(Desk desk, Side side, List<String> path) {
+  /// The first of them; what speaks of one heading's neighbours and figures speaks of its.
+  private final PickedHeading first;
+
+  /// @param all the headings, at least one
+  HeadingMoves(Desk desk, List<PickedHeading> all) {
     this.desk = desk;
-    this.side = side;
-    this.path = List.copyOf(path);
-    this.level = path.size() - 1;
+    this.all = List.copyOf(all);
+    this.first = all.getFirst();
   }
 
   /// Whether a move folded a heading, alone or with its level.
@@ -60,73 +64,102 @@ public final class HeadingMoves {
     desk.arranging().make(move);
   }
 
+  /// Makes a move for each heading.
+  private void each(Function<PickedHeading, Move> move) {
+    desk.arranging().makeAll(all.stream().map(move).distinct().toList());
+  }
+
+  /// Makes a move for each level that one of the headings stands on.
+  private void eachLevel(BiFunction<Side, Integer, Move> move) {
+    each(one -> move.apply(one.side(), one.level()));
+  }
+
   public void setAside() {
-    make(new SetAside(side, path));
+    each(one -> new SetAside(one.side(), one.path()));
   }
 
-  /// Sets its member aside wherever it stands.
+  /// Sets their members aside wherever they stand.
   public void setAsideEverywhere() {
-    make(new SetMemberAside(side, level, path.getLast()));
+    each(one -> new SetMemberAside(one.side(), one.level(), one.path().getLast()));
   }
 
-  /// Moves it among its neighbours and picks it again.
+  /// Moves them among their neighbours and picks them again. The foremost goes first, so that none
+  /// is in the way of another.
   public void shift(int by) {
-    Move move = new Shift(side, path, by);
-    desk.arranging().arrangeAndPick(move.words(Levels.NUMBERED), move, side, path);
+    List<PickedHeading> order = new ArrayList<>(all);
+    order.sort(Comparator.comparing(this::leaf));
+    List<PickedHeading> ordered = by < 0 ? order : order.reversed();
+    desk.arranging()
+        .makeAndPick(
+            ordered.stream().map(one -> (Move) new Shift(one.side(), one.path(), by)).toList(),
+            all);
+  }
+
+  private int leaf(PickedHeading heading) {
+    return desk.shownProperty()
+        .get()
+        .flatMap(shown -> shown.arranged().leaves(heading.side(), heading.path()))
+        .map(Arranged.Range::first)
+        .orElse(Integer.MAX_VALUE);
+  }
+
+  /// Calls them by a pattern in which a star stands for what each is called now.
+  public void rename(String pattern) {
+    new Renaming(desk).headings(all, pattern);
   }
 
   public void fold() {
-    make(new Fold(side, path));
+    each(one -> new Fold(one.side(), one.path()));
   }
 
   public void foldLevel() {
-    make(new FoldLevel(side, level));
+    eachLevel(FoldLevel::new);
   }
 
   public void dropTotals() {
-    make(new DropTotals(side, level));
+    eachLevel(DropTotals::new);
   }
 
-  public void placeTotals(boolean first) {
-    make(new PlaceTotals(side, level, first));
+  public void placeTotals(boolean atHead) {
+    eachLevel((side, level) -> new PlaceTotals(side, level, atHead));
   }
 
   /// Calls all totals of its level so.
   public void nameTotals(String name) {
-    make(new NameTotals(side, level, name));
+    eachLevel((side, level) -> new NameTotals(side, level, name));
   }
 
   public void addTotals() {
-    make(new AddTotals(side, level, Texts.of("arrange.total"), false));
+    eachLevel((side, level) -> new AddTotals(side, level, Texts.of("arrange.total"), false));
   }
 
-  /// Holds its level at its member.
+  /// Holds their levels at their members.
   public void hold() {
-    make(new Hold(side, level, path.getLast()));
+    each(one -> new Hold(one.side(), one.level(), one.path().getLast()));
   }
 
   /// Places its level on the other side.
   public void turn(int depth) {
-    make(new PlaceLevel(side, level, side.other(), depth));
+    make(new PlaceLevel(first.side(), first.level(), first.side().other(), depth));
   }
 
   public void hideLevel() {
-    make(new HideLevel(side, level));
+    eachLevel(HideLevel::new);
   }
 
   public void orderByLabel(boolean descending, boolean overAll) {
-    make(new ByLabel(side, level, descending, overAll));
+    eachLevel((side, level) -> new ByLabel(side, level, descending, overAll));
   }
 
   public void reverse() {
-    make(new Reverse(side, level));
+    eachLevel(Reverse::new);
   }
 
   /// Orders its level by the figures of a row or column.
   ///
   /// @param at the labels that lead to it
   public void orderByFigure(List<String> at, boolean descending, boolean overAll) {
-    make(new ByFigure(side, level, at, descending, overAll));
+    make(new ByFigure(first.side(), first.level(), at, descending, overAll));
   }
 
   /// Keeps the members of its level with the largest figures.
@@ -134,7 +167,7 @@ public final class HeadingMoves {
   /// @param quota how many, as a person wrote it
   public void keepTop(String quota, List<String> at, boolean overAll, boolean gathered) {
     try {
-      make(new KeepTop(side, level, Quota.of(quota), at, false, overAll, gathered));
+      make(new KeepTop(first.side(), first.level(), Quota.of(quota), at, false, overAll, gathered));
     } catch (Refusal e) {
       desk.tell(e);
     }
@@ -144,19 +177,19 @@ public final class HeadingMoves {
   ///
   /// @param name what it is called; as usual if nothing is said
   public void gather(List<List<String>> paths, String name) {
-    make(new Gather(side, paths, name.isEmpty() ? Texts.of("arrange.group") : name));
+    make(new Gather(first.side(), paths, name.isEmpty() ? Texts.of("arrange.group") : name));
   }
 
   public void fillEmpty(String with) {
-    make(new FillEmpty(side, path, with));
+    each(one -> new FillEmpty(one.side(), one.path(), with));
   }
 
   /// Says what all empty places of the table mean.
   public void fillEmptyEverywhere(String with) {
-    make(new FillEmpty(side, List.of(), with));
+    make(new FillEmpty(first.side(), List.of(), with));
   }
 
   public void readNumbers() {
-    make(new ReadNumbers(side, path));
+    each(one -> new ReadNumbers(one.side(), one.path()));
   }
 }

@@ -20,11 +20,74 @@ import java.util.function.Predicate;
 /// belongs to, the table. At each of these heights a look can be changed.
 ///
 /// @param label its name for people
-/// @param selector what is set there
-/// @param way what is set at all heights from the table to here, for the look as it is here
+/// @param selectors what is set there: one selector, or one for each of several picked cells
+/// @param ways for each selector what is set at all heights from the table to here, for the look as
+///   it is here
 /// @param covers which cells of the proof it covers
 public record Heights(
-    String label, Selector selector, List<Selector> way, Predicate<CellBox> covers) {
+    String label, List<Selector> selectors, List<List<Selector>> ways, Predicate<CellBox> covers) {
+
+  private Heights(String label, Selector selector, List<Selector> way, Predicate<CellBox> covers) {
+    this(label, List.of(selector), List.of(way), covers);
+  }
+
+  /// What is set at all heights from the table to here, for the first of the cells.
+  public List<Selector> way() {
+    return ways.getFirst();
+  }
+
+  /// What is set there for the first of the cells.
+  public Selector selector() {
+    return selectors.getFirst();
+  }
+
+  /// The heights over several cells, from special to general: those of the first cell, each with
+  /// what the others have at the same height.
+  ///
+  /// @param cells at least one
+  public static List<Heights> of(Shown shown, List<DressedCell> cells) {
+    List<Heights> first = of(shown, cells.getFirst());
+    for (DressedCell cell : cells.subList(1, cells.size())) {
+      List<Heights> others = of(shown, cell);
+      first = first.stream().map(height -> height.with(height.like(others))).toList();
+    }
+    return first;
+  }
+
+  /// The height among others that is of the same kind.
+  private Optional<Heights> like(List<Heights> others) {
+    return others.stream()
+        .filter(other -> kind(other.selector()).equals(kind(selector())))
+        .findFirst();
+  }
+
+  private static String kind(Selector selector) {
+    return switch (selector) {
+      case Selector.OfPlace place -> "place " + place.line();
+      case Selector.OfPart part ->
+          part.level() > 0
+              ? "level"
+              : part.part() == PartName.TABLE || part.part() == PartName.BODY
+                  ? part.part().name()
+                  : part.part().family().isPresent() ? "part" : "family";
+      default -> selector.getClass().getSimpleName();
+    };
+  }
+
+  private Heights with(Optional<Heights> other) {
+    if (other.isEmpty() || selectors.contains(other.get().selector())) {
+      return this;
+    }
+    List<Selector> more = new ArrayList<>(selectors);
+    more.add(other.get().selector());
+    String several =
+        selector() instanceof Selector.OfPlace place
+            ? Texts.of(place.line() ? "height.lines" : "height.cells", more.size())
+            : label + ", " + other.get().label;
+    List<List<Selector>> moreWays = new ArrayList<>(ways);
+    moreWays.add(other.get().way());
+    return new Heights(several, more, moreWays, covers.or(other.get().covers));
+  }
 
   /// The heights over a cell, from special to general.
   public static List<Heights> of(Shown shown, DressedCell cell) {
@@ -108,7 +171,7 @@ public record Heights(
 
   private static void add(
       List<Heights> general, String label, Selector selector, Predicate<CellBox> covers) {
-    List<Selector> way = new ArrayList<>(general.isEmpty() ? List.of() : general.getLast().way);
+    List<Selector> way = new ArrayList<>(general.isEmpty() ? List.of() : general.getLast().way());
     way.add(selector);
     String name = label.isEmpty() ? named(selector) : Texts.of(label);
     general.add(new Heights(name, selector, way, covers));
@@ -160,7 +223,7 @@ public record Heights(
           add(general, "", selector, box -> isOn(shown, selector, box));
           Heights last = general.removeLast();
           String label = Texts.of("height.line", selector.label());
-          general.add(new Heights(label, selector, last.way, last.covers));
+          general.add(new Heights(label, selector, last.way(), last.covers));
         });
     own.ifPresent(
         selector ->

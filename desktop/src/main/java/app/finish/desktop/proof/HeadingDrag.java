@@ -6,6 +6,7 @@ import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.PickedHeading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +18,7 @@ import javafx.geometry.Point2D;
 public final class HeadingDrag {
   private final Desk desk;
   private final ProofView view;
-  private Optional<HeadingKeys.Named> heading = Optional.empty();
+  private Optional<PickedHeading> heading = Optional.empty();
   private int by;
 
   HeadingDrag(Desk desk, ProofView view) {
@@ -27,7 +28,7 @@ public final class HeadingDrag {
 
   /// Takes hold of the heading in a box, if it is one.
   void grip(Optional<CellBox> box) {
-    heading = box.flatMap(one -> HeadingKeys.heading(desk, one.cell().place()));
+    heading = box.flatMap(one -> PickedHeading.at(desk, one.cell().place()));
     by = 0;
   }
 
@@ -40,7 +41,7 @@ public final class HeadingDrag {
 
   /// Moves to a point of the view.
   void to(double x, double y) {
-    HeadingKeys.Named dragged = heading.orElseThrow();
+    PickedHeading dragged = heading.orElseThrow();
     Point2D point = view.pagePoint(x, y).orElse(Point2D.ZERO);
     boolean down = dragged.side() == Side.DOWN;
     double at = down ? point.getY() : point.getX();
@@ -76,7 +77,7 @@ public final class HeadingDrag {
   }
 
   /// The headings of the same group, in order.
-  private List<Neighbour> neighbours(HeadingKeys.Named dragged) {
+  private List<Neighbour> neighbours(PickedHeading dragged) {
     Arranged arranged = desk.shownProperty().get().orElseThrow().arranged();
     List<List<String>> paths = arranged.paths(dragged.side());
     int level = dragged.path().size() - 1;
@@ -115,11 +116,11 @@ public final class HeadingDrag {
   ///
   /// @return whether a heading was dragged
   boolean drop(boolean moved) {
-    Optional<HeadingKeys.Named> dragged = moved ? heading : Optional.empty();
+    Optional<PickedHeading> dragged = moved ? heading : Optional.empty();
     view.showLanding(Optional.empty());
     heading = Optional.empty();
     if (by != 0) {
-      dragged.ifPresent(one -> HeadingKeys.shift(desk, one, by));
+      dragged.ifPresent(one -> desk.arranging().on(List.of(one)).shift(by));
     }
     return dragged.isPresent();
   }

@@ -13,8 +13,8 @@ import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.PickedHeading;
 import app.finish.desktop.model.Step;
-import app.finish.desktop.proof.HeadingKeys;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -84,7 +84,7 @@ public final class InfoLine extends HBox {
 
   /// What the source calls a heading that was renamed.
   private void addSourceName(List<Node> nodes, DressedCell cell) {
-    HeadingKeys.heading(desk, cell.place())
+    PickedHeading.at(desk, cell.place())
         .map(named -> named.path().getLast())
         .filter(name -> !name.isEmpty() && !cell.bareText().startsWith(name))
         .ifPresent(
