@@ -14,6 +14,8 @@ import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.Cascade;
 import app.finish.core.table.Table;
+import app.finish.desktop.kit.PaintFonts;
+import app.finish.desktop.kit.ProofPainter;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.style.StyleFile;
 import dev.cel.common.types.SimpleType;
@@ -25,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import javafx.scene.image.WritableImage;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -35,19 +38,27 @@ import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
 /// Highlights on tables of ten thousand to a million figures, beside bare comparisons over an array
-/// of as many numbers, bare evaluation of the expression language, and the same picture without
-/// them.
+/// of as many numbers, bare evaluation of the expression language, and the same picture, down to its
+/// pixels, without them.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Warmup(iterations = 3, time = 1)
 @Measurement(iterations = 4, time = 1)
-@Fork(value = 1, jvmArgsAppend = "-Xmx3g")
+@Fork(
+    value = 1,
+    jvmArgsAppend = {
+      "-Xmx3g",
+      "-Dglass.platform=Headless",
+      "-Dprism.order=sw",
+      "--enable-native-access=ALL-UNNAMED"
+    })
 public class HighlightBench {
-  private static final double SIGHT = 800;
+  private static final double SIGHT = Screen.SIGHT;
   private static final List<Highlight> FIVE =
       read(
           "everything below 100: bad",
@@ -66,6 +77,10 @@ public class HighlightBench {
   @Param({"10000", "100000", "1000000"})
   public int figures;
 
+  /// How many columns.
+  @Param("20")
+  public int columns;
+
   private Table table;
   private CellNames names;
   private double[] numbers;
@@ -74,6 +89,8 @@ public class HighlightBench {
   private Dresser.Ready dresser;
   private Cascade cascade;
   private Fonts fonts;
+  private Screen screen;
+  private ProofPainter painter;
   private int turn;
 
   private static List<Highlight> read(String... sentences) {
@@ -83,11 +100,11 @@ public class HighlightBench {
   /// Makes the table, the array and the program.
   @Setup
   public void make() throws Exception {
-    table = Recogniser.recognise(Tables.pivot(figures / 20, 20), Corrections.NONE).table();
+    table = Recogniser.recognise(Tables.pivot(figures / columns, columns), Corrections.NONE).table();
     names = CellNames.of(table);
-    int columns = table.body().columns();
-    numbers = new double[table.body().rows() * columns];
-    Arrays.setAll(numbers, i -> table.body().number(i / columns, i % columns));
+    int width = table.body().columns();
+    numbers = new double[table.body().rows() * width];
+    Arrays.setAll(numbers, i -> table.body().number(i / width, i % width));
     var compiler =
         CelCompilerFactory.standardCelCompilerBuilder().addVar("value", SimpleType.DOUBLE).build();
     var runtime = CelRuntimeFactory.standardCelRuntimeBuilder().build();
@@ -95,6 +112,14 @@ public class HighlightBench {
     dresser = Dresser.ready(table);
     cascade = StyleFile.shipped().cascade("Marram house");
     fonts = new Fonts();
+    screen = Screen.start();
+    painter = new ProofPainter(new PaintFonts(fonts));
+  }
+
+  /// Ends the toolkit.
+  @TearDown
+  public void stop() {
+    screen.stop();
   }
 
   private int matched(Highlight highlight) {
@@ -170,15 +195,16 @@ public class HighlightBench {
     return count;
   }
 
-  private Proof.Page shown(List<Overlay> overlays) {
+  private WritableImage shown(List<Overlay> overlays) throws Exception {
     Scroll scroll = Scroll.of(dresser.under(overlays).seen(cascade, 1), fonts, Paper.A4.unpaged());
-    return scroll.between(0, SIGHT, 0, SIGHT);
+    Proof.Page page = scroll.between(0, SIGHT, 0, SIGHT);
+    return screen.paint(gc -> painter.paint(gc, page, 0, SIGHT, 0.75));
   }
 
-  /// A table with four highlights, from its rows to what is in sight; the threshold of one is
+  /// A table with four highlights, from its rows to the pixels of what is in sight; the threshold of one is
   /// another each time, as it is while it is dragged.
   @Benchmark
-  public Proof.Page dragged() {
+  public WritableImage dragged() throws Exception {
     turn++;
     List<Highlight> all =
         Stream.concat(
@@ -191,17 +217,45 @@ public class HighlightBench {
 
   /// The same without highlights.
   @Benchmark
-  public Proof.Page draggedFloor() {
+  public WritableImage draggedFloor() throws Exception {
     turn++;
     return shown(List.of());
   }
 
   /// The same with four highlights that set texts bolder.
   @Benchmark
-  public Proof.Page bolder() {
+  public WritableImage bolder() throws Exception {
     turn++;
     List<Highlight> all =
         read("everything below " + turn % 900 + ": bold", "everything above 9000: italic");
     return shown(Dresser.overlays(all, cascade, formulas.ofCells()));
+  }
+
+  private WritableImage opened(List<Highlight> highlights) throws Exception {
+    dresser = Dresser.ready(table);
+    return shown(Dresser.overlays(highlights, cascade, formulas.ofCells()));
+  }
+
+  /// The table with four highlights as it is shown the first time: nothing of it is remembered.
+  @Benchmark
+  public WritableImage opened() throws Exception {
+    return opened(FOUR);
+  }
+
+  /// The same with highlights that set texts bold and italic.
+  @Benchmark
+  public WritableImage openedBolder() throws Exception {
+    return opened(
+        read(
+            "everything below 100: bold",
+            "everything above 9000: italic",
+            "everything always: bar accent 25%",
+            "everything always: tint paper to accent 40%"));
+  }
+
+  /// The table without highlights as it is shown the first time.
+  @Benchmark
+  public WritableImage openedFloor() throws Exception {
+    return opened(List.of());
   }
 }

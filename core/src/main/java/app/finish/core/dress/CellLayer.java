@@ -3,6 +3,7 @@ package app.finish.core.dress;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.style.Selector;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,10 +62,16 @@ public interface CellLayer {
 
       @Override
       public int group(int row) {
-        List<Integer> own = all.stream().map(layer -> layer.group(row)).toList();
-        return own.stream().allMatch(number -> number == 0)
-            ? 0
-            : groups.computeIfAbsent(own, key -> groups.size() + 1);
+        int[] own = new int[all.size()];
+        boolean any = false;
+        for (int i = 0; i < own.length; i++) {
+          own[i] = all.get(i).group(row);
+          any |= own[i] != 0;
+        }
+        return any
+            ? groups.computeIfAbsent(
+                Arrays.stream(own).boxed().toList(), key -> groups.size() + 1)
+            : 0;
       }
     };
   }

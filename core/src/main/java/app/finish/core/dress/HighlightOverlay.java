@@ -29,6 +29,9 @@ import java.util.concurrent.ConcurrentHashMap;
 /// @param expressions reads the expressions of their conditions
 public record HighlightOverlay(List<Highlight> highlights, CellExpressions expressions)
     implements Overlay {
+  /// So many highlights fit into the bits of a number.
+  private static final int BITS = 30;
+
   private static final Layer LAYER =
       new Layer() {
         @Override
@@ -133,6 +136,14 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     public synchronized int group(int row) {
       if (changing.isEmpty()) {
         return 0;
+      }
+      changing.forEach(Matches::settle);
+      if (!anyLast && changing.size() <= BITS) {
+        int here = 0;
+        for (Matches one : changing) {
+          here = here * 2 + (one.liesOnRow(row) ? 1 : 0);
+        }
+        return here;
       }
       List<Object> here = new ArrayList<>();
       for (Matches one : changing) {

@@ -18,7 +18,6 @@ final class ByLine {
   private final Scope scope;
   private final Optional<RegionCells> within;
   private final ToDoubleFunction<double[]> workOut;
-  private final boolean ordered;
   private final double[] known;
   private final boolean[] done;
   private final int measures;
@@ -31,17 +30,6 @@ final class ByLine {
       Scope scope,
       Optional<RegionCells> within,
       ToDoubleFunction<double[]> workOut) {
-    this(around, scope, within, true, workOut);
-  }
-
-  /// @param ordered whether the figures are put in order of size before
-  ByLine(
-      Neighbourhood around,
-      Scope scope,
-      Optional<RegionCells> within,
-      boolean ordered,
-      ToDoubleFunction<double[]> workOut) {
-    this.ordered = ordered;
     this.around = around;
     this.scope = scope;
     this.within = within;
@@ -83,9 +71,6 @@ final class ByLine {
   }
 
   private double workOut(int row, int column) {
-    return workOut.applyAsDouble(
-        ordered
-            ? around.sorted(scope, row, column, within)
-            : around.unsorted(scope, row, column, within));
+    return workOut.applyAsDouble(around.sorted(scope, row, column, within));
   }
 }

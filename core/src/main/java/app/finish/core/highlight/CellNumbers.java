@@ -5,12 +5,15 @@ import app.finish.core.table.Body;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Table;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /// The numbers of a table one after another, row by row, and what its rows and columns are, taken
 /// from it once for all highlights.
 final class CellNumbers {
   private final Table table;
   private double[] numbers = {};
+  private final Map<Asked, Extremes> extremes = new ConcurrentHashMap<>();
 
   private final Lines down;
   private final Lines across;
@@ -61,6 +64,15 @@ final class CellNumbers {
   boolean hasText(int row) {
     return table.body().hasText(row);
   }
+
+  /// The least and the greatest of a region's figures, found once for all highlights that ask for
+  /// the same.
+  Extremes extremes(RegionCells region, Neighbourhood around, Scope scope) {
+    return extremes.computeIfAbsent(
+        new Asked(region.region(), scope), asked -> new Extremes(around, region, scope));
+  }
+
+  private record Asked(Region region, Scope scope) {}
 
   /// The numbers; not a number where there is none.
   synchronized double[] all() {

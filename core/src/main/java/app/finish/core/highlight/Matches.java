@@ -27,6 +27,7 @@ public final class Matches {
   private final Optional<String> asleep;
   private final CellNumbers numbers;
   private Optional<BitSet> columns = Optional.empty();
+  private volatile Optional<BitSet> settled = Optional.empty();
 
   private Matches(
       Highlight highlight,
@@ -95,7 +96,17 @@ public final class Matches {
 
   /// Whether a figure meets its condition.
   public boolean matches(int row, int column) {
+    if (settled.isPresent()) {
+      return settled.get().get(row * table.body().columns() + column);
+    }
     return asleep.isEmpty() && region.has(row, column) && test.holds(row, column);
+  }
+
+  /// Finds all figures that meet the condition now, since each will be asked for.
+  public void settle() {
+    if (settled.isEmpty()) {
+      settled = Optional.of(all());
+    }
   }
 
   /// All figures that meet the condition, row by row: the index of one is its row times the number
@@ -124,7 +135,12 @@ public final class Matches {
 
   /// Whether any figure of a row does.
   public boolean matchesRow(int row) {
-    for (int column = 0; asleep.isEmpty() && column < table.body().columns(); column++) {
+    int width = table.body().columns();
+    if (settled.isPresent()) {
+      int next = settled.get().nextSetBit(row * width);
+      return next >= 0 && next < (row + 1) * width;
+    }
+    for (int column = 0; asleep.isEmpty() && column < width; column++) {
       if (matches(row, column)) {
         return true;
       }

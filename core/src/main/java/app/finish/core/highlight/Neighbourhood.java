@@ -195,14 +195,9 @@ final class Neighbourhood {
   ///
   /// @param within only those of this region; all members if there is none
   double[] sorted(Scope scope, int row, int column, Optional<RegionCells> within) {
-    double[] figures = unsorted(scope, row, column, within);
+    double[] figures = gather(scope, row, column, all.measure(row, column), within);
     Arrays.sort(figures);
     return figures;
-  }
-
-  /// The same figures in no order.
-  double[] unsorted(Scope scope, int row, int column, Optional<RegionCells> within) {
-    return gather(scope, row, column, all.measure(row, column), within);
   }
 
   /// The first row of a row's group.

@@ -167,6 +167,11 @@ final class RegionCells {
     return Optional.empty();
   }
 
+  /// What it was made of.
+  Region region() {
+    return region;
+  }
+
   /// Why none of its cells is there; nothing if some may be.
   Optional<String> gone() {
     return gone;
@@ -226,8 +231,8 @@ final class RegionCells {
   }
 
   private boolean isUnder(int row, int column) {
-    for (UnderHeadings headings : under) {
-      if (!headings.has(row, column)) {
+    for (int i = 0; i < under.size(); i++) {
+      if (!under.get(i).has(row, column)) {
         return false;
       }
     }
@@ -239,7 +244,7 @@ final class RegionCells {
     return rows[row]
         && columns[column]
         && measures[measure(row, column)]
-        && isUnder(row, column)
+        && (under.isEmpty() || isUnder(row, column))
         && region.has(role(row, column));
   }
 }

@@ -13,24 +13,6 @@ final class Samples {
     return sorted.length == 0 ? Double.NaN : sum;
   }
 
-  /// The least, in whatever order they are; not a number if there are none.
-  static double least(double[] figures) {
-    double least = figures.length == 0 ? Double.NaN : figures[0];
-    for (double one : figures) {
-      least = one < least ? one : least;
-    }
-    return least;
-  }
-
-  /// The greatest, in whatever order they are; not a number if there are none.
-  static double most(double[] figures) {
-    double most = figures.length == 0 ? Double.NaN : figures[0];
-    for (double one : figures) {
-      most = one > most ? one : most;
-    }
-    return most;
-  }
-
   /// The arithmetic mean; not a number if there are none.
   static double mean(double[] sorted) {
     return total(sorted) / sorted.length;

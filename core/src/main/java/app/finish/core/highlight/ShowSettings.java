@@ -1,13 +1,11 @@
 package app.finish.core.highlight;
 
 import app.finish.core.style.Property;
-import app.finish.core.table.Body;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
@@ -22,21 +20,16 @@ final class ShowSettings {
   private final Map<Long, Map<Property, String>> made = new ConcurrentHashMap<>();
   private final Show show;
   private final Neighbourhood around;
-  private final RegionCells region;
   private final Ranks ranks;
-  private final ByLine least;
-  private final ByLine most;
-  private Optional<double[]> ofAll = Optional.empty();
+  private final Extremes extremes;
 
   ShowSettings(Show show, Neighbourhood around, RegionCells region) {
     this.show = show;
     this.around = around;
     this.ranks = new Ranks(around, region);
-    this.region = region;
     boolean byColumn = show instanceof Show.Bar bar && bar.scale() == Show.Bar.Scale.COLUMN;
     Scope scope = byColumn ? Scope.COLUMN : Scope.TABLE;
-    this.least = new ByLine(around, scope, Optional.of(region), false, Samples::least);
-    this.most = new ByLine(around, scope, Optional.of(region), false, Samples::most);
+    this.extremes = around.names().numbers().extremes(region, around, scope);
   }
 
   /// What it sets on a figure.
@@ -78,8 +71,8 @@ final class ShowSettings {
     }
     List<Double> anchors = new ArrayList<>(tint.anchors());
     if (anchors.size() != tint.inks().size()) {
-      double low = least.at(row, column);
-      double high = most.at(row, column);
+      double low = extremes.least(row, column);
+      double high = extremes.most(row, column);
       anchors = tint.inks().size() == 2 ? List.of(low, high) : List.of(low, (low + high) / 2, high);
     }
     return tint(tint, number, anchors);
@@ -103,8 +96,8 @@ final class ShowSettings {
 
   private Map<Property, String> bar(Show.Bar bar, double number, int row, int column) {
     boolean all = bar.scale() == Show.Bar.Scale.ALL;
-    double low = Math.min(0, all ? ofAll()[0] : least.at(row, column));
-    double high = Math.max(0, all ? ofAll()[1] : most.at(row, column));
+    double low = Math.min(0, all ? extremes.least() : extremes.least(row, column));
+    double high = Math.max(0, all ? extremes.most() : extremes.most(row, column));
     double range = high - low;
     if (!(range > 0)) {
       return bar.figure() ? Map.of() : Map.of(Property.INSTEAD, "");
@@ -121,23 +114,6 @@ final class ShowSettings {
           String setting = ink + " " + hundredths(from) + " " + hundredths(to);
           return Map.of(Property.BAR, bar.figure() ? setting : setting + " alone");
         });
-  }
-
-  /// The least and the greatest of all figures, whatever they measure.
-  private synchronized double[] ofAll() {
-    if (ofAll.isEmpty()) {
-      double[] bounds = {Double.NaN, Double.NaN};
-      Body body = around.names().table().body();
-      for (int row = 0; row < body.rows(); row++) {
-        for (int column = 0; column < body.columns(); column++) {
-          double number = region.has(row, column) ? around.number(row, column) : Double.NaN;
-          bounds[0] = number >= bounds[0] || Double.isNaN(number) ? bounds[0] : number;
-          bounds[1] = number <= bounds[1] || Double.isNaN(number) ? bounds[1] : number;
-        }
-      }
-      ofAll = Optional.of(bounds);
-    }
-    return ofAll.get();
   }
 
   /// A share with two decimals.
