@@ -42,8 +42,8 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 
 /// Highlights on tables of ten thousand to a million figures, beside bare comparisons over an array
-/// of as many numbers, bare evaluation of the expression language, and the same picture, down to its
-/// pixels, without them.
+/// of as many numbers, bare evaluation of the expression language, and the same picture, down to
+/// its pixels, without them.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -100,7 +100,8 @@ public class HighlightBench {
   /// Makes the table, the array and the program.
   @Setup
   public void make() throws Exception {
-    table = Recogniser.recognise(Tables.pivot(figures / columns, columns), Corrections.NONE).table();
+    table =
+        Recogniser.recognise(Tables.pivot(figures / columns, columns), Corrections.NONE).table();
     names = CellNames.of(table);
     int width = table.body().columns();
     numbers = new double[table.body().rows() * width];
@@ -201,8 +202,8 @@ public class HighlightBench {
     return screen.paint(gc -> painter.paint(gc, page, 0, SIGHT, 0.75));
   }
 
-  /// A table with four highlights, from its rows to the pixels of what is in sight; the threshold of one is
-  /// another each time, as it is while it is dragged.
+  /// A table with four highlights, from its rows to the pixels of what is in sight; the threshold
+  /// of one is another each time, as it is while it is dragged.
   @Benchmark
   public WritableImage dragged() throws Exception {
     turn++;

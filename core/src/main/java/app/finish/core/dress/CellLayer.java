@@ -29,6 +29,11 @@ public interface CellLayer {
     return 0;
   }
 
+  /// Whether [#texts] of any figure of a row is not 0.
+  default boolean hasTexts(int row) {
+    return false;
+  }
+
   /// Several as one, those below first.
   static CellLayer over(List<CellLayer> layers) {
     if (layers.size() == 1) {
@@ -54,10 +59,20 @@ public interface CellLayer {
       @Override
       public int texts(int row, int column) {
         int found = 0;
-        for (CellLayer layer : all) {
-          found = found * 31 + layer.texts(row, column);
+        for (int i = 0; i < all.size(); i++) {
+          found = found * 31 + all.get(i).texts(row, column);
         }
         return found;
+      }
+
+      @Override
+      public boolean hasTexts(int row) {
+        for (int i = 0; i < all.size(); i++) {
+          if (all.get(i).hasTexts(row)) {
+            return true;
+          }
+        }
+        return false;
       }
 
       @Override
@@ -69,8 +84,7 @@ public interface CellLayer {
           any |= own[i] != 0;
         }
         return any
-            ? groups.computeIfAbsent(
-                Arrays.stream(own).boxed().toList(), key -> groups.size() + 1)
+            ? groups.computeIfAbsent(Arrays.stream(own).boxed().toList(), key -> groups.size() + 1)
             : 0;
       }
     };

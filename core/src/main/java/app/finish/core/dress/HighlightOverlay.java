@@ -70,6 +70,7 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     CellNames names = labels.cells();
     return new On(
         highlights.stream().map(one -> Matches.of(one, names, expressions)).toList(),
+        table.body().rows(),
         table.body().columns());
   }
 
@@ -82,10 +83,12 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     private final Map<String, Map<Map<Property, String>, Selector>> selectors =
         new ConcurrentHashMap<>();
     private final Map<Matches, String> titles = new IdentityHashMap<>();
-    private final Map<List<Object>, Integer> groups = new HashMap<>();
+    private final int rows;
+    private volatile int[] groups = {};
 
-    On(List<Matches> all, int columns) {
+    On(List<Matches> all, int rows, int columns) {
       this.all = all;
+      this.rows = rows;
       this.columns = columns;
       this.anyLast = all.stream().anyMatch(one -> one.highlight().last());
       all.forEach(one -> titles.put(one, one.highlight().title()));
@@ -133,25 +136,49 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     /// Rows differ in height only by which highlights that change texts lie on any of their figures
     /// or on their headings.
     @Override
-    public synchronized int group(int row) {
-      if (changing.isEmpty()) {
-        return 0;
-      }
-      changing.forEach(Matches::settle);
-      if (!anyLast && changing.size() <= BITS) {
-        int here = 0;
-        for (Matches one : changing) {
-          here = here * 2 + (one.liesOnRow(row) ? 1 : 0);
+    public int group(int row) {
+      return changing.isEmpty() ? 0 : groups()[row];
+    }
+
+    /// The group of each row, found once, since each is asked for.
+    private int[] groups() {
+      int[] found = groups;
+      if (found.length == 0) {
+        synchronized (this) {
+          found = groups.length == 0 ? find() : groups;
+          groups = found;
         }
-        return here;
       }
+      return found;
+    }
+
+    private int[] find() {
+      changing.forEach(Matches::settle);
+      boolean fits = !anyLast && changing.size() <= BITS;
+      Map<List<Object>, Integer> numbers = new HashMap<>();
+      int[] found = new int[rows];
+      for (int row = 0; row < rows; row++) {
+        found[row] = fits ? mask(row) : number(row, numbers);
+      }
+      return found;
+    }
+
+    private int mask(int row) {
+      int here = 0;
+      for (int i = 0; i < changing.size(); i++) {
+        here = here * 2 + (changing.get(i).liesOnRow(row) ? 1 : 0);
+      }
+      return here;
+    }
+
+    private int number(int row, Map<List<Object>, Integer> numbers) {
       List<Object> here = new ArrayList<>();
       for (Matches one : changing) {
         if (anyLast ? liesUncovered(one, row) : one.liesOnRow(row)) {
           here.add(one.highlight());
         }
       }
-      return here.isEmpty() ? 0 : groups.computeIfAbsent(here, key -> groups.size() + 1);
+      return here.isEmpty() ? 0 : numbers.computeIfAbsent(here, key -> numbers.size() + 1);
     }
 
     /// Whether a highlight lies anywhere in a row where none above it is the last.
@@ -177,9 +204,15 @@ public record HighlightOverlay(List<Highlight> highlights, CellExpressions expre
     }
 
     @Override
+    public boolean hasTexts(int row) {
+      return group(row) != 0;
+    }
+
+    @Override
     public int texts(int row, int column) {
       int found = 0;
-      for (Matches one : changing) {
+      for (int i = 0; i < changing.size(); i++) {
+        Matches one = changing.get(i);
         boolean lies = one.liesOn(row, column) && !(anyLast && isCovered(one, row, column));
         found = found * 2 + (lies ? 1 : 0);
       }

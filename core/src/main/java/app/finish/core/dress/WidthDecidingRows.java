@@ -17,6 +17,8 @@ public final class WidthDecidingRows {
   private final CellLayer laid;
   private final TreeSet<Integer> rows = new TreeSet<>();
   private final Map<Long, Best> apart = new HashMap<>();
+  private long lastKey = Long.MIN_VALUE;
+  private Best last = new Best(0);
 
   private WidthDecidingRows(Table table, RowPlan plan, CellLayer laid) {
     this.table = table;
@@ -92,8 +94,9 @@ public final class WidthDecidingRows {
       best.first = best.first < 0 ? row : best.first;
       if (plan.hasFigures(row)) {
         int leaf = plan.leaf(row);
+        boolean differ = laid.hasTexts(leaf);
         for (int column = 0; column < body.columns(); column++) {
-          int texts = laid.texts(leaf, column);
+          int texts = differ ? laid.texts(leaf, column) : 0;
           Best own = texts == 0 ? best : apart(plan.kind(row), texts, body.columns());
           own.figure(column, body.number(leaf, column), body.writtenLength(leaf, column), row);
         }
@@ -105,7 +108,12 @@ public final class WidthDecidingRows {
   }
 
   private Best apart(int kind, int texts, int columns) {
-    return apart.computeIfAbsent(((long) kind << 32) + texts, key -> new Best(columns));
+    long key = ((long) kind << 32) + texts;
+    if (key != lastKey) {
+      lastKey = key;
+      last = apart.computeIfAbsent(key, fresh -> new Best(columns));
+    }
+    return last;
   }
 
   private void take(Best best) {

@@ -67,8 +67,7 @@ final class Extremes {
       boolean whole = region.isWholeRow(row);
       for (int column = 0; column < body.columns(); column++) {
         if (whole || region.has(row, column)) {
-          double number =
-              whole ? all[row * body.columns() + column] : around.number(row, column);
+          double number = whole ? all[row * body.columns() + column] : around.number(row, column);
           int slot = slot(row, column);
           low[slot] = number >= low[slot] || Double.isNaN(number) ? low[slot] : number;
           high[slot] = number <= high[slot] || Double.isNaN(number) ? high[slot] : number;
