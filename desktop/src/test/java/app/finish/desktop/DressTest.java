@@ -409,4 +409,66 @@ public class DressTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(finish().touches().each()).isEmpty();
   }
+
+  /// A style goes onto the tables picked in the galley, those of a kind, or all: one step each.
+  @Test
+  public void aStyleIsPutOnManyTables() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    hand.interact(() -> window.scene().lookup("#galley-1").requestFocus());
+    press(KeyCode.SHIFT, KeyCode.RIGHT);
+    press(KeyCode.SHIFT, KeyCode.RIGHT);
+    assertThat(ask(() -> window.desk().pickedTables().indexes())).containsExactly(0, 1, 2);
+    click("#style-ledger");
+    assertThat(wearing("Ledger")).containsExactly(0, 1, 2);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(wearing("Ledger")).isEmpty();
+    click("#scope-kind");
+    List<Integer> kind = ask(() -> window.desk().dressing().wearers());
+    assertThat(kind).contains(0).hasSizeBetween(2, DEMO_TABLES - 1);
+    click("#style-ledger");
+    assertThat(wearing("Ledger")).isEqualTo(kind);
+    click("#scope-all");
+    click("#style-apa-7");
+    assertThat(wearing("APA 7")).hasSize(DEMO_TABLES);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(wearing("Ledger")).isEqualTo(kind);
+  }
+
+  private List<Integer> wearing(String style) {
+    return ask(
+        () -> {
+          List<Integer> found = new java.util.ArrayList<>();
+          for (int i = 0; i < window.desk().document().items().size(); i++) {
+            if (window.desk().document().table(i).finish().style().equals(style)) {
+              found.add(i);
+            }
+          }
+          return found;
+        });
+  }
+
+  /// Ticking “In all documents” before or after choosing comes to the same, and a style of the
+  /// document is in the library then.
+  @Test
+  public void aDefaultForAllDocumentsHolds() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    hand.interact(
+        () ->
+            window
+                .desk()
+                .dressing()
+                .make("own", desk().dressing().worn().derived("Client " + System.nanoTime())));
+    settle();
+    String own = finish().style();
+    choose("#wear-counts", own);
+    assertThat(ask(() -> desk().dressing().habits().wear().styles())).isEmpty();
+    click("#wear-always");
+    assertThat(ask(() -> desk().dressing().habits().wear().style(Wear.Kind.COUNTS))).contains(own);
+    waitFor(
+        () ->
+            desk().dressing().shelfProperty().get().styles().stream()
+                .anyMatch(style -> style.name().equals(own)));
+  }
 }

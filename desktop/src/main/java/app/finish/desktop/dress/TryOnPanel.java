@@ -12,6 +12,7 @@ import app.finish.desktop.kit.Thumbnail;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Step;
+import app.finish.desktop.model.WearScope;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,6 +24,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
@@ -58,7 +61,40 @@ public final class TryOnPanel {
     Benches.follow(desk.stepProperty(), this::show);
     Benches.follow(dressing.shelfProperty(), this::show);
     Benches.follow(desk.tryingProperty(), this::mark);
-    return Benches.section("", groups, hint, compare());
+    return Benches.section("", scope(), groups, hint, compare());
+  }
+
+  /// On which tables a style is put.
+  private Node scope() {
+    FlowPane chips = new FlowPane(4, 4);
+    chips.setId("wear-scope");
+    ToggleGroup group = new ToggleGroup();
+    Runnable fill =
+        () -> {
+          if (desk.table().isEmpty() || desk.stepProperty().get() != Step.DRESS) {
+            return;
+          }
+          List<Node> nodes = new ArrayList<>();
+          for (WearScope scope : WearScope.values()) {
+            ToggleButton chip =
+                new ToggleButton(scope.label(dressing.wearers(scope).size()));
+            chip.setId("scope-" + scope.name().toLowerCase(Locale.ROOT));
+            chip.getStyleClass().add("chip");
+            chip.setToggleGroup(group);
+            chip.setSelected(scope == dressing.scopeProperty().get());
+            chip.setOnAction(
+                event -> {
+                  dressing.scopeProperty().set(scope);
+                  chip.setSelected(true);
+                });
+            nodes.add(chip);
+          }
+          Benches.replace(chips, nodes);
+        };
+    Benches.follow(desk.shownProperty(), fill);
+    Benches.follow(desk.stepProperty(), fill);
+    Benches.follow(desk.pickedTables().alsoProperty(), fill);
+    return new VBox(4, Benches.caption(Texts.of("scope.name")), chips);
   }
 
   private void show() {

@@ -8,6 +8,7 @@ import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -30,9 +31,22 @@ public final class WearPanel {
 
   Node build() {
     always.setId("wear-always");
-    always.setOnAction(event -> show());
+    always.setOnAction(event -> always());
     Benches.follow(desk.shownProperty(), this::show);
     return Benches.section(Texts.of("wear.name"), rows, always);
+  }
+
+  /// What was chosen for this document before holds for all then.
+  private void always() {
+    Wear own = desk.document().wear();
+    if (always.isSelected() && !own.styles().isEmpty()) {
+      Wear both = dressing.habits().wear();
+      for (Map.Entry<Wear.Kind, String> one : own.styles().entrySet()) {
+        both = both.with(one.getKey(), one.getValue());
+      }
+      dressing.wearAlways(both);
+    }
+    show();
   }
 
   private Wear wear() {
@@ -70,7 +84,7 @@ public final class WearPanel {
       return;
     }
     if (always.isSelected()) {
-      dressing.habits().keepWear(now);
+      dressing.wearAlways(now);
     } else {
       dressing.wearFor(now);
     }

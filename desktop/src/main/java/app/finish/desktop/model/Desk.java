@@ -55,6 +55,8 @@ public final class Desk {
   private final Arranging arranging = new Arranging(this);
   private final Dressing dressing;
   private final Highlighting highlighting = new Highlighting(this);
+  private final PickedTables pickedTables;
+  private final Intake intake = new Intake(this);
   private final Showing showing;
   private final List<Runnable> begun = new ArrayList<>();
   private final ObjectProperty<Optional<Notice>> notice =
@@ -78,6 +80,7 @@ public final class Desk {
     trying.addListener((property, before, now) -> showAnew());
     step.addListener((property, before, now) -> turn(before, now));
     pick.addListener((property, before, now) -> also.set(List.of()));
+    this.pickedTables = new PickedTables(this);
     highlighting.follow();
   }
 
@@ -291,22 +294,28 @@ public final class Desk {
     table().ifPresent(table -> change(label, document().withFinish(index.get(), finish)));
   }
 
-  /// Puts a style on the table at hand. Touches stay, and a line says how many; or they are lifted,
-  /// if that is wanted.
+  /// Puts a style on the table at hand, or on all that are meant. Touches stay, and a line says how
+  /// many; or they are lifted, if that is wanted.
   public void wear(HouseStyle style) {
     trying.set(Optional.empty());
     if (table().isEmpty()) {
       return;
     }
-    Finish finish = table().get().finish();
     boolean lifts = dressing.habits().lifts();
-    Finish worn = finish.withStyle(style.name());
+    List<Integer> wearers = dressing.wearers();
+    Document dressed = dressing.holding(document(), style.name());
+    int touches = 0;
+    for (int wearer : wearers) {
+      Finish finish = document().table(wearer).finish();
+      Finish worn = finish.withStyle(style.name());
+      dressed = dressed.withFinish(wearer, lifts ? worn.withTouches(Touches.NONE) : worn);
+      touches += finish.touches().count();
+    }
     change(
-        Texts.of("change.style", style.name()),
-        dressing
-            .holding(document(), style.name())
-            .withFinish(index.get(), lifts ? worn.withTouches(Touches.NONE) : worn));
-    int touches = finish.touches().count();
+        wearers.size() == 1
+            ? Texts.of("change.style", style.name())
+            : Texts.of("change.styles", style.name(), wearers.size()),
+        dressed);
     if (touches > 0) {
       say(Texts.of(lifts ? "notice.touchesLifted" : "notice.touchesKept", touches));
     }
@@ -381,16 +390,31 @@ public final class Desk {
 
   /// What takes tables and new numbers in.
   public Intake intake() {
-    return new Intake(this);
+    return intake;
   }
 
+  /// Removes the tables that are picked.
   public void removeTable() {
-    table()
-        .ifPresent(
-            table -> {
-              pick.set(Optional.empty());
-              change(Texts.of("change.remove", index.get() + 1), document().without(index.get()));
-            });
+    List<Integer> gone = pickedTables.indexes();
+    if (table().isEmpty()) {
+      return;
+    }
+    pick.set(Optional.empty());
+    Document left = document();
+    for (int one : gone.reversed()) {
+      left = left.without(one);
+    }
+    pickedTables.alsoProperty().set(Set.of());
+    change(
+        gone.size() == 1
+            ? Texts.of("change.remove", index.get() + 1)
+            : Texts.of("change.removeSeveral", gone.size()),
+        left);
+  }
+
+  /// The tables that are picked in the galley.
+  public PickedTables pickedTables() {
+    return pickedTables;
   }
 
   /// Moves a table to another place.

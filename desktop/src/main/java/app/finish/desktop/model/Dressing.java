@@ -26,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -45,6 +46,7 @@ public final class Dressing {
   private final Desk desk;
   private final LastingChoices habits;
   private final ObjectProperty<Leaf> leaf = new SimpleObjectProperty<>(Leaf.TRY_ON);
+  private final ObjectProperty<WearScope> scope = new SimpleObjectProperty<>(WearScope.PICKED);
   private final BooleanProperty intoStyle = new SimpleBooleanProperty(false);
   private final ObjectProperty<Optional<String>> against =
       new SimpleObjectProperty<>(Optional.empty());
@@ -58,6 +60,35 @@ public final class Dressing {
 
   public ObjectProperty<Leaf> leafProperty() {
     return leaf;
+  }
+
+  /// On which tables a style is put.
+  public ObjectProperty<WearScope> scopeProperty() {
+    return scope;
+  }
+
+  /// The tables on which a style is put, in order.
+  public List<Integer> wearers() {
+    return wearers(scope.get());
+  }
+
+  /// The tables on which a style is put in a scope, in order.
+  public List<Integer> wearers(WearScope asked) {
+    List<DocumentTable> tables = desk.document().tables();
+    List<Integer> all = IntStream.range(0, tables.size()).boxed().toList();
+    return switch (asked) {
+      case PICKED -> desk.pickedTables().indexes();
+      case ALL -> all;
+      case KIND -> {
+        Optional<Wear.Kind> kind = desk.table().map(this::kind);
+        yield all.stream().filter(i -> kind(tables.get(i)) == kind.orElseThrow()).toList();
+      }
+    };
+  }
+
+  private Wear.Kind kind(DocumentTable table) {
+    return Wear.Kind.of(
+        desk.proofs().recognition(table.source(), table.finish().corrections()).table());
   }
 
   /// Whether changes go into the style, not only onto this table.
@@ -372,6 +403,35 @@ public final class Dressing {
   /// Says which styles new tables of this document wear.
   public void wearFor(Wear wear) {
     desk.change(Texts.of("change.wear"), desk.document().withWear(wear));
+  }
+
+  /// Says which styles new tables wear in all documents. A style of this document goes into the
+  /// library at that moment, so that it is at hand in the others.
+  public void wearAlways(Wear wear) {
+    habits.keepWear(wear);
+    List<HouseStyle> own =
+        wear.styles().values().stream()
+            .distinct()
+            .flatMap(name -> styles().named(name).stream())
+            .filter(style -> !style.shipped() && !shelf.get().styles().contains(style))
+            .toList();
+    if (own.isEmpty()) {
+      return;
+    }
+    desk.worker()
+        .run(
+            Texts.of("busy.export", own.getFirst().name()),
+            () -> {
+              for (HouseStyle style : own) {
+                library().add(style);
+              }
+              return own.getFirst().name();
+            },
+            name -> {
+              readLibrary();
+              desk.say(Texts.of("notice.wearKept", name));
+            },
+            desk::tell);
   }
 
   /// Exports the style that is worn.

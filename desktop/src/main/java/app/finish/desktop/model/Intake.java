@@ -15,6 +15,9 @@ import java.util.Optional;
 public final class Intake {
   private final Desk desk;
 
+  /// What is to be said of a style that new tables are to wear and that is not at hand.
+  private Optional<String> missing = Optional.empty();
+
   Intake(Desk desk) {
     this.desk = desk;
   }
@@ -33,10 +36,18 @@ public final class Intake {
       return styleAtHand();
     }
     Wear.Kind kind = Wear.Kind.of(desk.proofs().recognition(source, Corrections.NONE).table());
-    return own.style(kind)
-        .or(() -> always.style(kind))
-        .filter(style -> desk.styles().named(style).isPresent())
-        .orElse(styleAtHand());
+    Optional<String> wanted = own.style(kind).or(() -> always.style(kind));
+    Optional<String> there = wanted.filter(style -> desk.styles().named(style).isPresent());
+    if (wanted.isPresent() && there.isEmpty()) {
+      missing = Optional.of(Texts.of("notice.wearMissing", wanted.get(), styleAtHand()));
+    }
+    return there.orElse(styleAtHand());
+  }
+
+  /// Says which style new tables could not wear, if one was not at hand.
+  void tellMissing() {
+    desk.add(missing.stream().toList());
+    missing = Optional.empty();
   }
 
   /// A document with one more table, in the style that new tables of its kind wear.
@@ -56,6 +67,7 @@ public final class Intake {
     desk.show(first);
     desk.stepProperty().set(Step.BRING_IN);
     desk.say(Texts.of("notice.broughtIn", sources.size(), sources.getFirst().name()));
+    tellMissing();
   }
 
   /// Takes new numbers over, and says what came, what went and what has no place any more.

@@ -2,6 +2,7 @@ package app.finish.desktop.shell;
 
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
@@ -24,6 +25,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -53,6 +55,7 @@ public final class Galley extends HBox {
   private final Map<String, Drawn> drawn = new HashMap<>();
   private Optional<Waiting> waiting = Optional.empty();
   private double grip = -1;
+  private Optional<MouseEvent> pressed = Optional.empty();
 
   public Galley(Desk desk, ProofPainter painter, Runnable bringIn) {
     this.desk = desk;
@@ -78,6 +81,8 @@ public final class Galley extends HBox {
     desk.historyProperty().addListener((p, before, now) -> show());
     desk.indexProperty().addListener((p, before, now) -> show());
     desk.shownProperty().addListener((p, before, now) -> take(now));
+    desk.pickedTables().alsoProperty().addListener((p, before, now) -> show());
+    desk.tryingProperty().addListener((p, before, now) -> tryOn());
     show();
   }
 
@@ -95,6 +100,13 @@ public final class Galley extends HBox {
     pictures.keySet().removeIf(id -> document.tables().stream().noneMatch(t -> t.id().equals(id)));
     if (focused && desk.indexProperty().get() < tiles.size()) {
       tiles.get(desk.indexProperty().get()).requestFocus();
+    }
+  }
+
+  /// Shows the style that is tried on, if it would be put on several tables.
+  private void tryOn() {
+    if (desk.dressing().wearers().size() > 1) {
+      show();
     }
   }
 
@@ -133,7 +145,11 @@ public final class Galley extends HBox {
     if (index == desk.indexProperty().get()) {
       tile.getStyleClass().add("chosen");
     }
-    tile.setOnAction(event -> desk.show(index));
+    if (desk.pickedTables().alsoProperty().get().contains(table.id())) {
+      tile.getStyleClass().add("picked");
+    }
+    tile.addEventFilter(MouseEvent.MOUSE_PRESSED, event -> pressed = Optional.of(event));
+    tile.setOnAction(event -> act(index));
     tile.addEventFilter(KeyEvent.KEY_PRESSED, event -> key(event, index));
     tile.setOnMousePressed(event -> grip = event.getSceneX());
     tile.setOnMouseDragged(event -> tile.setTranslateX(event.getSceneX() - grip));
@@ -149,11 +165,36 @@ public final class Galley extends HBox {
     return tile;
   }
 
+  /// Shows a table; with Ctrl or Shift it is picked beside the one at hand.
+  private void act(int index) {
+    Optional<MouseEvent> by = pressed;
+    pressed = Optional.empty();
+    if (by.filter(MouseEvent::isShortcutDown).isPresent()) {
+      desk.pickedTables().toggle(index);
+    } else if (by.filter(MouseEvent::isShiftDown).isPresent()) {
+      desk.pickedTables().upTo(index);
+    } else {
+      desk.show(index);
+    }
+  }
+
+  /// The finish of a table as it would be in the style that is tried on.
+  private Finish finish(DocumentTable table, int index) {
+    boolean wears = desk.dressing().wearers().contains(index);
+    return desk.tryingProperty()
+        .get()
+        .filter(style -> wears && desk.dressing().wearers().size() > 1)
+        .map(table.finish()::withStyle)
+        .orElse(table.finish());
+  }
+
   /// Draws a table's picture, if it is not the one that was drawn before.
   private void draw(Document document, int index, Thumbnail picture, Label title, Button tile) {
     DocumentTable table = document.table(index);
+    Finish finish = finish(table, index);
+    Document holding = desk.dressing().holding(document, finish.style());
     List<Object> inks =
-        List.of(desk.styles().cascade(table.finish().style()).chain(), document.palette());
+        List.of(desk.styles().cascade(finish.style()).chain(), document.palette());
     Optional<Drawn> known =
         Optional.ofNullable(drawn.get(table.id()))
             .filter(one -> one.table == table && one.index == index && one.inks.equals(inks));
@@ -177,7 +218,7 @@ public final class Galley extends HBox {
     }
     desk.worker()
         .draw(
-            () -> desk.proofs().picture(document, index, table.finish(), Paper.A4),
+            () -> desk.proofs().picture(holding, index, finish, Paper.A4),
             take,
             failure -> title.setText(table.source().name()));
   }
@@ -207,14 +248,26 @@ public final class Galley extends HBox {
   }
 
   private void key(KeyEvent event, int index) {
-    if (event.isAltDown() && event.getCode() == KeyCode.LEFT) {
+    pressed = Optional.empty();
+    if (event.isShiftDown() && event.getCode() == KeyCode.LEFT) {
+      desk.pickedTables().upTo(desk.pickedTables().indexes().getFirst() - 1);
+      event.consume();
+    } else if (event.isShiftDown() && event.getCode() == KeyCode.RIGHT) {
+      desk.pickedTables().upTo(desk.pickedTables().indexes().getLast() + 1);
+      event.consume();
+    } else if (event.isShortcutDown() && event.getCode() == KeyCode.SPACE) {
+      desk.pickedTables().toggle(index);
+      event.consume();
+    } else if (event.isAltDown() && event.getCode() == KeyCode.LEFT) {
       desk.move(index, index - 1);
       event.consume();
     } else if (event.isAltDown() && event.getCode() == KeyCode.RIGHT) {
       desk.move(index, index + 1);
       event.consume();
     } else if (event.getCode() == KeyCode.DELETE) {
-      desk.show(index);
+      if (!desk.pickedTables().indexes().contains(index)) {
+        desk.show(index);
+      }
       desk.removeTable();
       event.consume();
     }
