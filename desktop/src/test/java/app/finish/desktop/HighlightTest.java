@@ -375,4 +375,20 @@ public class HighlightTest extends WindowTest {
     choose("#bar-scale", "one scale for all");
     assertThat(HighlightSentence.of(all().getFirst().show())).contains("over all measures");
   }
+
+  @Test
+  public void highlightsAreCopiedToPickedTablesAlone() {
+    openWith("everything above 10: bold bad");
+    hand.interact(() -> window.scene().lookup("#galley-1").requestFocus());
+    press(KeyCode.SHIFT, KeyCode.RIGHT);
+    click("#highlights-copy");
+    for (int i = 0; i < DEMO_TABLES; i++) {
+      int index = i;
+      List<Highlight> of = ask(() -> window.desk().document().table(index).finish().highlights());
+      assertThat(of.contains(all().getFirst())).as("table " + i).isEqualTo(i < 2);
+    }
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(ask(() -> window.desk().document().table(1).finish().highlights()))
+        .doesNotContain(all().getFirst());
+  }
 }

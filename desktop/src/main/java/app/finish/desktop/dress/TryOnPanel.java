@@ -20,6 +20,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -76,8 +77,7 @@ public final class TryOnPanel {
           }
           List<Node> nodes = new ArrayList<>();
           for (WearScope scope : WearScope.values()) {
-            ToggleButton chip =
-                new ToggleButton(scope.label(dressing.wearers(scope).size()));
+            ToggleButton chip = new ToggleButton(scope.label(dressing.wearers(scope).size()));
             chip.setId("scope-" + scope.name().toLowerCase(Locale.ROOT));
             chip.getStyleClass().add("chip");
             chip.setToggleGroup(group);
@@ -94,6 +94,7 @@ public final class TryOnPanel {
     Benches.follow(desk.shownProperty(), fill);
     Benches.follow(desk.stepProperty(), fill);
     Benches.follow(desk.pickedTables().alsoProperty(), fill);
+    chips.setPadding(new Insets(0, 0, 8, 0));
     return new VBox(4, Benches.caption(Texts.of("scope.name")), chips);
   }
 

@@ -42,12 +42,14 @@ final class HighlightList {
           listed = Optional.empty();
           show();
         });
+    Benches.follow(desk.pickedTables().alsoProperty(), this::show);
     return Benches.section(Texts.of("highlight.list"), rows);
   }
 
   private void show() {
     List<Highlight> all = highlighting.all();
-    List<Object> now = List.of(all, highlighting.ofStyle());
+    int picked = desk.pickedTables().indexes().size();
+    List<Object> now = List.of(all, highlighting.ofStyle(), picked);
     if (Optional.of(now).equals(listed)) {
       return;
     }
@@ -65,7 +67,10 @@ final class HighlightList {
     }
     boolean others = desk.document().items().size() > 1 && !all.isEmpty();
     if (others) {
-      Button copy = Benches.button("highlights-copy", "highlight.copy", highlighting::copyToAll);
+      Button copy = Benches.button("highlights-copy", "highlight.copy", highlighting::copy);
+      if (picked > 1) {
+        copy.setText(Texts.of("highlight.copyPicked", picked - 1));
+      }
       copy.getStyleClass().add("quiet-button");
       nodes.add(copy);
     }

@@ -211,17 +211,24 @@ public final class Highlighting {
     change(Texts.of(one.on() ? "change.highlight.off" : "change.highlight.on"), others);
   }
 
-  /// Puts the highlights of this table on all others of the document too, over theirs.
-  public void copyToAll() {
+  /// Puts the highlights of this table on the others that are picked too, over theirs; on all of
+  /// the document if no others are picked.
+  public void copy() {
     var document = desk.document();
+    List<Integer> picked = desk.pickedTables().indexes();
     for (int i = 0; i < document.items().size(); i++) {
-      if (i != desk.indexProperty().get()) {
+      boolean meant = picked.size() == 1 || picked.contains(i);
+      if (meant && i != desk.indexProperty().get()) {
         Set<Highlight> both = new LinkedHashSet<>(all());
         both.addAll(document.table(i).finish().highlights());
         document =
             document.withFinish(i, document.table(i).finish().withHighlights(List.copyOf(both)));
       }
     }
-    desk.change(Texts.of("change.highlight.copy"), document);
+    desk.change(
+        picked.size() == 1
+            ? Texts.of("change.highlight.copy")
+            : Texts.of("change.highlight.copyPicked", picked.size() - 1),
+        document);
   }
 }

@@ -144,6 +144,7 @@ public final class Tallies {
                               Texts.of("notice.records", records.count(), name.label())
                                   + String.join(
                                       "", records.said().stream().map(one -> " " + one).toList())));
+              desk.intake().tellMissing();
             },
             failure -> offerReading(name, failure));
   }

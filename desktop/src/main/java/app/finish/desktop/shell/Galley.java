@@ -193,8 +193,7 @@ public final class Galley extends HBox {
     DocumentTable table = document.table(index);
     Finish finish = finish(table, index);
     Document holding = desk.dressing().holding(document, finish.style());
-    List<Object> inks =
-        List.of(desk.styles().cascade(finish.style()).chain(), document.palette());
+    List<Object> inks = List.of(desk.styles().cascade(finish.style()).chain(), document.palette());
     Optional<Drawn> known =
         Optional.ofNullable(drawn.get(table.id()))
             .filter(one -> one.table == table && one.index == index && one.inks.equals(inks));
