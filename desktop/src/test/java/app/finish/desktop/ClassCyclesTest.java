@@ -52,7 +52,8 @@ public class ClassCyclesTest {
               "the desk and what is done at it",
               names(
                   "Desk Dressing Highlighting HighlightMatches NamesToPick SuggestedHighlights"
-                      + " Intake Arranging HeadingMoves WaitingRedraws")),
+                      + " Intake Arranging HeadingMoves WaitingRedraws Renaming PickedHeading"
+                      + " PickedRegion PickedTables")),
           Map.entry(
               "the proof, its hands and its drawing",
               names(

@@ -67,12 +67,22 @@ final class CellNumbers {
 
   /// The least and the greatest of a region's figures, found once for all highlights that ask for
   /// the same.
-  Extremes extremes(RegionCells region, Neighbourhood around, Scope scope) {
+  ///
+  /// @param byColumn whether each column has its own
+  /// @param figures the figures of the region
+  Extremes extremes(Region region, boolean byColumn, Extremes.Figures figures) {
     return extremes.computeIfAbsent(
-        new Asked(region.region(), scope), asked -> new Extremes(around, region, scope));
+        new Asked(region, byColumn),
+        asked ->
+            new Extremes(
+                figures,
+                table.body().rows(),
+                table.body().columns(),
+                table.measures().size(),
+                byColumn));
   }
 
-  private record Asked(Region region, Scope scope) {}
+  private record Asked(Region region, boolean byColumn) {}
 
   /// The numbers; not a number where there is none.
   synchronized double[] all() {

@@ -1,29 +1,39 @@
 package app.finish.core.highlight;
 
-import app.finish.core.table.Body;
 import java.util.Arrays;
 
-/// The least and the greatest figure of each measure of a region, in the table or in each column,
-/// found in one pass when they are first asked for.
+/// The least and the greatest figure of each measure, in the table or in each column, found in one
+/// pass when they are first asked for.
 ///
 /// ```java
 /// extremes.least(3, 1); // of the measure of that cell
 /// extremes.most(); // of all, whatever they measure
 /// ```
 final class Extremes {
-  private final Neighbourhood around;
-  private final RegionCells region;
-  private final boolean byColumn;
+  /// What is known of the figures of a table.
+  interface Figures {
+    /// The figure in a place; not a number if there is none or it is not meant.
+    double at(int row, int column);
+
+    /// Its measure, by its index.
+    int measure(int row, int column);
+  }
+
+  private final Figures figures;
+  private final int rows;
+  private final int columns;
   private final int measures;
+  private final boolean byColumn;
   private double[] least = {};
   private double[] most = {};
 
-  /// @param scope the table, or each column
-  Extremes(Neighbourhood around, RegionCells region, Scope scope) {
-    this.around = around;
-    this.region = region;
-    this.byColumn = scope == Scope.COLUMN;
-    this.measures = around.names().table().measures().size();
+  /// @param byColumn whether each column has its own; else all columns have them together
+  Extremes(Figures figures, int rows, int columns, int measures, boolean byColumn) {
+    this.figures = figures;
+    this.rows = rows;
+    this.columns = columns;
+    this.measures = measures;
+    this.byColumn = byColumn;
   }
 
   /// The least of a cell's measure; not a number if there are none.
@@ -51,26 +61,23 @@ final class Extremes {
   }
 
   private int slot(int row, int column) {
-    return (byColumn ? column * measures : 0) + region.measure(row, column);
+    return (byColumn ? column * measures : 0) + figures.measure(row, column);
   }
 
   private synchronized void find() {
     if (least.length > 0) {
       return;
     }
-    Body body = around.names().table().body();
-    double[] low = new double[byColumn ? Math.max(1, body.columns()) * measures : measures];
+    double[] low = new double[byColumn ? Math.max(1, columns) * measures : measures];
     Arrays.fill(low, Double.NaN);
     double[] high = low.clone();
-    double[] all = around.names().numbers().all();
-    for (int row = 0; row < body.rows(); row++) {
-      boolean whole = region.isWholeRow(row);
-      for (int column = 0; column < body.columns(); column++) {
-        if (whole || region.has(row, column)) {
-          double number = whole ? all[row * body.columns() + column] : around.number(row, column);
+    for (int row = 0; row < rows; row++) {
+      for (int column = 0; column < columns; column++) {
+        double number = figures.at(row, column);
+        if (!Double.isNaN(number)) {
           int slot = slot(row, column);
-          low[slot] = number >= low[slot] || Double.isNaN(number) ? low[slot] : number;
-          high[slot] = number <= high[slot] || Double.isNaN(number) ? high[slot] : number;
+          low[slot] = number >= low[slot] ? low[slot] : number;
+          high[slot] = number <= high[slot] ? high[slot] : number;
         }
       }
     }

@@ -28,8 +28,26 @@ final class ShowSettings {
     this.around = around;
     this.ranks = new Ranks(around, region);
     boolean byColumn = show instanceof Show.Bar bar && bar.scale() == Show.Bar.Scale.COLUMN;
-    Scope scope = byColumn ? Scope.COLUMN : Scope.TABLE;
-    this.extremes = around.names().numbers().extremes(region, around, scope);
+    CellNumbers numbers = around.names().numbers();
+    this.extremes =
+        numbers.extremes(region.region(), byColumn, figures(region, around, numbers.columns()));
+  }
+
+  private static Extremes.Figures figures(RegionCells region, Neighbourhood around, int width) {
+    return new Extremes.Figures() {
+      @Override
+      public double at(int row, int column) {
+        if (region.isWholeRow(row)) {
+          return around.names().numbers().all()[row * width + column];
+        }
+        return region.has(row, column) ? around.number(row, column) : Double.NaN;
+      }
+
+      @Override
+      public int measure(int row, int column) {
+        return region.measure(row, column);
+      }
+    };
   }
 
   /// What it sets on a figure.
