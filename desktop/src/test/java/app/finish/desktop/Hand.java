@@ -1,5 +1,6 @@
 package app.finish.desktop;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
@@ -76,8 +77,18 @@ final class Hand {
       }
       throw new AssertionError(e.getCause());
     } catch (InterruptedException | TimeoutException e) {
-      throw new AssertionError("the window does not answer", e);
+      throw new AssertionError("the window does not answer; it is at " + whereItIs(), e);
     }
+  }
+
+  /// What the toolkit's thread is busy with.
+  private static String whereItIs() {
+    return Thread.getAllStackTraces().entrySet().stream()
+        .filter(one -> one.getKey().getName().startsWith("JavaFX Application"))
+        .map(one -> Arrays.stream(one.getValue()).limit(40).map(String::valueOf).toList())
+        .map(frames -> String.join("\n  ", frames))
+        .findFirst()
+        .orElse("its end");
   }
 
   /// Waits until the window has taken in what was done, and what follows from that.
@@ -106,7 +117,7 @@ final class Hand {
             });
     try {
       if (!laidOut.await(SECONDS, TimeUnit.SECONDS)) {
-        throw new AssertionError("no pulse in " + scene);
+        throw new AssertionError("no pulse in " + scene + "; it is at " + whereItIs());
       }
     } catch (InterruptedException e) {
       throw new AssertionError(e);

@@ -249,10 +249,20 @@ abstract class WindowTest {
   /// Clicks a cell of the proof with Ctrl held: one more, or one less. The headless platform gives
   /// clicks no keys, so the view is told itself.
   void clickMore(CellMeaning place) {
+    click(place, true);
+    settle();
+  }
+
+  /// Clicks a cell of the proof, perhaps with Ctrl held, without the robot.
+  void click(CellMeaning place, boolean more) {
     hand.interact(
         () -> {
           Node proof = (Node) window.proof();
-          Point2D middle = window.proof().middleOf(place).orElseThrow();
+          Optional<Point2D> found = window.proof().middleOf(place);
+          if (found.isEmpty()) {
+            return;
+          }
+          Point2D middle = found.get();
           Point2D at = proof.localToScene(middle);
           Point2D screen = proof.localToScreen(middle);
           for (var type : List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED)) {
@@ -267,7 +277,7 @@ abstract class WindowTest {
                     MouseButton.PRIMARY,
                     1,
                     false,
-                    true,
+                    more,
                     false,
                     false,
                     type == MouseEvent.MOUSE_PRESSED,
@@ -279,7 +289,6 @@ abstract class WindowTest {
                     hit));
           }
         });
-    settle();
   }
 
   Point2D where(CellMeaning place) {

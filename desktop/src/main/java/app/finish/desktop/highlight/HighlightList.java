@@ -36,6 +36,7 @@ final class HighlightList {
   Node build() {
     rows.setId("highlights");
     Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(desk.indexProperty(), this::show);
     Benches.follow(
         highlighting.chosenProperty(),
         () -> {

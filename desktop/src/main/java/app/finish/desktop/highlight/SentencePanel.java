@@ -41,6 +41,7 @@ final class SentencePanel {
     wrong.managedProperty().bind(wrong.textProperty().isNotEmpty());
     section.getChildren().addAll(sentence, wrong);
     Benches.follow(desk.shownProperty(), this::show);
+    Benches.follow(desk.indexProperty(), this::show);
     Benches.follow(highlighting.chosenProperty(), this::show);
     return section;
   }
