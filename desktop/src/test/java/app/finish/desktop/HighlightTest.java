@@ -373,6 +373,8 @@ public class HighlightTest extends WindowTest {
         .isEqualTo("size 125% bold ruleBelow “0.5 pt ink”");
     choose("#show-kind", "length bar");
     choose("#bar-scale", "one scale for all");
+    choose("#bar-negative", "good 60%");
+    assertThat(HighlightSentence.of(all().getFirst().show())).contains("below zero good 60%");
     assertThat(HighlightSentence.of(all().getFirst().show())).contains("over all measures");
   }
 

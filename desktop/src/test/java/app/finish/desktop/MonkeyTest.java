@@ -31,9 +31,10 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /// Whatever is pressed, picked and typed in whatever order, nothing breaks, the window answers, and
-/// undo leads back to the beginning. `-Dmonkey.gestures=20000` lets it go on for longer.
+/// undo leads back to the beginning. It runs with the profile `monkey`, or wherever
+/// `-Dmonkey.gestures=20000` says for how long.
 public class MonkeyTest extends WindowTest {
-  private static final int GESTURES = Integer.getInteger("monkey.gestures", 250);
+  private static final int GESTURES = Integer.getInteger("monkey.gestures", 0);
 
   private static final List<String> TEXTS =
       List.of(
@@ -84,7 +85,7 @@ public class MonkeyTest extends WindowTest {
 
   @DataProvider
   public Object[][] seeds() {
-    return new Object[][] {{1L}, {2L}};
+    return GESTURES == 0 ? new Object[0][] : new Object[][] {{1L}, {2L}};
   }
 
   @Test(dataProvider = "seeds")

@@ -79,6 +79,12 @@ record ShowWords(
                 bar.ink(),
                 ink ->
                     changed.accept(new Show.Bar(ink, bar.negative(), bar.scale(), bar.figure()))));
+        nodes.add(SentenceWord.plain("below zero"));
+        nodes.add(
+            ink(
+                "bar-negative",
+                bar.negative(),
+                ink -> changed.accept(new Show.Bar(bar.ink(), ink, bar.scale(), bar.figure()))));
         nodes.add(
             SentenceWord.menu(
                 "bar-scale",

@@ -318,19 +318,26 @@ public final class Files {
 
   /// Puts the table at hand on the clipboard, as HTML and as text.
   public void copy() {
-    desk.shownProperty()
-        .get()
-        .ifPresent(
-            shown -> {
-              Proof proof =
-                  desk.sending()
-                      .proof(
-                          desk.document(),
-                          desk.document().indexOf(shown.table().id()),
-                          Paper.A4.unpaged());
-              clip.put(new HtmlWriter().fragment(proof, "t" + shown.number()), text(proof));
+    desk.table().ifPresent(table -> copy(desk.document(), desk.indexProperty().get()));
+  }
+
+  /// A table as it is pasted elsewhere.
+  private record Copied(String html, String text) {}
+
+  private void copy(Document document, int index) {
+    desk.worker()
+        .run(
+            Texts.of("busy.copying"),
+            () -> {
+              Proof proof = desk.sending().proof(document, index, Paper.A4.unpaged());
+              String id = "t" + document.number(index);
+              return new Copied(new HtmlWriter().fragment(proof, id), text(proof));
+            },
+            copied -> {
+              clip.put(copied.html(), copied.text());
               desk.say(Texts.of("send.copied"));
-            });
+            },
+            desk::tell);
   }
 
   private static String text(Proof proof) {
