@@ -139,7 +139,9 @@ abstract class WindowTest {
   public void closeWindow() throws Exception {
     hand.interact(
         () -> {
-          window.close();
+          if (window != null) {
+            window.close();
+          }
           stage.close();
         });
   }
