@@ -428,6 +428,10 @@ public class DressTest extends WindowTest {
     assertThat(kind).contains(0).hasSizeBetween(2, DEMO_TABLES - 1);
     click("#style-ledger");
     assertThat(wearing("Ledger")).isEqualTo(kind);
+    hand.interact(() -> desk().pickedTables().upTo(3));
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    assertThat(ask(() -> desk().pickedTables().indexes())).as("moves are for one").hasSize(1);
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#scope-all");
     click("#style-apa-7");
     assertThat(wearing("APA 7")).hasSize(DEMO_TABLES);

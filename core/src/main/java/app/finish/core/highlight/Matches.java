@@ -63,12 +63,17 @@ public final class Matches {
       try {
         test = new ConditionTests(around, region, expressions).of(highlight.when());
       } catch (Refusal e) {
-        String why = e.sentence();
-        asleep = Optional.of(why.endsWith(".") ? why.substring(0, why.length() - 1) : why);
+        asleep = Optional.of(asClause(e.sentence()));
       }
     }
     ShowSettings shown = new ShowSettings(highlight.show(), around, region);
     return new Matches(highlight, names.table(), region, test, shown, asleep, names.numbers());
+  }
+
+  /// A sentence as a part of another: without its capital and its full stop.
+  private static String asClause(String sentence) {
+    String open = sentence.replaceFirst("\\.$", "");
+    return open.isEmpty() ? open : Character.toLowerCase(open.charAt(0)) + open.substring(1);
   }
 
   /// What is worked out of many figures waits until they are all there.

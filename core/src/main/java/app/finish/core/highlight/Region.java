@@ -43,7 +43,7 @@ public record Region(
   /// Headings, down or across, under one of which a figure stands.
   ///
   /// @param paths for each heading the labels that lead to it, from any level on: `North`, or
-  ///   `North` and `Ferry`
+  ///   `North` and `Ferry`; all of them lead to the figure, on whichever side they run
   public record Under(List<List<String>> paths) {
     /// Copies the labels.
     public Under {

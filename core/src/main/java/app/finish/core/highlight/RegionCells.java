@@ -134,7 +134,12 @@ final class RegionCells {
             || table.measures().stream()
                 .anyMatch(one -> region.measures().stream().anyMatch(means(one)));
     if (!measured) {
-      return Optional.of("the table does not measure " + String.join(" or ", region.measures()));
+      List<String> there =
+          table.measures().stream().map(Measure::name).filter(one -> !one.isEmpty()).toList();
+      return Optional.of(
+          "the table does not measure "
+              + String.join(" or ", region.measures())
+              + (there.isEmpty() ? "" : ", but " + String.join(", ", there)));
     }
     for (Map.Entry<String, List<String>> some : region.members().entrySet()) {
       String dimension = some.getKey();

@@ -218,6 +218,33 @@ public class MatchesTest {
     assertThat(meanings(moved, highlight)).isEqualTo(meanings(plain, highlight));
   }
 
+  /// So do headings of any depth, on whichever side their labels run then.
+  @Test(dataProvider = "seeds")
+  public void figuresUnderHeadingsStayThroughMoves(long seed) {
+    Random random = new Random(seed);
+    Table table = new RandomTables(seed).table();
+    Arranged plain = Arranger.arrange(table, Arrangement.NONE);
+    Arranged moved = Arranger.arrange(table, keeping(table, random));
+    List<Region.Under> under = new ArrayList<>();
+    for (Side side : Side.values()) {
+      List<List<String>> paths = plain.paths(side);
+      List<String> path = new ArrayList<>(paths.get(random.nextInt(paths.size())));
+      path.removeIf(String::isEmpty);
+      if (!path.isEmpty() && random.nextBoolean()) {
+        under.add(new Region.Under(List.of(path.subList(0, 1 + random.nextInt(path.size())))));
+      }
+    }
+    Highlight highlight =
+        Highlight.of(
+            "",
+            Region.EVERYWHERE.withUnder(under).in(true, true, true),
+            new Condition.Always(),
+            new Show.Flag(java.util.Map.of(Property.WEIGHT, "bold")),
+            Reach.CELL);
+    assertThat(meanings(plain, highlight)).isNotEmpty();
+    assertThat(meanings(moved, highlight)).isEqualTo(meanings(plain, highlight));
+  }
+
   private static double median(Table table) {
     List<Double> all = new ArrayList<>();
     for (int row = 0; row < table.body().rows(); row++) {

@@ -156,15 +156,7 @@ record ConditionWords(
             changed.accept(new Condition.Expression(typed.getText()));
           }
         };
-    typed.setOnAction(event -> take.run());
-    typed
-        .focusedProperty()
-        .addListener(
-            (p, before, now) -> {
-              if (!now) {
-                take.run();
-              }
-            });
+    SentenceWord.whenTyped(typed, take);
     field.node().setPrefWidth(SentenceWord.LINE);
     return field.node();
   }
@@ -239,7 +231,7 @@ record ConditionWords(
   private Node operand(Condition.Sign sign, Operand with) {
     String name =
         switch (with) {
-          case Operand.Number _ -> "…";
+          case Operand.Number _ -> Texts.of("highlight.orElse");
           case Operand.OfMeasure(String measure) -> measure;
           case Operand.AtMember(String dimension, String member) ->
               (dimension.isEmpty() ? "" : dimension + " ") + member;

@@ -87,6 +87,12 @@ final class SentenceWord {
             field.setText(text);
           }
         };
+    whenTyped(field, take);
+    return field;
+  }
+
+  /// Does something with Enter, and when a field is left.
+  static void whenTyped(TextField field, Runnable take) {
     field.setOnAction(event -> take.run());
     field
         .focusedProperty()
@@ -96,6 +102,5 @@ final class SentenceWord {
                 take.run();
               }
             });
-    return field;
   }
 }

@@ -13,11 +13,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 
 /// The names of the table at hand that a sentence or an expression may use.
 public final class NamesToPick {
   private final Desk desk;
   private static final int MENU = 40;
+  private static final int LOOKED = 2000;
 
   NamesToPick(Desk desk) {
     this.desk = desk;
@@ -46,22 +48,14 @@ public final class NamesToPick {
   /// of each that a menu can hold them.
   public Map<String, List<String>> members() {
     Map<String, List<String>> all = new LinkedHashMap<>();
-    desk.shownProperty()
-        .get()
-        .ifPresent(
-            shown -> {
-              CellNames names = CellNames.of(shown.arranged());
-              for (Side side : Side.values()) {
-                addMembers(all, names, side);
-              }
-            });
+    eachSide((names, side) -> addMembers(all, names, side));
     return all;
   }
 
   private static void addMembers(Map<String, List<String>> all, CellNames names, Side side) {
     List<String> dimensions = names.dimensions(side);
     var axis = side.of(names.table());
-    int leaves = Math.min(axis.leaves().size(), 2000);
+    int leaves = looked(names, side);
     for (int level = 0; level < dimensions.size(); level++) {
       Set<String> found = new LinkedHashSet<>();
       for (int leaf = 0; leaf < leaves && found.size() < MENU; leaf++) {
@@ -85,6 +79,27 @@ public final class NamesToPick {
             });
       }
     }
+  }
+
+  private static void addHeadings(Set<List<String>> all, CellNames names, Side side) {
+    for (int leaf = 0; leaf < looked(names, side) && all.size() < MENU; leaf++) {
+      List<String> path = names.path(side, leaf);
+      for (int depth = 1; depth <= path.size(); depth++) {
+        all.add(List.copyOf(path.subList(0, depth)));
+      }
+    }
+  }
+
+  /// How many rows or columns are looked at for what a menu offers.
+  private static int looked(CellNames names, Side side) {
+    return Math.min(side.of(names.table()).leaves().size(), LOOKED);
+  }
+
+  private void eachSide(BiConsumer<CellNames, Side> work) {
+    desk.shownProperty()
+        .get()
+        .map(shown -> CellNames.of(shown.arranged()))
+        .ifPresent(names -> List.of(Side.values()).forEach(side -> work.accept(names, side)));
   }
 
   /// The names that an expression may use: those of every cell, then measures and dimensions.
@@ -114,21 +129,7 @@ public final class NamesToPick {
   /// can hold them.
   public List<List<String>> headings() {
     Set<List<String>> all = new LinkedHashSet<>();
-    desk.shownProperty()
-        .get()
-        .ifPresent(
-            shown -> {
-              CellNames names = CellNames.of(shown.arranged());
-              for (Side side : Side.values()) {
-                int leaves = Math.min(side.of(names.table()).leaves().size(), 2000);
-                for (int leaf = 0; leaf < leaves && all.size() < MENU; leaf++) {
-                  List<String> path = names.path(side, leaf);
-                  for (int depth = 1; depth <= path.size(); depth++) {
-                    all.add(List.copyOf(path.subList(0, depth)));
-                  }
-                }
-              }
-            });
+    eachSide((names, side) -> addHeadings(all, names, side));
     return List.copyOf(all);
   }
 

@@ -4,12 +4,11 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.highlight.CellNames;
 import app.finish.core.highlight.Region;
-import app.finish.core.table.Axis;
+import app.finish.core.table.Measure;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 
 /// What is picked on the proof, understood by its meaning: headings, or several figures that stand
@@ -37,7 +36,7 @@ final class PickedRegion {
     }
     return all.stream().allMatch(CellMeaning.Body.class::isInstance)
         ? crossing(names.get(), all)
-        : underHeadings(names.get(), all);
+        : underHeadings(names.get(), all.size());
   }
 
   private static Optional<Region> crossing(CellNames names, List<CellMeaning> all) {
@@ -66,39 +65,24 @@ final class PickedRegion {
     return leaf < side.of(names.table()).leaves().size();
   }
 
-  private static Optional<Region> underHeadings(CellNames names, List<CellMeaning> all) {
+  private Optional<Region> underHeadings(CellNames names, int picked) {
+    List<PickedHeading> headings = PickedHeading.all(desk);
+    if (headings.size() < picked) {
+      return Optional.empty();
+    }
+    List<String> measures = names.table().measures().stream().map(Measure::name).toList();
     List<List<String>> paths = new ArrayList<>();
-    Set<String> measures = new LinkedHashSet<>();
-    for (CellMeaning one : all) {
-      Side side = one instanceof CellMeaning.Stub ? Side.DOWN : Side.ACROSS;
-      int leaf =
-          switch (one) {
-            case CellMeaning.Stub stub -> stub.leaf();
-            case CellMeaning.Head head -> head.first();
-            default -> Integer.MAX_VALUE;
-          };
-      int level =
-          switch (one) {
-            case CellMeaning.Stub stub -> stub.level();
-            case CellMeaning.Head head -> head.level();
-            default -> 0;
-          };
-      if (!isThere(names, side, leaf) || level >= names.path(side, leaf).size()) {
-        return Optional.empty();
-      }
-      List<String> path = new ArrayList<>(names.path(side, leaf).subList(0, level + 1));
-      Axis axis = side.of(names.table());
-      OptionalInt measure =
-          level < axis.depth(leaf) ? axis.heading(leaf, level).measure() : OptionalInt.empty();
-      if (measure.isPresent()) {
-        measures.add(names.table().measures().get(measure.getAsInt()).name());
-        path.removeLast();
+    Set<String> meant = new LinkedHashSet<>();
+    for (PickedHeading heading : headings) {
+      List<String> path = new ArrayList<>(heading.path());
+      if (measures.contains(path.getLast())) {
+        meant.add(path.removeLast());
       }
       if (!path.isEmpty()) {
         paths.add(path);
       }
     }
-    Region region = Region.EVERYWHERE.withMeasures(List.copyOf(measures));
+    Region region = Region.EVERYWHERE.withMeasures(List.copyOf(meant));
     return Optional.of(
         paths.isEmpty() ? region : region.withUnder(List.of(new Region.Under(paths))));
   }

@@ -22,6 +22,14 @@ public final class PickedTables {
   PickedTables(Desk desk) {
     this.desk = desk;
     desk.indexProperty().addListener((p, before, now) -> also.set(Set.of()));
+    desk.stepProperty().addListener((p, before, now) -> leave(now));
+  }
+
+  /// Corrections and moves are for the table at hand: the others are not outlined there.
+  private void leave(Step now) {
+    if (now == Step.BRING_IN || now == Step.ARRANGE) {
+      also.set(Set.of());
+    }
   }
 
   /// The tables picked beside the one at hand, by their ids.

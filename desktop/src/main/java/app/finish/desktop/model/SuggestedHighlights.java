@@ -38,11 +38,11 @@ public final class SuggestedHighlights {
       new Show.Flag(Map.of(Property.WEIGHT, "bold", Property.INK, "bad", Property.FILL, "bad 12%"));
 
   private final Desk desk;
-  private final PickedRegion picked;
+  private final PickedRegion pickedRegion;
 
   SuggestedHighlights(Desk desk) {
     this.desk = desk;
-    this.picked = new PickedRegion(desk);
+    this.pickedRegion = new PickedRegion(desk);
   }
 
   /// The figure that is picked, if one is.
@@ -60,7 +60,7 @@ public final class SuggestedHighlights {
     if (table.isEmpty()) {
       return Optional.empty();
     }
-    Optional<Region> several = picked.region();
+    Optional<Region> several = pickedRegion.region();
     if (several.isPresent()) {
       return within(several.get(), suggestion);
     }
