@@ -28,10 +28,10 @@ public final class RandomStyles {
     return switch (property) {
       case FACE -> random.nextBoolean() ? "Calibri" : "Times New Roman";
       case SIZE -> random.nextBoolean() ? 6 + random.nextInt(8) + " pt" : "110%";
-      case INK -> ink;
+      case INK -> List.of(ink, ink + " shade 30%", "#0b3d2e").get(random.nextInt(3));
       case FILL -> random.nextInt(3) == 0 ? "none" : ink + " " + random.nextInt(101) + "%";
       case LINE_HEIGHT -> "1." + random.nextInt(9);
-      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT ->
+      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT, RULE_BETWEEN_ROWS, RULE_BETWEEN_COLUMNS ->
           random.nextInt(4) == 0
               ? "none"
               : points

@@ -260,10 +260,14 @@ public final class MainWindow {
     return false;
   }
 
-  /// Whether a key belongs to the text field that has the focus.
-  private static boolean isForText(KeyEvent event) {
+  /// Whether a key belongs to the text field that has the focus. Undo does only while there is
+  /// something to undo in it.
+  private boolean isForText(KeyEvent event) {
     return switch (event.getCode()) {
-      case C, V, X, Z, A -> true;
+      case C, V, X, A -> !event.isShiftDown();
+      case Z ->
+          scene.getFocusOwner() instanceof TextInputControl text
+              && (event.isShiftDown() ? text.isRedoable() : text.isUndoable());
       default -> false;
     };
   }

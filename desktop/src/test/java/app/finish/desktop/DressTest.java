@@ -23,6 +23,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
@@ -64,9 +65,10 @@ public class DressTest extends WindowTest {
 
   private void write(String selector, String text) {
     reveal(selector);
-    @SuppressWarnings("unchecked")
-    ComboBox<String> box = (ComboBox<String>) window.scene().lookup(selector);
-    hand.interact(() -> box.getEditor().requestFocus());
+    Node field = window.scene().lookup(selector);
+    Node editor =
+        field instanceof ComboBox<?> box ? box.getEditor() : field.lookup(selector + "-text");
+    hand.interact(editor::requestFocus);
     press(KeyCode.CONTROL, KeyCode.A);
     hand.write(text);
     press(KeyCode.ENTER);
@@ -162,7 +164,7 @@ public class DressTest extends WindowTest {
   public void aTouchOnOneCellFollowsTheTableThroughASwapAndIsLifted() {
     openParts(FIGURE);
     pickHeight("This cell");
-    write("#property-fill", "signal 20%");
+    write("#property-fill", "ink 20%");
     assertThat(cell(FIGURE).look().fill()).isPresent();
     long filled = filled();
     assertThat(filled).isEqualTo(1);
@@ -179,7 +181,7 @@ public class DressTest extends WindowTest {
     settle();
     assertThat(finish().touches().isEmpty()).isTrue();
     assertThat(cell(new CellMeaning.Body(1, 4)).look().setting(Property.FILL))
-        .isNotEqualTo("signal 20%");
+        .isNotEqualTo("ink 20%");
   }
 
   private long filled() {

@@ -101,7 +101,12 @@ public final class InkPairs {
   private static List<List<Selector>> places(Cascade cascade) {
     List<List<Selector>> places = new ArrayList<>();
     for (PartName part : PartName.values()) {
-      if (!Cascade.isFamily(Selector.of(part)) || part == PartName.BODY || part == PartName.STUB) {
+      boolean family =
+          switch (part) {
+            case TABLE, WORDS, HEADS, TOTALS -> true;
+            default -> false;
+          };
+      if (!family) {
         places.add(Part.of(part).way());
         for (int level = 1; level <= 3; level++) {
           if (cascade.knows(new Selector.OfPart(part, level))) {

@@ -13,21 +13,23 @@ import java.util.List;
 /// Banding.PLAIN.tints(2); // the second, the fourth …
 /// ```
 ///
-/// @param every one of so many bears it, at least 1
+/// @param every one of so many bands bears it, at least 1
+/// @param together how many rows or columns a band has, at least 1
 /// @param from the first that bears it, counted from 1
 /// @param anew whether each group is counted anew
 /// @param totals whether totals are counted, and may bear it
-public record Banding(int every, int from, boolean anew, boolean totals) {
+public record Banding(int every, int together, int from, boolean anew, boolean totals) {
   /// Every other one, counted anew in each group, without the totals.
-  public static final Banding PLAIN = new Banding(2, 2, true, false);
+  public static final Banding PLAIN = new Banding(2, 1, 2, true, false);
 
   /// No tint.
-  public static final Banding NONE = new Banding(1, Integer.MAX_VALUE, true, false);
+  public static final Banding NONE = new Banding(1, 1, Integer.MAX_VALUE, true, false);
 
   /// The banding that a look asks for.
   static Banding of(Look look) {
     return new Banding(
         Integer.parseInt(look.setting(Property.EVERY)),
+        Integer.parseInt(look.setting(Property.TOGETHER)),
         Integer.parseInt(look.setting(Property.FROM)),
         look.setting(Property.COUNTED).equals("in groups"),
         look.setting(Property.OVER).equals("totals"));
@@ -44,6 +46,6 @@ public record Banding(int every, int from, boolean anew, boolean totals) {
   ///
   /// @param index its place, counted from 1
   public boolean tints(int index) {
-    return index >= from && (index - from) % every == 0;
+    return index >= from && (index - from) % (every * together) < together;
   }
 }

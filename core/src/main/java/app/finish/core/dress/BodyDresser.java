@@ -10,6 +10,7 @@ import app.finish.core.style.Look;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
@@ -37,6 +38,8 @@ public final class BodyDresser {
   private final RowPlan plan;
   private final CellLayer laid;
   private final TotalRules standing;
+  private final GridLines lines;
+  private final BodyEnds ends;
 
   /// The look of a column in rows of one kind, and the selectors that make it.
   private record Made(List<Selector> selectors, Look look) {}
@@ -50,6 +53,8 @@ public final class BodyDresser {
     this.plan = plan;
     this.laid = laid;
     this.standing = new TotalRules(table.down(), cascade);
+    this.lines = new GridLines(cascade);
+    this.ends = new BodyEnds(table, plan, laid, lines, stub);
     Banding banding = Banding.of(cascade, new Selector.AlternateColumns());
     int counted = 0;
     List<Heading> group = List.of();
@@ -78,14 +83,6 @@ public final class BodyDresser {
         && IntStream.range(0, one.size()).allMatch(i -> one.get(i) == other.get(i));
   }
 
-  /// The selectors of a measure's figures in the body.
-  static List<Selector> measureSelectors(Measure measure) {
-    List<Selector> selectors = PartSelectors.of(Part.of(PartName.BODY));
-    selectors.add(new Selector.OfKind(measure.kind()));
-    selectors.add(new Selector.OfMeasure(measure.name()));
-    return selectors;
-  }
-
   int size() {
     return plan.size();
   }
@@ -95,15 +92,20 @@ public final class BodyDresser {
     Leaf leaf = table.down().leaves().get(plan.leaf(row));
     OptionalInt level = plan.groupLevel(row);
     return level.isPresent()
-        ? groupRow(leaf.path().subList(0, leaf.path().size() - 1), level.getAsInt(), leaf.index())
-        : row(leaf, plan.isAlternate(row));
+        ? groupRow(
+            leaf.path().subList(0, leaf.path().size() - 1), level.getAsInt(), leaf.index(), row)
+        : row(leaf, plan.isAlternate(row), row);
   }
 
-  private DressedRow groupRow(List<Heading> groups, int level, int leaf) {
+  private DressedRow groupRow(List<Heading> groups, int level, int leaf, int row) {
     Part part = new Part(PartName.GROUP_ROW, level + 1);
     List<Selector> selectors = PartSelectors.of(Part.of(PartName.STUB), part);
     selectors.addAll(laid.onHeading(Side.DOWN, leaf, level));
-    Look look = cascade.look(selectors);
+    int columns = stub + table.across().leaves().size();
+    Look look = lines.at(cascade.look(selectors), selectors, ends.of(row, 0, columns, row, level));
+    if (row > 0 && !look.betweenRows().isDrawn()) {
+      look = withLineAbove(look, lines.betweenFigures());
+    }
     DressedCell cell =
         new DressedCell(
             0,
@@ -115,6 +117,17 @@ public final class BodyDresser {
             look,
             new CellMeaning.Stub(level, leaf));
     return DressedRow.of(Band.BODY, part, List.of(cell), true);
+  }
+
+  private Look withLineAbove(Look look, RuleLine line) {
+    return line.isDrawn()
+        ? lines.ruled(
+            look,
+            look.ruleAbove().orHeavier(line),
+            look.ruleBelow(),
+            look.ruleLeft(),
+            look.ruleRight())
+        : look;
   }
 
   private static int depthOf(List<Heading> groups) {
@@ -129,7 +142,7 @@ public final class BodyDresser {
     };
   }
 
-  private DressedRow row(Leaf leaf, boolean alternate) {
+  private DressedRow row(Leaf leaf, boolean alternate, int row) {
     Part part = partOf(leaf);
     List<Selector> rowSelectors = new ArrayList<>();
     if (leaf.role() != Role.MEMBER) {
@@ -139,7 +152,7 @@ public final class BodyDresser {
       rowSelectors.add(new Selector.Alternate());
     }
     List<DressedCell> cells = new ArrayList<>(stub + columnSelectors.size());
-    addStub(cells, leaf, part, rowSelectors);
+    addStub(cells, leaf, part, rowSelectors, row);
     Made[] looks =
         looksOfRow.computeIfAbsent(
             withMeasure(rowSelectors, leaf), key -> new Made[columnSelectors.size()]);
@@ -148,19 +161,27 @@ public final class BodyDresser {
         List<Selector> selectors = selectors(leaf, column, rowSelectors);
         looks[column] = new Made(selectors, cascade.look(selectors));
       }
-      cells.add(figure(leaf, column, part, touched(leaf, column, looks[column])));
+      cells.add(figure(leaf, column, part, touched(leaf, column, looks[column], row)));
     }
     return standing.edged(DressedRow.of(Band.BODY, part, cells, false), leaf);
   }
 
-  private Look touched(Leaf leaf, int column, Made made) {
+  private Look touched(Leaf leaf, int column, Made made, int row) {
     List<Selector> touches = laid.onFigure(leaf.index(), column);
+    GridLines.Ends end = ends.of(row, stub + column, 1, row, -1);
     if (touches.isEmpty()) {
-      return made.look;
+      return unparted(leaf, lines.at(made.look, made.selectors, end));
     }
     List<Selector> selectors = new ArrayList<>(made.selectors);
     selectors.addAll(touches);
-    return cascade.look(selectors);
+    return unparted(leaf, lines.at(cascade.look(selectors), selectors, end));
+  }
+
+  /// The look without the rule that would part a subtotal from the group below it.
+  private Look unparted(Leaf leaf, Look look) {
+    return look.ruleBelow().isDrawn() && ends.totalsBelow(leaf)
+        ? lines.ruled(look, look.ruleAbove(), RuleLine.NONE, look.ruleLeft(), look.ruleRight())
+        : look;
   }
 
   private static List<Selector> withMeasure(List<Selector> selectors, Leaf leaf) {
@@ -250,9 +271,10 @@ public final class BodyDresser {
         : Math.min(wanted, Math.max(own, WrittenDecimals.in(number.number())));
   }
 
-  private void addStub(List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
+  private void addStub(
+      List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors, int row) {
     if (!indented) {
-      addStubColumns(cells, leaf, part, rowSelectors);
+      addStubColumns(cells, leaf, part, rowSelectors, row);
       return;
     }
     List<Heading> path = leaf.path();
@@ -260,7 +282,16 @@ public final class BodyDresser {
     int indent = leaf.isNamedAsItsGroup() ? groups - 1 : groups;
     cells.add(
         stubCell(
-            0, 1, 1, path.getLast().label(), indent, path.size() - 1, leaf, part, rowSelectors));
+            0,
+            1,
+            1,
+            path.getLast().label(),
+            indent,
+            path.size() - 1,
+            leaf,
+            part,
+            rowSelectors,
+            row));
   }
 
   private DressedCell stubCell(
@@ -272,12 +303,14 @@ public final class BodyDresser {
       int level,
       Leaf leaf,
       Part rowPart,
-      List<Selector> rowSelectors) {
+      List<Selector> rowSelectors,
+      int row) {
     Part part = rowPart.name() == PartName.BODY ? new Part(PartName.STUB, level + 1) : rowPart;
     List<Selector> selectors = PartSelectors.of(new Part(PartName.STUB, level + 1));
     selectors.addAll(rowSelectors);
     selectors.addAll(laid.onHeading(Side.DOWN, leaf.index(), level));
-    Look look = cascade.look(selectors);
+    GridLines.Ends end = ends.of(row, column, columnSpan, row + rowSpan - 1, level);
+    Look look = unparted(leaf, lines.at(cascade.look(selectors), selectors, end));
     return new DressedCell(
         column,
         columnSpan,
@@ -299,7 +332,7 @@ public final class BodyDresser {
 
   /// A stub column a level: a label is written once, beside the first of its rows.
   private void addStubColumns(
-      List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors) {
+      List<DressedCell> cells, Leaf leaf, Part part, List<Selector> rowSelectors, int row) {
     List<Heading> path = leaf.path();
     List<Leaf> leaves = table.down().leaves();
     int shown = plan.firstShown(leaf);
@@ -308,7 +341,7 @@ public final class BodyDresser {
       if (last) {
         int span = stub - level;
         String label = leaf.isNamedAsItsGroup() ? "" : path.get(level).label();
-        cells.add(stubCell(level, span, 1, label, 0, level, leaf, part, rowSelectors));
+        cells.add(stubCell(level, span, 1, label, 0, level, leaf, part, rowSelectors, row));
         return;
       }
       if (level >= shown) {
@@ -328,7 +361,8 @@ public final class BodyDresser {
                 level,
                 leaf,
                 Part.of(PartName.BODY),
-                List.of()));
+                List.of(),
+                row));
       }
     }
   }

@@ -276,7 +276,7 @@ public final class Dresser {
 
   private static Edge edge(Cascade cascade, PartName family, Property property) {
     return cascade
-        .edge(family, property)
+        .edge(Selector.of(family), property)
         .map(set -> new Edge(set.getKey(), Optional.of(set.getValue())))
         .orElse(Edge.NONE);
   }

@@ -6,6 +6,7 @@ import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Leaf;
@@ -24,6 +25,7 @@ public final class HeadDresser {
   private final boolean indented;
   private final int depth;
   private final CellLayer laid;
+  private final GridLines lines;
 
   HeadDresser(Table table, Cascade cascade, int stub, boolean indented, CellLayer laid) {
     this.table = table;
@@ -31,6 +33,7 @@ public final class HeadDresser {
     this.stub = stub;
     this.indented = indented;
     this.laid = laid;
+    this.lines = new GridLines(cascade);
     this.depth = table.across().depth();
   }
 
@@ -39,8 +42,10 @@ public final class HeadDresser {
     for (int level = 0; level < depth; level++) {
       rows.add(new ArrayList<>());
     }
-    Look stubLook = cascade.look(PartSelectors.of(Part.of(PartName.STUB_HEAD)));
+    List<Selector> stubSelectors = PartSelectors.of(Part.of(PartName.STUB_HEAD));
+    Look ownLook = cascade.look(stubSelectors);
     for (int column = 0; column < stub; column++) {
+      Look stubLook = lines.at(ownLook, stubSelectors, new Ends(column, 1, 0, depth));
       rows.getFirst()
           .add(
               new DressedCell(
@@ -99,8 +104,9 @@ public final class HeadDresser {
     Part part = new Part(name, name == PartName.SPANNER ? level + 1 : 0);
     List<Selector> selectors = PartSelectors.of(part);
     selectors.addAll(laid.onHeading(Side.ACROSS, first, level));
-    Look look = cascade.look(selectors);
     int rowSpan = heading.isLeaf() ? depth - level : 1;
+    Ends ends = new Ends(stub + first, last - first + 1, level, rowSpan);
+    Look look = lines.at(cascade.look(selectors), selectors, ends);
     return new DressedCell(
         stub + first,
         last - first + 1,
@@ -112,6 +118,65 @@ public final class HeadDresser {
         new CellMeaning.Head(level, first, last));
   }
 
+  /// Where a head stands among the heads.
+  private final class Ends implements GridLines.Ends {
+    private final int column;
+    private final int span;
+    private final int level;
+    private final int rows;
+
+    private Ends(int column, int span, int level, int rows) {
+      this.column = column;
+      this.span = span;
+      this.level = level;
+      this.rows = rows;
+    }
+
+    @Override
+    public boolean hasRowAbove() {
+      return level > 0;
+    }
+
+    @Override
+    public boolean hasColumnLeft() {
+      return column > 0;
+    }
+
+    @Override
+    public boolean at(Selector selector, Property side) {
+      int next = column + span;
+      return switch (side) {
+        case RULE_LEFT ->
+            selector instanceof Selector.OfPlace place
+                ? column == stub || !isOn(place, column - 1)
+                : column == 0;
+        case RULE_RIGHT ->
+            selector instanceof Selector.OfPlace place
+                ? next == stub + columns() || !isOn(place, next)
+                : next == stub + columns();
+        case RULE_ABOVE ->
+            selector instanceof Selector.OfPlace(List<String> _, List<String> across, boolean _)
+                && level == across.size() - 1;
+        case RULE_BELOW ->
+            selector instanceof Selector.OfPlace && level + rows == depth && columnsEmpty();
+        default -> false;
+      };
+    }
+
+    private int columns() {
+      return table.across().leaves().size();
+    }
+
+    private boolean columnsEmpty() {
+      return table.down().leaves().isEmpty();
+    }
+
+    private boolean isOn(Selector.OfPlace place, int other) {
+      return other < stub + columns()
+          && laid.onHeading(Side.ACROSS, other - stub, level).contains(place);
+    }
+  }
+
   /// The label of a heading, with the unit of its measure if the style puts units in the heads.
   private String label(Heading heading, int first) {
     if (heading.measure().isEmpty()) {
@@ -119,7 +184,7 @@ public final class HeadDresser {
     }
     Leaf leaf = table.across().leaves().get(first);
     Measure measure = table.measures().get(leaf.measure().orElseThrow());
-    Look look = cascade.look(BodyDresser.measureSelectors(measure));
+    Look look = cascade.look(PartSelectors.ofMeasure(measure));
     boolean named =
         measure.unit().isEmpty()
             || heading.label().contains(measure.unit())

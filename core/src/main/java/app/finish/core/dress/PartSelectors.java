@@ -3,6 +3,7 @@ package app.finish.core.dress;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Selector;
+import app.finish.core.table.Measure;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -33,5 +34,13 @@ final class PartSelectors {
     if (!selectors.contains(selector)) {
       selectors.add(selector);
     }
+  }
+
+  /// The selectors of a measure's figures in the body.
+  static List<Selector> ofMeasure(Measure measure) {
+    List<Selector> selectors = of(Part.of(PartName.BODY));
+    selectors.add(new Selector.OfKind(measure.kind()));
+    selectors.add(new Selector.OfMeasure(measure.name()));
+    return selectors;
   }
 }

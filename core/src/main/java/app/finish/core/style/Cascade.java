@@ -25,6 +25,7 @@ public final class Cascade {
           Property.INK,
           Property.FILL,
           Property.EVERY,
+          Property.TOGETHER,
           Property.FROM,
           Property.COUNTED,
           Property.OVER);
@@ -40,6 +41,7 @@ public final class Cascade {
   private final Map<List<Selector>, Look> looks = new ConcurrentHashMap<>();
   private final Map<Layer, Cascade> over = new ConcurrentHashMap<>();
   private final Map<Look, Look> shared = new ConcurrentHashMap<>();
+  private final boolean lines;
 
   Cascade(List<HouseStyle> chain, Touches touches, Palette over) {
     this(chain, List.of(), touches, over);
@@ -57,6 +59,7 @@ public final class Cascade {
     for (List<Layer> storey : storeys()) {
       storey.forEach(layer -> know(layer.selectors()));
     }
+    this.lines = storeys().stream().flatMap(List::stream).anyMatch(Cascade::setsLines);
   }
 
   /// What lies over what, from the ground up. Within a storey the more specific selector outweighs
@@ -193,7 +196,7 @@ public final class Cascade {
       Map<Property, Origin> origins) {
     over.forEach(
         (property, setting) -> {
-          if (!(property.isRule() && isFamily(origin.selector()))) {
+          if (!isEdge(origin.selector(), property)) {
             settings.put(
                 property, relative(property, setting, settings.getOrDefault(property, setting)));
             origins.put(property, origin);
@@ -201,14 +204,52 @@ public final class Cascade {
         });
   }
 
-  /// Whether rules that are set for this belong to the edge of a family of parts, not to each cell.
-  public static boolean isFamily(Selector selector) {
-    return selector instanceof Selector.OfPart of
-        && of.level() == 0
-        && switch (of.part()) {
-          case TABLE, WORDS, HEADS, BODY, STUB, TOTALS -> true;
-          default -> false;
+  /// Whether a rule that is set for this belongs to the edge of all cells that it is set for
+  /// together, not to each of them: it frames a family of parts, and stands at the ends of a row or
+  /// a column.
+  public static boolean isEdge(Selector selector, Property property) {
+    boolean endsRow = property == Property.RULE_LEFT || property == Property.RULE_RIGHT;
+    return property.isSide()
+        && switch (selector) {
+          case Selector.OfPart(PartName part, int level) ->
+              switch (part) {
+                case TABLE, HEADS, BODY, STUB -> level == 0;
+                case SUBTOTAL_ROW, GRAND_TOTAL_ROW, GROUP_ROW -> endsRow;
+                case SUBTOTAL_COLUMN, GRAND_TOTAL_COLUMN -> !endsRow;
+                case TOTALS -> true;
+                default -> false;
+              };
+          case Selector.OfPlace place -> place.line();
+          case Selector.OfKind _, Selector.OfMeasure _ -> true;
+          case Selector.AlternateColumns _ -> !endsRow;
+          case Selector.Alternate _ -> endsRow;
+          case Selector.OfBoth _, Selector.OfHighlight _ -> false;
         };
+  }
+
+  /// Whether anything sets a rule that belongs to an edge, or lines between rows or columns.
+  public boolean hasLines() {
+    return lines;
+  }
+
+  private static boolean setsLines(Layer layer) {
+    for (Selector selector : layer.selectors()) {
+      for (Property property : layer.of(selector).keySet()) {
+        boolean between = property.isRule() && !property.isSide();
+        if (between || isEdge(selector, property) && !isBand(selector, property)) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /// Whether a rule is drawn above or below the whole table, the heads or the body, for which rows
+  /// have edges.
+  private static boolean isBand(Selector selector, Property property) {
+    return (property == Property.RULE_ABOVE || property == Property.RULE_BELOW)
+        && selector instanceof Selector.OfPart(PartName part, int _)
+        && (part == PartName.TABLE || part == PartName.HEADS || part == PartName.BODY);
   }
 
   /// A relative size is a share of the size that it would inherit.
@@ -221,10 +262,9 @@ public final class Cascade {
     return (size == Math.rint(size) ? "" + (long) size : "" + size) + " pt";
   }
 
-  /// The rule that a touch or a style sets on the edge of the table, the heads or the body, and
-  /// where it was set.
-  public Optional<Map.Entry<RuleLine, Origin>> edge(PartName family, Property property) {
-    Selector selector = Selector.of(family);
+  /// The rule that a touch or a style sets on the edge of what a selector is for, and where it was
+  /// set.
+  public Optional<Map.Entry<RuleLine, Origin>> edge(Selector selector, Property property) {
     for (List<Layer> storey : storeys().reversed()) {
       for (Layer layer : storey.reversed()) {
         String setting = layer.of(selector).get(property);

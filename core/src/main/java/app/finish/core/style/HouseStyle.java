@@ -104,7 +104,7 @@ public record HouseStyle(
   /// but sizes that are a share of the table's.
   public HouseStyle withEverywhere(Property property, String setting) {
     HouseStyle all = this;
-    for (Selector selector : settings.keySet()) {
+    for (Selector selector : property.isSide() ? Set.<Selector>of() : settings.keySet()) {
       boolean share = settings.get(selector).getOrDefault(property, "").endsWith("%");
       all = share ? all : all.without(selector, property);
     }

@@ -30,6 +30,8 @@ import java.util.Optional;
 /// @param ruleBelow the line below
 /// @param ruleLeft the line to the left
 /// @param ruleRight the line to the right
+/// @param betweenRows the line between rows that look so
+/// @param betweenColumns the line between columns that look so
 /// @param numbers how numbers are written; decimals −1 for as many as the measure was written with
 /// @param marked whether anything stands or is drawn beside a figure or in its stead
 public record Look(
@@ -55,6 +57,8 @@ public record Look(
     RuleLine ruleBelow,
     RuleLine ruleLeft,
     RuleLine ruleRight,
+    RuleLine betweenRows,
+    RuleLine betweenColumns,
     NumberFormat numbers,
     boolean marked) {
 
@@ -119,6 +123,39 @@ public record Look(
         ruleBelow,
         ruleLeft,
         ruleRight,
+        betweenRows,
+        betweenColumns,
+        numbers,
+        marked);
+  }
+
+  /// The same look with other rules on its sides.
+  public Look withRules(RuleLine toAbove, RuleLine toBelow, RuleLine toLeft, RuleLine toRight) {
+    return new Look(
+        settings,
+        origins,
+        face,
+        size,
+        bold,
+        italic,
+        underline,
+        ink,
+        fill,
+        align,
+        vertical,
+        shortened,
+        lineHeight,
+        above,
+        below,
+        sides,
+        indent,
+        rowHeight,
+        toAbove,
+        toBelow,
+        toLeft,
+        toRight,
+        betweenRows,
+        betweenColumns,
         numbers,
         marked);
   }

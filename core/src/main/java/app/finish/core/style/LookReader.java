@@ -41,6 +41,8 @@ public final class LookReader {
         RuleLine.parse(setting(settings, Property.RULE_BELOW)),
         RuleLine.parse(setting(settings, Property.RULE_LEFT)),
         RuleLine.parse(setting(settings, Property.RULE_RIGHT)),
+        RuleLine.parse(setting(settings, Property.RULE_BETWEEN_ROWS)),
+        RuleLine.parse(setting(settings, Property.RULE_BETWEEN_COLUMNS)),
         numbers(settings),
         isMarked(settings));
   }

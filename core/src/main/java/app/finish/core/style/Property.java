@@ -19,7 +19,8 @@ public enum Property {
   UNDERLINE("Underline", "none|single|double"),
   /// "none" or "single": a line through the text.
   STRIKE("Strike", "none|single"),
-  /// A role of the palette, or a tint of one: "accent", "accent 20%"; "readable" for ink or paper,
+  /// A role of the palette, a tint of one on paper or a shade of one towards black: "accent",
+  /// "accent 20%", "accent shade 30%"; a colour of its own: "#0b3d2e"; "readable" for ink or paper,
   /// whichever reads better on the fill.
   INK("Ink", Form.INK),
   /// "none", an ink, or a mixture of two: "mix bad 30%, good 30%, 40%".
@@ -55,6 +56,10 @@ public enum Property {
   RULE_LEFT("Rule left", Form.RULE),
   /// As above.
   RULE_RIGHT("Rule right", Form.RULE),
+  /// As above: between the rows of a part.
+  RULE_BETWEEN_ROWS("Lines between rows", Form.RULE),
+  /// As above: between the columns of a part.
+  RULE_BETWEEN_COLUMNS("Lines between columns", Form.RULE),
   /// "in full", "thousands" (1.2 k), "millions" (1.2 M) or "as large" (whichever is short).
   LARGE_NUMBERS("Large numbers", "in full|thousands|millions|as large"),
   /// A number, or "as written" for the most that the measure was written with.
@@ -109,8 +114,10 @@ public enum Property {
   FRAME("Frame", "none|" + Form.POINTS + " " + Form.INK),
   /// How far the corners of the frame are rounded, in points.
   RADIUS("Corner radius", Form.POINTS),
-  /// Of an alternate tint: one of so many rows or columns bears it.
+  /// Of an alternate tint: one of so many rows, columns or bands of them bears it.
   EVERY("One of", "[1-9]"),
+  /// Of an alternate tint: how many rows or columns bear it together.
+  TOGETHER("In a band", "[1-9]"),
   /// Of an alternate tint: the first that bears it, counted from 1.
   FROM("Beginning with", "[1-9]"),
   /// Of an alternate tint: counted anew "in groups", or "through".
@@ -119,7 +126,7 @@ public enum Property {
   OVER("Over", "body|totals");
 
   private static final class Form {
-    static final String INK = "[a-z][a-zA-Z]*( [0-9]{1,3}%)?";
+    static final String INK = "(?:[a-z][a-zA-Z]*(?: (?:shade )?[0-9]{1,3}%)?|#[0-9a-fA-F]{6})";
     static final String NUMBER = "[0-9]+(\\.[0-9]+)?";
     static final String POINTS = NUMBER + " ?pt";
     static final String RULE =
@@ -195,7 +202,8 @@ public enum Property {
           INDENT,
           ROW_HEIGHT ->
           Chapter.PLACE;
-      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT -> Chapter.RULES;
+      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT, RULE_BETWEEN_ROWS, RULE_BETWEEN_COLUMNS ->
+          Chapter.RULES;
       case LARGE_NUMBERS,
           DECIMALS,
           GROUPING,
@@ -208,7 +216,7 @@ public enum Property {
           PERCENT ->
           Chapter.NUMBERS;
       case GAP, STUB_FORM, WIDTH, COLUMN_WIDTH, LEAST_SIZE, FRAME, RADIUS -> Chapter.TABLE;
-      case EVERY, FROM, COUNTED, OVER -> Chapter.TINT;
+      case EVERY, TOGETHER, FROM, COUNTED, OVER -> Chapter.TINT;
     };
   }
 
@@ -219,6 +227,7 @@ public enum Property {
     return switch (this) {
       case DECIMALS -> List.of("as written", "0", "1", "2", "3", "4");
       case EVERY -> List.of("2", "3", "4", "5");
+      case TOGETHER -> List.of("1", "2", "3", "4", "5");
       case FROM -> List.of("1", "2", "3", "4", "5");
       default -> listed ? List.of(all.split("\\|")) : List.of();
     };
@@ -251,8 +260,10 @@ public enum Property {
   private String example() {
     return switch (this) {
       case SIZE -> "points or a share, such as 9.5 pt or 90%";
-      case INK, FILL -> "a role of the palette or a tint of it, such as accent or accent 20%";
-      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT ->
+      case INK, FILL ->
+          "a role of the palette, a tint or a shade of it, such as accent, accent 20% or accent"
+              + " shade 30%, or a colour, such as #0b3d2e";
+      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT, RULE_BETWEEN_ROWS, RULE_BETWEEN_COLUMNS ->
           "none, or weight and ink, such as 0.5 pt ink double";
       case LINE_HEIGHT -> "a number, such as 1.3";
       case FRAME -> "none, or weight and ink, such as 1 pt ink";
@@ -267,10 +278,15 @@ public enum Property {
     };
   }
 
-  /// Whether it is a rule. Rules are not inherited: one set on a family of parts is drawn at its
-  /// edge.
+  /// Whether it is a rule.
   public boolean isRule() {
-    return this == RULE_ABOVE || this == RULE_BELOW || this == RULE_LEFT || this == RULE_RIGHT;
+    return chapter() == Chapter.RULES;
+  }
+
+  /// Whether it is a rule on a side of what it is set for. Such rules are not inherited: one set on
+  /// a family of parts is drawn at its edge.
+  public boolean isSide() {
+    return isRule() && this != RULE_BETWEEN_ROWS && this != RULE_BETWEEN_COLUMNS;
   }
 
   /// The property of this name in files, if there is one.

@@ -35,6 +35,8 @@ public final class Unset {
           RULE_BELOW,
           RULE_LEFT,
           RULE_RIGHT,
+          RULE_BETWEEN_ROWS,
+          RULE_BETWEEN_COLUMNS,
           FRAME ->
           "none";
       case ALIGN -> "start";
@@ -60,6 +62,7 @@ public final class Unset {
       case LEAST_SIZE -> "7 pt";
       case RADIUS -> "0 pt";
       case EVERY, FROM -> "2";
+      case TOGETHER -> "1";
       case COUNTED -> "in groups";
       case OVER -> "body";
     };

@@ -25,7 +25,7 @@ public class CascadeLawsTest {
   }
 
   private static boolean isDrawnByCells(Property property, Selector selector) {
-    return !(property.isRule() && Cascade.isFamily(selector));
+    return !Cascade.isEdge(selector, property);
   }
 
   @Test(dataProvider = "seeds")

@@ -100,13 +100,13 @@ public class CascadeTest {
     Look head =
         house.look(List.of(TABLE, Selector.of(PartName.HEADS), Selector.of(PartName.COLUMN_HEAD)));
     assertThat(head.ruleAbove()).isEqualTo(RuleLine.NONE);
-    assertThat(house.edge(PartName.HEADS, Property.RULE_ABOVE))
+    assertThat(house.edge(Selector.of(PartName.HEADS), Property.RULE_ABOVE))
         .hasValueSatisfying(
             edge -> {
               assertThat(edge.getKey().weight()).isEqualTo(1);
               assertThat(edge.getValue().style()).isEqualTo("Base");
             });
-    assertThat(house.edge(PartName.TABLE, Property.RULE_ABOVE)).isEmpty();
+    assertThat(house.edge(Selector.of(PartName.TABLE), Property.RULE_ABOVE)).isEmpty();
   }
 
   @Test
@@ -139,7 +139,10 @@ public class CascadeTest {
       {Property.SIZE, "big", false},
       {Property.SIZE, "-1 pt", false},
       {Property.INK, "accent 20%", true},
-      {Property.INK, "#ff0000", false},
+      {Property.INK, "#ff0000", true},
+      {Property.INK, "accent shade 20%", true},
+      {Property.INK, "accent shade", false},
+      {Property.FILL, "#ff00", false},
       {Property.RULE_BELOW, "0.5 pt accent dotted spanned", true},
       {Property.RULE_BELOW, "none", true},
       {Property.RULE_BELOW, "thick", false},

@@ -36,6 +36,7 @@ public final class DressBench {
             new TryOnPanel(desk, painter).build(),
             new TouchesPanel(desk).build(),
             new EmphasisPanel(desk).build(),
+            new BandsPanel(desk).build(),
             new MakeStylePanel(desk, sharing).build(),
             new WearPanel(desk).build(),
             new LibraryPanel(desk, sharing).build()));

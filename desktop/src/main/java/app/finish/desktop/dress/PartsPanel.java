@@ -39,6 +39,7 @@ public final class PartsPanel {
   private final Desk desk;
   private final Dressing dressing;
   private final ProofPainter painter;
+  private final LinesPanel lines;
   private final FlowPane pictures = new FlowPane(8, 8);
   private final Label hint = Benches.caption("");
   private final VBox rows = new VBox();
@@ -52,6 +53,7 @@ public final class PartsPanel {
     this.desk = desk;
     this.dressing = desk.dressing();
     this.painter = painter;
+    this.lines = new LinesPanel(desk.dressing());
   }
 
   Node build() {
@@ -206,6 +208,9 @@ public final class PartsPanel {
     }
     Benches.replace(chapters, chips);
     List<Node> nodes = new ArrayList<>();
+    if (chapter == Property.Chapter.RULES) {
+      nodes.add(lines.build(height.get()));
+    }
     for (Property property : properties) {
       if (property.chapter() == chapter) {
         nodes.add(new PropertyRow(dressing, height.get(), property).build());

@@ -1,19 +1,19 @@
 package app.finish.desktop.dress;
 
+import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
 import app.finish.core.style.Origin;
-import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import app.finish.core.style.colour.Colour;
-import app.finish.core.style.colour.Palette;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Heights;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -21,7 +21,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -46,7 +46,7 @@ public final class PropertyRow {
 
   Node build() {
     Value value = value();
-    Label name = new Label(property.label());
+    Label name = new Label(isEdge() ? Texts.of("rule.outer", lower()) : property.label());
     name.getStyleClass().add("property-name");
     name.setMinWidth(NAME);
     name.setMaxWidth(NAME);
@@ -70,7 +70,50 @@ public final class PropertyRow {
       second.getChildren().add(back);
     }
     VBox row = new VBox(1, first, second);
+    if (value.setting.startsWith("#")) {
+      row.getChildren().add(newRole(Colour.parse(value.setting)));
+    }
+    List<Selector> own = dressing.outweighing(height.selector(), property);
+    if (!own.isEmpty()) {
+      row.getChildren().add(outweighed(own, value.setting));
+    }
     row.getStyleClass().add("property-row");
+    return row;
+  }
+
+  /// Offers to make a colour a role of the palette, so that other palettes re-ink it.
+  private Node newRole(Colour colour) {
+    TextField name = new TextField();
+    name.setId("role-name-" + property.word());
+    name.setPromptText(Texts.of("ink.roleName"));
+    name.setAccessibleText(Texts.of("ink.roleName"));
+    name.setPrefColumnCount(8);
+    Button make = new Button(Texts.of("ink.makeRole"));
+    make.setId("make-role-" + property.word());
+    make.getStyleClass().add("quiet-link");
+    Runnable work =
+        () -> dressing.makeRole(name.getText().strip(), colour, height.selectors(), property);
+    make.setOnAction(event -> work.run());
+    name.setOnAction(event -> work.run());
+    HBox row = new HBox(8, spacer(), name, make);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  /// Says which parts a base sets otherwise, and offers to set it for them too.
+  private Node outweighed(List<Selector> own, String setting) {
+    String names = own.stream().map(Selector::label).collect(Collectors.joining(", "));
+    Label says = new Label(Texts.of("parts.outweighed", names));
+    says.getStyleClass().add("caption");
+    says.setWrapText(true);
+    Button too = new Button(Texts.of("parts.overrule"));
+    too.setId("overrule-" + property.word());
+    too.getStyleClass().add("quiet-link");
+    too.setMinWidth(Region.USE_PREF_SIZE);
+    too.setOnAction(event -> dressing.change(own, property, setting));
+    HBox.setHgrow(says, Priority.ALWAYS);
+    HBox row = new HBox(8, spacer(), says, too);
+    row.setAlignment(Pos.CENTER_LEFT);
     return row;
   }
 
@@ -85,13 +128,10 @@ public final class PropertyRow {
   /// A rule of a family of parts is not in a look: it stands at the edge of the family.
   private Value value() {
     Look look = dressing.cascade().look(height.way());
-    boolean edge =
-        property.isRule() && height.selector() instanceof Selector.OfPart of && isEdged(of.part());
-    if (edge) {
-      PartName family = ((Selector.OfPart) height.selector()).part();
+    if (isEdge()) {
       return dressing
           .cascade()
-          .edge(family, property)
+          .edge(height.selector(), property)
           .map(set -> new Value(set.getKey().toString(), told(set.getValue()), true))
           .orElse(new Value("none", Texts.of("dress.unset"), false));
     }
@@ -110,8 +150,13 @@ public final class PropertyRow {
         origin.isPresent());
   }
 
-  private static boolean isEdged(PartName part) {
-    return part == PartName.TABLE || part == PartName.HEADS || part == PartName.BODY;
+  private boolean isEdge() {
+    return Cascade.isEdge(height.selector(), property);
+  }
+
+  private String lower() {
+    String label = property.label();
+    return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
   }
 
   private String told(Origin origin) {
@@ -127,6 +172,15 @@ public final class PropertyRow {
           List.copyOf(dressing.cascade().palette().roles().keySet()),
           wanted -> change(wanted, setting));
     }
+    if (property == Property.INK || property == Property.FILL) {
+      return new InkField(
+          "property-" + property.word(),
+          property.label(),
+          setting,
+          property == Property.FILL,
+          dressing.cascade().palette(),
+          wanted -> change(wanted, setting));
+    }
     List<String> choices = property.choices();
     if (!choices.isEmpty() && choices.contains(setting)) {
       ChoiceBox<String> box = new ChoiceBox<>();
@@ -139,10 +193,6 @@ public final class PropertyRow {
     box.setEditable(true);
     box.getItems().setAll(suggestions());
     box.setValue(setting);
-    if (property == Property.INK || property == Property.FILL) {
-      Palette palette = dressing.cascade().palette();
-      box.setCellFactory(list -> new InkCell(palette));
-    }
     box.setOnAction(event -> change(box.getEditor().getText(), setting));
     box.getEditor()
         .addEventFilter(
@@ -168,30 +218,6 @@ public final class PropertyRow {
     return box;
   }
 
-  /// An ink with its colour before it.
-  private static final class InkCell extends ListCell<String> {
-    private final Palette palette;
-
-    InkCell(Palette palette) {
-      this.palette = palette;
-    }
-
-    @Override
-    protected void updateItem(String ink, boolean empty) {
-      super.updateItem(ink, empty);
-      setText(empty ? null : ink);
-      setGraphic(empty || ink.equals("none") ? null : swatch(palette.colour(ink)));
-    }
-
-    private static Region swatch(Colour colour) {
-      Region swatch = new Region();
-      swatch.setMinSize(18, 12);
-      swatch.setMaxSize(18, 12);
-      swatch.setStyle("-fx-background-color: -line, " + colour + "; -fx-background-insets: 0, 1;");
-      return swatch;
-    }
-  }
-
   private void change(String wanted, String before) {
     String setting = wanted == null ? "" : wanted.strip();
     if (!setting.equals(before)) {
@@ -200,20 +226,9 @@ public final class PropertyRow {
   }
 
   private List<String> suggestions() {
-    List<String> inks = new ArrayList<>();
-    for (String role : dressing.cascade().palette().roles().keySet()) {
-      inks.add(role);
-    }
     return switch (property) {
       case FACE -> List.of("Arial", "Times New Roman", "Calibri", "Georgia");
       case SIZE -> List.of("8 pt", "9 pt", "10 pt", "11 pt", "12 pt", "90%", "110%");
-      case INK -> inks;
-      case FILL -> {
-        inks.addFirst("none");
-        inks.add("accent 10%");
-        inks.add("accent 20%");
-        yield inks;
-      }
       case LINE_HEIGHT -> List.of("1", "1.15", "1.3", "1.5", "2");
       case ROW_HEIGHT -> List.of("content", "16 pt", "20 pt");
       case WIDTH -> List.of("content", "page", "400 pt");

@@ -22,9 +22,19 @@ public final class RuleEditor extends GridPane {
   private final String id;
   private RuleLine rule;
 
+  /// Changes only how a line is drawn: its weight, ink and kind.
+  static RuleEditor ofPen(String id, RuleLine pen, List<String> inks, Consumer<String> changed) {
+    return new RuleEditor(id, pen, inks, changed, false);
+  }
+
   /// @param id what the ids of its controls begin with
   /// @param inks the inks that it offers
   RuleEditor(String id, RuleLine rule, List<String> inks, Consumer<String> changed) {
+    this(id, rule, inks, changed, true);
+  }
+
+  private RuleEditor(
+      String id, RuleLine rule, List<String> inks, Consumer<String> changed, boolean whole) {
     this.id = id;
     this.rule = rule;
     setId(id);
@@ -36,6 +46,9 @@ public final class RuleEditor extends GridPane {
     }
     row(1, "ink", choice("ink", with(inks, rule.ink()), rule.ink(), changed));
     row(2, "kind", choice("kind", List.of(RuleLine.Kind.values()), rule.kind(), changed));
+    if (!whole) {
+      return;
+    }
     row(3, "reach", choice("reach", List.of(RuleLine.Reach.values()), rule.reach(), changed));
     row(4, "gap", choice("gap", with(GAPS, rule.gap()), rule.gap(), changed));
     CheckBox stays = new CheckBox(Texts.of("rule.stays"));

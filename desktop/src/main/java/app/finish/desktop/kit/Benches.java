@@ -70,6 +70,14 @@ public final class Benches {
     return button;
   }
 
+  /// A name and its control, which takes the room that is left.
+  public static HBox beside(Node name, Region control) {
+    HBox.setHgrow(control, Priority.ALWAYS);
+    HBox row = new HBox(8, name, control);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
   public static HBox spread(Node left, Node right) {
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);

@@ -7,8 +7,11 @@ import app.finish.core.document.Wear;
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Look;
+import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
@@ -205,18 +208,42 @@ public final class Dressing {
   ///
   /// @return whether it could be set
   public boolean change(List<Selector> selectors, Property property, String setting) {
+    return changeAll(selectors, Map.of(property, setting), Optional.empty());
+  }
+
+  /// The rule on a side of what is set together, or between its rows or columns, of the first of
+  /// several places.
+  ///
+  /// @param ways for each place what is set from the table to it
+  public RuleLine rule(List<Selector> selectors, List<List<Selector>> ways, Property property) {
+    Selector first = selectors.getFirst();
+    return Cascade.isEdge(first, property)
+        ? cascade().edge(first, property).map(Map.Entry::getKey).orElse(RuleLine.NONE)
+        : RuleLine.parse(cascade().look(ways.getFirst()).setting(property));
+  }
+
+  /// Sets several properties in several places as one step.
+  ///
+  /// @param name what they are together; without it the first one's name stands for them
+  /// @return whether they could be set
+  public boolean changeAll(
+      List<Selector> selectors, Map<Property, String> settings, Optional<String> name) {
     try {
-      property.check(setting);
-      String label = Texts.of("change.property", property.label(), named(selectors));
+      settings.forEach(Property::check);
+      settings.forEach(this::checkRole);
+      String first = settings.keySet().iterator().next().label();
+      String label = Texts.of("change.property", name.orElse(first), named(selectors));
       Touches touches = touches();
       List<StyleChange> changes = new ArrayList<>();
       for (Selector selector : selectors) {
-        if (!goesIntoStyle(selector)) {
-          touches = touches.with(selector, property, setting);
-        } else if (selector.equals(Selector.of(PartName.TABLE))) {
-          changes.add(style -> style.withEverywhere(property, setting));
-        } else {
-          changes.add(style -> style.with(selector, property, setting));
+        for (Map.Entry<Property, String> set : settings.entrySet()) {
+          if (!goesIntoStyle(selector)) {
+            touches = touches.with(selector, set.getKey(), set.getValue());
+          } else if (selector.equals(Selector.of(PartName.TABLE))) {
+            changes.add(style -> style.withEverywhere(set.getKey(), set.getValue()));
+          } else {
+            changes.add(style -> style.with(selector, set.getKey(), set.getValue()));
+          }
         }
       }
       put(label, touches, changes);
@@ -225,6 +252,74 @@ public final class Dressing {
       desk.tell(e);
       return false;
     }
+  }
+
+  /// @throws app.finish.core.problem.Refusal if the palette has no such role
+  private void checkRole(Property property, String setting) {
+    String ink = property.isRule() ? RuleLine.parse(setting).ink() : setting;
+    boolean plain = property.isRule() || property == Property.INK || property == Property.FILL;
+    String role = ink.split(" ")[0];
+    boolean known =
+        ink.startsWith("#")
+            || List.of("none", "readable", "mix").contains(role)
+            || cascade().palette().roles().containsKey(role);
+    if (plain && !known) {
+      throw new Refusal(
+          Texts.of("ink.unknown", role, String.join(", ", cascade().palette().roles().keySet())));
+    }
+  }
+
+  /// Makes a colour a role of the document's palette, or of the style's, and sets it by that role,
+  /// as one step.
+  public void makeRole(String name, Colour colour, List<Selector> selectors, Property property) {
+    boolean free = !cascade().palette().roles().containsKey(name);
+    if (!name.matches("[a-z][a-zA-Z]*") || !free) {
+      desk.tell(new Refusal(Texts.of(free ? "ink.roleForm" : "ink.roleTaken", name)));
+      return;
+    }
+    String label = Texts.of("change.role", name);
+    Touches touches = touches();
+    List<StyleChange> changes = new ArrayList<>();
+    for (Selector selector : selectors) {
+      if (goesIntoStyle(selector)) {
+        changes.add(style -> style.with(selector, property, name));
+      } else {
+        touches = touches.with(selector, property, name);
+      }
+    }
+    if (changes.isEmpty()) {
+      Touches all = touches;
+      Document inked = desk.document().withPalette(desk.document().palette().with(name, colour));
+      desk.change(label, with(inked, finish -> finish.withTouches(all)));
+    } else {
+      changes.add(style -> style.withPalette(style.palette().with(name, colour)));
+      put(label, touches, changes);
+    }
+  }
+
+  /// The parts of a family for which a style or a base sets a property that the family does not
+  /// reach, where the family itself is set.
+  public List<Selector> outweighing(Selector family, Property property) {
+    if (!(family instanceof Selector.OfPart(PartName name, int level))
+        || level > 0
+        || property.isSide()
+        || property == Property.SIZE) {
+      return List.of();
+    }
+    Cascade cascade = cascade();
+    String set = cascade.look(Part.of(name).way()).setting(property);
+    boolean here = isSetHere(List.of(family), property);
+    List<Selector> own = new ArrayList<>();
+    for (PartName part : PartName.values()) {
+      if (here && part.family().equals(Optional.of(name))) {
+        Look look = cascade.look(Part.of(part).way());
+        boolean otherwise = !look.setting(property).equals(set);
+        look.origin(property)
+            .filter(origin -> otherwise && origin.selector().equals(Selector.of(part)))
+            .ifPresent(origin -> own.add(Selector.of(part)));
+      }
+    }
+    return own;
   }
 
   private static String named(List<Selector> selectors) {

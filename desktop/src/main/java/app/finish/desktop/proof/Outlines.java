@@ -5,8 +5,10 @@ import app.finish.core.highlight.Matches;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
 import app.finish.desktop.model.Pick;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
@@ -41,7 +43,8 @@ public final class Outlines {
     picked.ifPresent(pick -> draw(page, pick));
     canvas.setStroke(BRASS);
     canvas.setLineWidth(1.6 / scale);
-    drawRuns(page.boxes().stream().filter(box -> also.contains(box.cell().place())).toList());
+    Set<CellMeaning> all = new HashSet<>(also);
+    drawRuns(page.boxes().stream().filter(box -> all.contains(box.cell().place())).toList());
   }
 
   /// Outlines the figures that a highlight matches, thinly.

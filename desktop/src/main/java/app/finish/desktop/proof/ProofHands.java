@@ -4,12 +4,17 @@ import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.core.table.Table;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Pick;
+import app.finish.desktop.model.PickRange;
+import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.Cursor;
 import javafx.scene.input.KeyEvent;
@@ -24,6 +29,7 @@ public final class ProofHands {
   private final ProofEdits edits;
   private final HeadingDrag dragging;
   private Optional<Point2D> grip = Optional.empty();
+  private Optional<CellBox> begun = Optional.empty();
   private boolean moved;
 
   ProofHands(Desk desk, ProofView view) {
@@ -54,6 +60,10 @@ public final class ProofHands {
     view.requestFocus();
     grip = Optional.of(new Point2D(event.getX(), event.getY()));
     moved = false;
+    begun =
+        event.getButton() == MouseButton.PRIMARY
+            ? view.at(event.getX(), event.getY())
+            : Optional.empty();
     if (desk.stepProperty().get() == Step.ARRANGE) {
       dragging.grip(view.at(event.getX(), event.getY()));
     }
@@ -71,6 +81,8 @@ public final class ProofHands {
     moved = true;
     if (dragging.isOn()) {
       dragging.to(event.getX(), event.getY());
+    } else if (begun.isPresent()) {
+      view.at(event.getX(), event.getY()).ifPresent(to -> pickTo(begun.get(), to, event));
     } else {
       view.scrollBy(dx, dy);
       grip = Optional.of(new Point2D(event.getX(), event.getY()));
@@ -88,10 +100,42 @@ public final class ProofHands {
       desk.pickProperty().set(Optional.empty());
     } else if (event.getClickCount() == 2 && edits.isEditable(box.get())) {
       edits.edit(box.get());
+    } else if (event.isShiftDown() && picked().isPresent()) {
+      range(picked().get().cell(), box.get().cell(), List.of());
     } else if (event.isShortcutDown() && desk.pickProperty().get().isPresent()) {
       also(box.get().cell().place());
     } else {
       pick(box.get().cell());
+    }
+  }
+
+  /// Picks from where the drag began to where it is; with Ctrl beside what is picked.
+  private void pickTo(CellBox from, CellBox to, MouseEvent event) {
+    List<CellMeaning> kept = new ArrayList<>();
+    if (event.isShortcutDown()) {
+      desk.pickProperty().get().ifPresent(pick -> kept.add(pick.place()));
+      kept.addAll(desk.alsoProperty().get());
+    }
+    range(from.cell(), to.cell(), kept);
+  }
+
+  /// Picks from one cell to another, beside others.
+  private void range(DressedCell from, DressedCell to, List<CellMeaning> kept) {
+    Optional<Shown> shown = desk.shownProperty().get();
+    if (shown.isEmpty()) {
+      return;
+    }
+    Table table = shown.get().arranged().table();
+    Set<CellMeaning> all = new LinkedHashSet<>(PickRange.between(table, from.place(), to.place()));
+    all.addAll(kept);
+    all.remove(from.place());
+    Pick first = new Pick(from.place(), from.part(), 0);
+    if (!desk.pickProperty().get().equals(Optional.of(first))) {
+      desk.pickProperty().set(Optional.of(first));
+    }
+    List<CellMeaning> others = List.copyOf(all);
+    if (!desk.alsoProperty().get().equals(others)) {
+      desk.alsoProperty().set(others);
     }
   }
 

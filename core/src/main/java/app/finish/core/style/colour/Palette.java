@@ -9,6 +9,7 @@ import java.util.Map;
 ///
 /// ```java
 /// palette.colour("accent 20%"); // a fifth of accent on paper
+/// palette.colour("accent shade 20%"); // accent with a fifth of black
 /// ```
 ///
 /// @param roles colours by role; always `ink` and `paper`
@@ -26,22 +27,27 @@ public record Palette(Map<String, Colour> roles) {
     roles = Collections.unmodifiableMap(new LinkedHashMap<>(roles));
   }
 
-  /// The colour of a role, of a tint of it on paper, or of a mixture of two such. A role that the
-  /// palette lacks is ink.
+  /// The colour of a role, of a tint of it on paper, of a shade of it towards black, of a mixture
+  /// of two such, or one written `#rrggbb`. A role that the palette lacks is ink.
   public Colour colour(String ink) {
     if (ink.startsWith("mix ")) {
       String[] parts = ink.substring(4).split(", ");
       int share = Math.min(100, Integer.parseInt(parts[2].replace("%", "")));
       return colour(parts[1]).mixedInto(colour(parts[0]), share);
     }
+    if (ink.startsWith("#")) {
+      return Colour.parse(ink);
+    }
     String[] words = ink.split(" ");
     Colour base = roles.getOrDefault(words[0], roles.getOrDefault("ink", new Colour(0)));
     if (words.length < 2) {
       return base;
     }
-    int percent = Integer.parseInt(words[1].replace("%", ""));
-    return base.mixedInto(
-        roles.getOrDefault("paper", new Colour(0xffffff)), Math.min(100, percent));
+    int percent = Math.min(100, Integer.parseInt(words[words.length - 1].replace("%", "")));
+    if (words[1].equals("shade")) {
+      return new Colour(0).mixedInto(base, percent);
+    }
+    return base.mixedInto(roles.getOrDefault("paper", new Colour(0xffffff)), percent);
   }
 
   /// The ink for text on a fill: the role ink or paper, whichever stands out more from it.
