@@ -115,14 +115,55 @@ public final class InkPairs {
         }
       }
     }
-    for (Selector alternate : List.of(new Selector.Alternate(), new Selector.AlternateColumns())) {
-      if (cascade.knows(alternate)) {
-        List<Selector> tinted = Part.of(PartName.BODY).way();
-        tinted.add(alternate);
-        places.add(tinted);
+    addFigures(places, cascade);
+    return places;
+  }
+
+  /// Figures of each kind of row in each kind of column: what is set for one may meet what is set
+  /// for the other.
+  private static void addFigures(List<List<Selector>> places, Cascade cascade) {
+    List<List<Selector>> rows = lines(cascade, new Selector.Alternate(), ROWS);
+    List<List<Selector>> columns = lines(cascade, new Selector.AlternateColumns(), COLUMNS);
+    List<List<Selector>> measures = new ArrayList<>(List.of(List.of()));
+    cascade.known().stream()
+        .filter(one -> one instanceof Selector.OfKind || one instanceof Selector.OfMeasure)
+        .map(List::of)
+        .forEach(measures::add);
+    for (List<Selector> row : rows) {
+      for (List<Selector> column : columns) {
+        for (List<Selector> measure : measures) {
+          Set<Selector> all = new LinkedHashSet<>(Part.of(PartName.BODY).way());
+          all.addAll(column);
+          all.addAll(row);
+          all.addAll(measure);
+          places.add(List.copyOf(all));
+        }
       }
     }
-    return places;
+  }
+
+  private static final List<PartName> ROWS =
+      List.of(PartName.SUBTOTAL_ROW, PartName.GRAND_TOTAL_ROW);
+  private static final List<PartName> COLUMNS =
+      List.of(PartName.SUBTOTAL_COLUMN, PartName.GRAND_TOTAL_COLUMN);
+
+  /// The kinds of rows or columns: plain ones, tinted ones, and each total.
+  private static List<List<Selector>> lines(
+      Cascade cascade, Selector alternate, List<PartName> totals) {
+    List<List<Selector>> lines = new ArrayList<>();
+    lines.add(List.of());
+    if (cascade.knows(alternate)) {
+      lines.add(List.of(alternate));
+    }
+    for (PartName total : totals) {
+      lines.add(Part.of(total).selectors());
+      for (int level = 1; level <= 3; level++) {
+        if (cascade.knows(new Selector.OfPart(total, level))) {
+          lines.add(new Part(total, level).selectors());
+        }
+      }
+    }
+    return lines;
   }
 
   private static Pair pair(Key key, Use use, Palette palette) {

@@ -16,7 +16,9 @@ import java.util.List;
 /// @param raised whether it is set small and above the line
 /// @param swatch the ink in which its one character is drawn, a ■ as a box; empty for text in the
 ///   ink of its cell
-public record Run(String text, boolean bold, boolean italic, boolean raised, String swatch) {
+/// @param ink the ink of the text, where it is another than that of its cell; empty elsewhere
+public record Run(
+    String text, boolean bold, boolean italic, boolean raised, String swatch, String ink) {
   /// How large raised text is, as a share of the size around it.
   public static final double RAISED_SIZE = 0.68;
 
@@ -25,17 +27,22 @@ public record Run(String text, boolean bold, boolean italic, boolean raised, Str
 
   /// Text on the line.
   public Run(String text, boolean bold, boolean italic) {
-    this(text, bold, italic, false, "");
+    this(text, bold, italic, false, "", "");
   }
 
   /// Text on the line or above it.
   public Run(String text, boolean bold, boolean italic, boolean raised) {
-    this(text, bold, italic, raised, "");
+    this(text, bold, italic, raised, "", "");
   }
 
   /// A box or a sign in an ink of its own.
   public static Run swatch(String drawn, String ink) {
-    return new Run(drawn, false, false, false, ink);
+    return new Run(drawn, false, false, false, ink, "");
+  }
+
+  /// The same text in an ink of its own.
+  Run inked(String other) {
+    return new Run(text, bold, italic, raised, swatch, other);
   }
 
   /// Text above the line.
@@ -45,7 +52,7 @@ public record Run(String text, boolean bold, boolean italic, boolean raised, Str
 
   /// The same look over another text.
   public Run withText(String other) {
-    return new Run(other, bold, italic, raised, swatch);
+    return new Run(other, bold, italic, raised, swatch, ink);
   }
 
   /// A text as a look has it.

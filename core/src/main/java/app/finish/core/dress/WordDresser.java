@@ -39,14 +39,41 @@ public final class WordDresser {
     boolean titleCase = look(PartName.TITLE).setting(Property.LETTER_CASE).equals("title");
     add(rows, Band.ABOVE, PartName.TITLE, 0, titleCase ? TitleCase.of(title) : title);
     add(rows, Band.ABOVE, PartName.UNITS, 0, units());
-    add(
-        rows,
-        Band.ABOVE,
-        PartName.HELD,
-        0,
-        table.held().stream().map(Held::toString).collect(Collectors.joining("; ")));
+    addHeld(rows);
     spread(rows, rows.size() - 1, 0, gap());
     return rows;
+  }
+
+  private void addHeld(List<DressedRow> rows) {
+    Look line = look(PartName.HELD);
+    Look name = look(PartName.HELD_NAME);
+    Look member = look(PartName.HELD_MEMBER);
+    List<Run> runs = new ArrayList<>();
+    for (Held held : table.held()) {
+      String before = runs.isEmpty() ? "" : "; ";
+      if (!held.dimension().isEmpty()) {
+        runs.add(stretch(before + held.dimension() + ": ", name, line));
+        before = "";
+      }
+      runs.add(stretch(before + held.member(), member, line));
+    }
+    boolean plain = runs.stream().allMatch(run -> run.withText("").equals(plain(line)));
+    if (plain && !runs.isEmpty()) {
+      String all = runs.stream().map(Run::text).collect(Collectors.joining());
+      runs = List.of(plain(line).withText(all));
+    }
+    if (!runs.isEmpty()) {
+      addWords(rows, Band.ABOVE, PartName.HELD, 0, runs, line);
+    }
+  }
+
+  private static Run plain(Look look) {
+    return new Run("", look.bold(), look.italic());
+  }
+
+  private static Run stretch(String text, Look own, Look line) {
+    Run run = new Run(text, own.bold(), own.italic());
+    return own.ink().equals(line.ink()) ? run : run.inked(own.setting(Property.INK));
   }
 
   /// The line of units; where the table measures one thing that no heading, no title and no held

@@ -138,6 +138,11 @@ public final class Cascade {
     return known.contains(selector);
   }
 
+  /// All for which the style, one of its bases or a touch sets anything.
+  public Set<Selector> known() {
+    return Set.copyOf(known);
+  }
+
   /// Whether the style, one of its bases or a touch sets anything for this but inks, fills and
   /// rules: then texts may be set wider or higher by it.
   public boolean changesTextsBy(Selector selector) {

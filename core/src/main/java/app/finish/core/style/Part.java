@@ -22,6 +22,9 @@ public record Part(PartName name, int level) {
   public List<Selector> selectors() {
     List<Selector> selectors = new ArrayList<>();
     name.family().map(Selector::of).ifPresent(selectors::add);
+    if (name.isStretch()) {
+      selectors.add(Selector.of(PartName.HELD));
+    }
     selectors.add(Selector.of(name));
     if (level > 0) {
       selectors.add(new Selector.OfPart(name, level));

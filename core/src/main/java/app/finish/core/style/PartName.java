@@ -17,6 +17,10 @@ public enum PartName {
   UNITS("Units", WORDS),
   /// The line that says what a held dimension is held at.
   HELD("Held line", WORDS),
+  /// In the held line, the name of what is held.
+  HELD_NAME("Name in the held line", WORDS),
+  /// In the held line, the member at which it is held.
+  HELD_MEMBER("Member in the held line", WORDS),
   /// The head over the stub, spanners and column heads together.
   HEADS("All heads"),
   /// The head over the stub.
@@ -57,6 +61,12 @@ public enum PartName {
   PartName(String label, PartName family) {
     this.label = label;
     this.family = Optional.of(family);
+  }
+
+  /// Whether it is a stretch of text within another part: it has an ink, a weight and a slant of
+  /// its own, and no place.
+  public boolean isStretch() {
+    return this == HELD_NAME || this == HELD_MEMBER;
   }
 
   /// The name for people: "Grand total row".

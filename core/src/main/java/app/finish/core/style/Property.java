@@ -106,8 +106,9 @@ public enum Property {
   STUB_FORM("Stub", "indented|columns"),
   /// "content" (as wide as it must be), "page" (as wide as the page) or a width in points.
   WIDTH("Table width", "content|page|" + Form.POINTS),
-  /// Of columns with figures: "content", "even" (as wide as the widest) or a width in points.
-  COLUMN_WIDTH("Column width", "content|even|" + Form.POINTS),
+  /// Of columns: "content", "even" (as wide as the widest), a width in points, or a share of the
+  /// width that all columns have by their content. Set for the table it is of those with figures.
+  COLUMN_WIDTH("Column width", "content|even|" + Form.POINTS + "|" + Form.NUMBER + "%"),
   /// The least size that the table may be set in to fit a page, in points.
   LEAST_SIZE("Least size", Form.POINTS),
   /// "none", or weight and ink of a frame around the table.
@@ -200,7 +201,8 @@ public enum Property {
           PADDING_BELOW,
           PADDING_SIDES,
           INDENT,
-          ROW_HEIGHT ->
+          ROW_HEIGHT,
+          COLUMN_WIDTH ->
           Chapter.PLACE;
       case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT, RULE_BETWEEN_ROWS, RULE_BETWEEN_COLUMNS ->
           Chapter.RULES;
@@ -215,7 +217,7 @@ public enum Property {
           CURRENCY,
           PERCENT ->
           Chapter.NUMBERS;
-      case GAP, STUB_FORM, WIDTH, COLUMN_WIDTH, LEAST_SIZE, FRAME, RADIUS -> Chapter.TABLE;
+      case GAP, STUB_FORM, WIDTH, LEAST_SIZE, FRAME, RADIUS -> Chapter.TABLE;
       case EVERY, TOGETHER, FROM, COUNTED, OVER -> Chapter.TINT;
     };
   }
@@ -267,7 +269,9 @@ public enum Property {
           "none, or weight and ink, such as 0.5 pt ink double";
       case LINE_HEIGHT -> "a number, such as 1.3";
       case FRAME -> "none, or weight and ink, such as 1 pt ink";
-      case WIDTH, COLUMN_WIDTH, ROW_HEIGHT -> "content, or points, such as 60 pt";
+      case COLUMN_WIDTH ->
+          "content, even, points or a share of the table's width, such as 60 pt or 25%";
+      case WIDTH, ROW_HEIGHT -> "content, or points, such as 60 pt";
       case FACE -> "the name of a face";
       case BAR -> "none, or an ink, where zero is and where it ends, such as accent 0.2 0.75";
       case SIGN ->

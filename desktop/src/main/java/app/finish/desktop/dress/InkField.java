@@ -28,7 +28,6 @@ import javafx.scene.paint.Color;
 /// ```
 final class InkField extends HBox {
   private final TextField text = new TextField();
-  private final String before;
   private final Palette palette;
   private final Consumer<String> changed;
 
@@ -41,9 +40,8 @@ final class InkField extends HBox {
       Palette palette,
       Consumer<String> changed) {
     super(4);
-    this.before = setting;
     this.palette = palette;
-    this.changed = changed;
+    this.changed = TypedChoice.once(setting, changed);
     text.setText(setting);
     text.setId(id + "-text");
     text.setAccessibleText(name);
@@ -103,10 +101,7 @@ final class InkField extends HBox {
   }
 
   private void take(String typed) {
-    String setting = setting(typed.strip(), palette);
-    if (!setting.equals(before)) {
-      changed.accept(setting);
-    }
+    changed.accept(setting(typed.strip(), palette));
   }
 
   /// What was typed as a setting: a role, a tint or a shade of the palette as it is, any other

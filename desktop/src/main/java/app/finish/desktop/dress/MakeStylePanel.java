@@ -2,6 +2,8 @@ package app.finish.desktop.dress;
 
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Benches;
@@ -77,7 +79,13 @@ public final class MakeStylePanel {
   }
 
   private void fromScratch() {
-    HouseStyle style = HouseStyle.blank(named(Texts.of("make.scratchName")));
+    HouseStyle style =
+        HouseStyle.blank(named(Texts.of("make.scratchName")))
+            .withPalette(dressing.styles().named("Plain").orElseThrow().palette())
+            .with(Selector.of(PartName.NUMBER), Property.LEAD_IN, "Table")
+            .with(Selector.of(PartName.COLUMN_HEAD), Property.ALIGN, "end")
+            .with(Selector.of(PartName.SPANNER), Property.ALIGN, "centre")
+            .with(Selector.of(PartName.BODY), Property.ALIGN, "decimal");
     dressing.make(Texts.of("change.makeStyle", style.name()), style);
     dressing.intoStyleProperty().set(true);
     desk.say(Texts.of("notice.made", style.name()));

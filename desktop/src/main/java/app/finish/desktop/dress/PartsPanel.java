@@ -40,6 +40,7 @@ public final class PartsPanel {
   private final Dressing dressing;
   private final ProofPainter painter;
   private final LinesPanel lines;
+  private final DecimalsPanel decimals;
   private final FlowPane pictures = new FlowPane(8, 8);
   private final Label hint = Benches.caption("");
   private final VBox rows = new VBox();
@@ -54,6 +55,7 @@ public final class PartsPanel {
     this.dressing = desk.dressing();
     this.painter = painter;
     this.lines = new LinesPanel(desk.dressing());
+    this.decimals = new DecimalsPanel(desk);
   }
 
   Node build() {
@@ -216,11 +218,31 @@ public final class PartsPanel {
         nodes.add(new PropertyRow(dressing, height.get(), property).build());
       }
     }
+    boolean figures =
+        chosen.equals(Selector.of(PartName.TABLE)) || chosen.equals(Selector.of(PartName.BODY));
+    if (chapter == Property.Chapter.NUMBERS && figures) {
+      decimals.build().ifPresent(panel -> nodes.add(0, panel));
+    }
     boolean only = dressing.intoStyleProperty().get() && chosen instanceof Selector.OfPlace;
     if (only) {
       nodes.addFirst(Benches.caption(Texts.of("parts.onlyHere")));
     }
     Benches.replace(rows, nodes);
+  }
+
+  /// Whether the columns of a height can have a width.
+  private static boolean hasColumns(Selector selector) {
+    return switch (selector) {
+      case Selector.OfPart(PartName part, int _) ->
+          part == PartName.TABLE
+              || part == PartName.BODY
+              || part == PartName.STUB
+              || part == PartName.SUBTOTAL_COLUMN
+              || part == PartName.GRAND_TOTAL_COLUMN;
+      case Selector.OfKind _, Selector.OfMeasure _ -> true;
+      case Selector.OfPlace place -> place.line() && place.down().isEmpty();
+      default -> false;
+    };
   }
 
   /// The properties that mean something at a height.
@@ -229,10 +251,15 @@ public final class PartsPanel {
     boolean tint =
         selector instanceof Selector.Alternate || selector instanceof Selector.AlternateColumns;
     List<Property> offered = new ArrayList<>();
+    boolean stretch = selector instanceof Selector.OfPart of && of.part().isStretch();
+    if (stretch) {
+      return List.of(Property.WEIGHT, Property.SLANT, Property.INK);
+    }
     for (Property property : Property.values()) {
       boolean fits =
           switch (property.chapter()) {
             case TABLE -> table;
+            case PLACE -> property != Property.COLUMN_WIDTH || hasColumns(selector);
             case TINT -> tint;
             default -> true;
           };

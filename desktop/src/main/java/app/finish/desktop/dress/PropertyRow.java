@@ -22,8 +22,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -182,7 +180,8 @@ public final class PropertyRow {
           wanted -> change(wanted, setting));
     }
     List<String> choices = property.choices();
-    if (!choices.isEmpty() && choices.contains(setting)) {
+    boolean typed = property == Property.DECIMALS;
+    if (!typed && !choices.isEmpty() && choices.contains(setting)) {
       ChoiceBox<String> box = new ChoiceBox<>();
       box.getItems().setAll(choices);
       box.setValue(setting);
@@ -193,28 +192,9 @@ public final class PropertyRow {
     box.setEditable(true);
     box.getItems().setAll(suggestions());
     box.setValue(setting);
-    box.setOnAction(event -> change(box.getEditor().getText(), setting));
-    box.getEditor()
-        .addEventFilter(
-            KeyEvent.KEY_PRESSED,
-            event -> {
-              if (event.getCode() == KeyCode.ENTER) {
-                change(box.getEditor().getText(), setting);
-                event.consume();
-              } else if (event.getCode() == KeyCode.ESCAPE) {
-                box.getEditor().setText(setting);
-              }
-            });
-    box.getEditor()
-        .focusedProperty()
-        .addListener(
-            (p, before, now) -> {
-              if (before && !now) {
-                change(box.getEditor().getText(), setting);
-              }
-            });
-    box.getEditor().setId("property-" + property.word() + "-text");
-    box.getEditor().setAccessibleText(property.label());
+    box.setId("property-" + property.word());
+    box.setAccessibleText(property.label());
+    TypedChoice.take(box, setting, wanted -> dressing.change(height.selectors(), property, wanted));
     return box;
   }
 
@@ -229,6 +209,7 @@ public final class PropertyRow {
     return switch (property) {
       case FACE -> List.of("Arial", "Times New Roman", "Calibri", "Georgia");
       case SIZE -> List.of("8 pt", "9 pt", "10 pt", "11 pt", "12 pt", "90%", "110%");
+      case DECIMALS -> property.choices();
       case LINE_HEIGHT -> List.of("1", "1.15", "1.3", "1.5", "2");
       case ROW_HEIGHT -> List.of("content", "16 pt", "20 pt");
       case WIDTH -> List.of("content", "page", "400 pt");

@@ -112,6 +112,15 @@ public record Heights(
                     Selector.of(family),
                     box -> box.cell().part().name().family().equals(Optional.of(family))));
     add(general, "", Selector.of(part.name()), box -> box.cell().part().name() == part.name());
+    if (part.name() == PartName.HELD) {
+      for (PartName stretch : List.of(PartName.HELD_NAME, PartName.HELD_MEMBER)) {
+        List<Selector> way = new ArrayList<>(general.getLast().way());
+        way.removeIf(one -> one instanceof Selector.OfPart of && of.part().isStretch());
+        way.add(Selector.of(stretch));
+        Predicate<CellBox> covers = general.getLast().covers;
+        general.add(new Heights(stretch.label(), Selector.of(stretch), way, covers));
+      }
+    }
     if (part.level() > 0 && levels(shown, part.name()) > 1) {
       add(
           general,

@@ -28,6 +28,7 @@ public final class ProofHands {
   private final ProofView view;
   private final ProofEdits edits;
   private final HeadingDrag dragging;
+  private final EdgeDrag edges;
   private Optional<Point2D> grip = Optional.empty();
   private Optional<CellBox> begun = Optional.empty();
   private boolean moved;
@@ -37,6 +38,7 @@ public final class ProofHands {
     this.view = view;
     this.edits = new ProofEdits(desk, view);
     this.dragging = new HeadingDrag(desk, view);
+    this.edges = new EdgeDrag(desk, view);
   }
 
   /// Listens to the view.
@@ -53,7 +55,12 @@ public final class ProofHands {
   private void point(MouseEvent event) {
     desk.pointedProperty().set(view.at(event.getX(), event.getY()));
     boolean over = desk.pointedProperty().get().isPresent();
-    view.setCursor(over ? Cursor.HAND : Cursor.DEFAULT);
+    Optional<Boolean> edge =
+        desk.stepProperty().get() == Step.DRESS
+            ? edges.at(event.getX(), event.getY())
+            : Optional.empty();
+    Cursor hand = over ? Cursor.HAND : Cursor.DEFAULT;
+    view.setCursor(edge.map(column -> column ? Cursor.H_RESIZE : Cursor.V_RESIZE).orElse(hand));
   }
 
   private void press(MouseEvent event) {
@@ -64,6 +71,10 @@ public final class ProofHands {
         event.getButton() == MouseButton.PRIMARY
             ? view.at(event.getX(), event.getY())
             : Optional.empty();
+    boolean primary = event.getButton() == MouseButton.PRIMARY;
+    if (primary && desk.stepProperty().get() == Step.DRESS) {
+      edges.grip(event.getX(), event.getY());
+    }
     if (desk.stepProperty().get() == Step.ARRANGE) {
       dragging.grip(view.at(event.getX(), event.getY()));
     }
@@ -79,7 +90,9 @@ public final class ProofHands {
       return;
     }
     moved = true;
-    if (dragging.isOn()) {
+    if (edges.isOn()) {
+      edges.to(event.getX(), event.getY());
+    } else if (dragging.isOn()) {
       dragging.to(event.getX(), event.getY());
     } else if (begun.isPresent()) {
       view.at(event.getX(), event.getY()).ifPresent(to -> pickTo(begun.get(), to, event));
@@ -91,7 +104,12 @@ public final class ProofHands {
 
   private void release(MouseEvent event) {
     grip = Optional.empty();
+    boolean resized = edges.drop(moved);
     boolean dropped = dragging.drop(moved);
+    if (resized && !moved && event.getClickCount() == 2) {
+      edges.free(event.getX(), event.getY());
+      return;
+    }
     if (dropped || moved || event.getButton() != MouseButton.PRIMARY) {
       return;
     }

@@ -199,6 +199,11 @@ public final class DocxTable {
       border("w:bottom", look.ruleBelow(), 1);
       xml.close("w:pBdr");
     }
+    boolean filled = width == 0 && look.fill().isPresent();
+    if (filled) {
+      String hex = look.fill().orElseThrow().hex();
+      xml.empty("w:shd", "w:val", "clear", "w:color", "auto", "w:fill", hex);
+    }
     boolean decimal = look.align() == Align.DECIMAL || look.align() == Align.DECIMAL_CENTRE;
     if (decimal && cell.place() instanceof CellMeaning.Body && width > 0) {
       double point =
@@ -209,6 +214,11 @@ public final class DocxTable {
     }
     if (cell.indent() > 0) {
       xml.empty("w:ind", "w:left", DocxUnits.twips(cell.indent() * look.indent()));
+    }
+    if (filled) {
+      double table = proof.columns().stream().mapToDouble(Proof.Column::width).sum();
+      double spare = Math.max(0, proof.paper().textWidth() - table);
+      xml.empty("w:ind", "w:right", DocxUnits.twips(spare));
     }
     xml.close("w:pPr");
     for (Run run : cell.runs()) {
@@ -232,7 +242,8 @@ public final class DocxTable {
     boolean underlined = look.underline() != Look.Underline.NONE;
     boolean differs = run.bold() != look.bold() || run.italic() != look.italic();
     boolean struck = look.setting(Property.STRIKE).equals("single");
-    if (differs || run.raised() || underlined || struck) {
+    boolean inked = !run.ink().isEmpty();
+    if (differs || inked || run.raised() || underlined || struck) {
       xml.open("w:rPr");
       if (run.bold() != look.bold()) {
         xml.empty("w:b", "w:val", run.bold() ? 1 : 0);
@@ -242,6 +253,9 @@ public final class DocxTable {
       }
       if (struck) {
         xml.empty("w:strike");
+      }
+      if (inked) {
+        xml.empty("w:color", "w:val", palette.colour(run.ink()).hex());
       }
       if (underlined) {
         boolean two = look.underline() == Look.Underline.DOUBLE;

@@ -186,8 +186,14 @@ public final class HtmlWriter implements TableWriter {
   }
 
   private static void words(Element element, DressedCell cell, Dressed dressed) {
+    String fill = cell.look().fill().map(colour -> "; background: " + colour).orElse("");
+    double sides = fill.isEmpty() ? 0 : cell.look().sides();
     element.attr(
-        "style", text(cell.look()) + "; text-align: left; padding: " + padding(cell.look(), 0, 0));
+        "style",
+        text(cell.look())
+            + "; text-align: left; padding: "
+            + padding(cell.look(), sides, sides)
+            + fill);
     runs(element, cell, dressed.palette());
   }
 
@@ -203,6 +209,10 @@ public final class HtmlWriter implements TableWriter {
       }
       if (run.italic() != cell.look().italic()) {
         target = target.appendElement(run.italic() ? "i" : "span");
+      }
+      if (!run.ink().isEmpty()) {
+        target = target.appendElement("span");
+        target.attr("style", "color: " + palette.colour(run.ink()));
       }
       if (run.raised()) {
         target = target.appendElement("sup");

@@ -10,7 +10,8 @@ import java.util.List;
 /// Measures and breaks the text of cells.
 public final class Measurer {
   /// A piece of one line in one font.
-  public record Piece(String text, Face face, double width, boolean raised, String swatch) {}
+  public record Piece(
+      String text, Face face, double width, boolean raised, String swatch, String ink) {}
 
   /// A line of text.
   public record Line(List<Piece> pieces, double width) {}
@@ -161,7 +162,8 @@ public final class Measurer {
   }
 
   private Piece piece(String text, Face face, double size, Run run) {
-    return new Piece(text, face, fonts.width(text, face, size), run.raised(), run.swatch());
+    double width = fonts.width(text, face, size);
+    return new Piece(text, face, width, run.raised(), run.swatch(), run.ink());
   }
 
   /// The words of a text, each with the blanks behind it. A line may also end after a dash or a

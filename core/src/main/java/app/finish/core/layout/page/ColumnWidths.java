@@ -10,7 +10,9 @@ import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.font.Measurer;
 import app.finish.core.style.Look;
 import app.finish.core.style.Look.Align;
+import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -203,20 +205,53 @@ public final class ColumnWidths {
     }
   }
 
-  /// Columns of figures are as wide as the widest of them, or as wide as the style says.
+  /// Columns are as wide as the style says, or as the widest of those that are to be even; never so
+  /// narrow that a figure would not fit.
   private void setAsked() {
-    String asked = dressed.root().setting(Property.COLUMN_WIDTH);
-    if (asked.equals("content")) {
-      return;
+    String[] asked = new String[widths.length];
+    double widest = 0;
+    double all = total();
+    for (int column = 0; column < widths.length; column++) {
+      asked[column] = asked(column);
+      widest = asked[column].equals("even") ? Math.max(widest, widths[column]) : widest;
     }
-    double width = dressed.root().points(Property.COLUMN_WIDTH);
-    for (int column = dressed.stubColumns(); column < widths.length; column++) {
-      width = asked.equals("even") ? Math.max(width, widths[column]) : width;
+    for (int column = 0; column < widths.length; column++) {
+      if (!asked[column].equals("content")) {
+        double figures = before[column] + after[column] + 2 * sides(column);
+        double width = width(asked[column], widest, all);
+        widths[column] = Math.max(width, Math.max(narrowest[column], figures));
+      }
     }
-    for (int column = dressed.stubColumns(); column < widths.length; column++) {
-      double figures = before[column] + after[column] + 2 * sides(column);
-      widths[column] = Math.max(width, Math.max(narrowest[column], figures));
+  }
+
+  private static double width(String asked, double widest, double all) {
+    if (asked.equals("even")) {
+      return widest;
     }
+    double number = Double.parseDouble(asked.replaceAll("[ pt%]", ""));
+    return asked.endsWith("%") ? number / 100 * all : number;
+  }
+
+  /// The width that is asked of a column; what is set for the table is for figures alone.
+  private String asked(int column) {
+    if (column >= dressed.stubColumns()) {
+      Look look = looks[column] == null ? dressed.root() : looks[column];
+      return look.setting(Property.COLUMN_WIDTH);
+    }
+    for (DressedRow row : rows) {
+      for (DressedCell cell : row.cells()) {
+        boolean own = cell.place() instanceof CellMeaning.Stub && cell.column() == column;
+        boolean set =
+            cell.look()
+                .origin(Property.COLUMN_WIDTH)
+                .filter(origin -> !origin.selector().equals(Selector.of(PartName.TABLE)))
+                .isPresent();
+        if (own && set) {
+          return cell.look().setting(Property.COLUMN_WIDTH);
+        }
+      }
+    }
+    return "content";
   }
 
   private void widenForSpans() {

@@ -138,7 +138,8 @@ public final class PagePainter {
       DressedCell cell = set.cell();
       boolean words = isWords(row.row());
       double x = paper.margin() + (words ? 0 : columns.left(cell.column()));
-      double width = words ? paper.textWidth() : columns.width(cell.column(), cell.columnSpan());
+      double room = SetRow.wordsWidth(cell, paper.textWidth(), columns.total());
+      double width = words ? room : columns.width(cell.column(), cell.columnSpan());
       double height = heights.of(at, cell.rowSpan());
       Line first = set.lines().getFirst();
       double gap = first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();
@@ -211,8 +212,8 @@ public final class PagePainter {
     if (at < 0) {
       double size = piece.raised() ? look.size() * Run.RAISED_SIZE : look.size();
       double y = piece.raised() ? baseline - look.size() * Run.RAISED_BY : baseline;
-      texts.add(
-          new Mark.Text(start, y, piece.text(), piece.width(), piece.face(), size, look.ink()));
+      Colour ink = piece.ink().isEmpty() ? look.ink() : dressed.palette().colour(piece.ink());
+      texts.add(new Mark.Text(start, y, piece.text(), piece.width(), piece.face(), size, ink));
       return;
     }
     String before = piece.text().substring(0, at);

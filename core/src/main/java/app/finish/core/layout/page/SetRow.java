@@ -24,7 +24,8 @@ public final class SetRow {
     this.cells = new ArrayList<>(row.cells().size());
     for (DressedCell cell : row.cells()) {
       boolean words = row.band() == DressedRow.Band.ABOVE || row.band() == DressedRow.Band.BELOW;
-      double width = words ? tableWidth : columns.width(cell.column(), cell.columnSpan());
+      double wordsWidth = wordsWidth(cell, tableWidth, columns.total());
+      double width = words ? wordsWidth : columns.width(cell.column(), cell.columnSpan());
       double room = width - 2 * cell.look().sides() - cell.indent() * cell.look().indent();
       boolean shortened = cell.look().shortened() && !words;
       SetCell set =
@@ -35,6 +36,11 @@ public final class SetRow {
         height = Math.max(height, Math.max(set.height(), cell.look().rowHeight()));
       }
     }
+  }
+
+  /// How wide words are set: as wide as the page, or, on a fill, as wide as the table.
+  static double wordsWidth(DressedCell cell, double page, double table) {
+    return cell.look().fill().isPresent() ? Math.min(page, table) : page;
   }
 
   private SetRow(DressedRow row, List<SetCell> cells, double height) {
