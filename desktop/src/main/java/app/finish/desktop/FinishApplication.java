@@ -71,7 +71,7 @@ public final class FinishApplication {
             fonts,
             proofs,
             sending,
-            new WindowPicker(stage),
+            new WindowPicker(stage, Preferences.userRoot().node("app/finish/habits")),
             new Recent(Preferences.userRoot().node("app/finish")),
             new LastingChoices(Preferences.userRoot().node("app/finish/habits")),
             () -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));

@@ -13,6 +13,8 @@ import app.finish.desktop.dress.DressBench;
 import app.finish.desktop.highlight.HighlightBench;
 import app.finish.desktop.kit.PaintFonts;
 import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.bringin.TypeBoard;
+import app.finish.desktop.model.Typing;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.FilePicker;
@@ -34,6 +36,7 @@ import app.finish.desktop.shell.Actions;
 import app.finish.desktop.shell.EmptyBoard;
 import app.finish.desktop.shell.FindBar;
 import app.finish.desktop.shell.Galley;
+import app.finish.desktop.shell.Habits;
 import app.finish.desktop.shell.InfoLine;
 import app.finish.desktop.shell.LaterInput;
 import app.finish.desktop.shell.NoticeBar;
@@ -123,6 +126,7 @@ public final class MainWindow {
         .getStylesheets()
         .add(MainWindow.class.getResource("/app/finish/desktop/finish.css").toExternalForm());
     new LaterInput(desk.showing()).take(scene);
+    new Habits().take(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     takeDrops();
     desk.historyProperty().addListener((p, before, now) -> arrange());
@@ -130,6 +134,7 @@ public final class MainWindow {
     desk.dressing().leafProperty().addListener((p, before, now) -> arrange());
     desk.offerProperty().addListener((p, before, now) -> arrange());
     tallies.connectingProperty().addListener((p, before, now) -> arrange());
+    desk.intake().typingProperty().addListener((p, before, now) -> arrange());
     arrange();
   }
 
@@ -178,18 +183,24 @@ public final class MainWindow {
     boolean empty = desk.isEmpty();
     Optional<TablesToPick> offer = desk.offerProperty().get();
     boolean connecting = tallies.connectingProperty().get();
+    Optional<Typing> typing = desk.intake().typingProperty().get();
+    boolean board = offer.isPresent() || connecting || typing.isPresent();
     if (connecting) {
-      ConnectBoard board = new ConnectBoard(tallies, desk, CONNECTIONS);
-      surface.getChildren().setAll(board);
-      board.focusFirst();
+      ConnectBoard now = new ConnectBoard(tallies, desk, CONNECTIONS);
+      surface.getChildren().setAll(now);
+      now.focusFirst();
+    } else if (typing.isPresent()) {
+      TypeBoard now = new TypeBoard(desk.intake(), typing.get(), new SystemClip());
+      surface.getChildren().setAll(now);
+      now.focusFirst();
     } else if (offer.isPresent()) {
-      PickBoard board = new PickBoard(desk, painter, offer.get(), files::offerAgain);
-      surface.getChildren().setAll(board);
-      board.focusFirst();
+      PickBoard now = new PickBoard(desk, painter, offer.get(), files::offerAgain);
+      surface.getChildren().setAll(now);
+      now.focusFirst();
     } else if (empty) {
-      EmptyBoard board = new EmptyBoard(files);
-      surface.getChildren().setAll(board);
-      board.focusFirst();
+      EmptyBoard now = new EmptyBoard(desk, files, tallies, painter);
+      surface.getChildren().setAll(now);
+      now.focusFirst();
     } else if (!surface.getChildren().contains(proof)) {
       surface.getChildren().setAll(proof, paper, legend, findBar);
       proof.requestFocus();
@@ -198,10 +209,10 @@ public final class MainWindow {
         desk.stepProperty().get() == Step.DRESS
             && desk.dressing().leafProperty().get() == Dressing.Leaf.PAPER);
     for (Node node : List.of(galley, slug)) {
-      node.setVisible(!empty && offer.isEmpty() && !connecting);
-      node.setManaged(!empty && offer.isEmpty() && !connecting);
+      node.setVisible(!empty && !board);
+      node.setManaged(!empty && !board);
     }
-    boolean shows = !empty && !benchShut && offer.isEmpty() && !connecting;
+    boolean shows = !empty && !benchShut && !board;
     Step step = desk.stepProperty().get();
     if (!shows) {
       work.setLeft(null);

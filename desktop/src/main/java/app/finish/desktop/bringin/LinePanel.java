@@ -241,7 +241,7 @@ public final class LinePanel {
   private static Node roles(
       String id, List<LineRole> roles, LineRole now, Consumer<LineRole> choose) {
     FlowPane choices = new FlowPane(6, 6);
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     for (LineRole role : roles) {
       ToggleButton choice = new ToggleButton(name(role));
       choice.setId(id + role.name().toLowerCase(Locale.ROOT));

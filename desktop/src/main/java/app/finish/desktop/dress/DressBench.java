@@ -46,7 +46,7 @@ public final class DressBench {
   }
 
   public Node build() {
-    Node node = Benches.desk(Step.DRESS.label(), tabs(), shown);
+    Node node = Benches.desk(Step.DRESS.label(), tabs(), (Node) shown);
     node.setId("bench-dress");
     desk.pickProperty().addListener((p, before, now) -> turnToParts(before, now));
     Benches.follow(
@@ -68,7 +68,7 @@ public final class DressBench {
   private Node tabs() {
     HBox chips = new HBox();
     chips.getStyleClass().addAll("chips", "leaves");
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     for (Dressing.Leaf leaf : Dressing.Leaf.values()) {
       String word = leaf.name().toLowerCase(Locale.ROOT).replace('_', '-');
       ToggleButton chip = new ToggleButton(Texts.of("dress.leaf." + word));

@@ -105,7 +105,7 @@ public final class PaperPanel {
   private Node chips(List<String> names, IntSupplier now, Chosen then) {
     HBox chips = new HBox();
     chips.getStyleClass().add("chips");
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     for (int i = 0; i < names.size(); i++) {
       int own = i;
       ToggleButton chip = new ToggleButton(Texts.of(names.get(i)));

@@ -74,7 +74,7 @@ public final class PartsPanel {
   private Node scope() {
     HBox chips = new HBox();
     chips.getStyleClass().add("chips");
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     ToggleButton here = chip("scope-table", Texts.of("parts.table"), group);
     ToggleButton style = chip("scope-style", Texts.of("parts.style", "…"), group);
     here.setOnAction(event -> dressing.intoStyleProperty().set(false));
@@ -129,7 +129,7 @@ public final class PartsPanel {
       chosen = heights.getFirst().selector();
     }
     List<Node> nodes = new ArrayList<>();
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     for (int i = 0; i < heights.size(); i++) {
       nodes.add(picture(heights.get(i), i, group, shown.get()));
     }
@@ -195,7 +195,7 @@ public final class PartsPanel {
       chapter = properties.getFirst().chapter();
     }
     List<Node> chips = new ArrayList<>();
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     for (Property.Chapter one : Property.Chapter.values()) {
       if (properties.stream().anyMatch(property -> property.chapter() == one)) {
         ToggleButton chip = chip("chapter-" + one.ordinal(), one.label(), group);

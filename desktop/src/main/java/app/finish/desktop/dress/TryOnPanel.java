@@ -69,7 +69,7 @@ public final class TryOnPanel {
   private Node scope() {
     FlowPane chips = new FlowPane(4, 4);
     chips.setId("wear-scope");
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     Runnable fill =
         () -> {
           if (desk.table().isEmpty() || desk.stepProperty().get() != Step.DRESS) {

@@ -9,6 +9,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -34,6 +35,37 @@ public final class Benches {
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.setFocusTraversable(false);
     return scroll;
+  }
+
+  /// A bench whose leaves stay in sight over what scrolls.
+  public static VBox desk(String name, Node leaves, Node leaf) {
+    Label title = new Label(name);
+    title.getStyleClass().add("bench-name");
+    VBox head = new VBox(title, leaves);
+    head.getStyleClass().add("bench-head");
+    VBox column = new VBox(leaf);
+    column.getStyleClass().addAll("bench-column", "bench-leaf");
+    ScrollPane scroll = new ScrollPane(column);
+    scroll.getStyleClass().add("bench");
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setFocusTraversable(false);
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    return new VBox(head, scroll);
+  }
+
+  /// Switches of which one is on, and stays on when it is pressed again.
+  public static ToggleGroup oneOf() {
+    ToggleGroup group = new ToggleGroup();
+    group
+        .selectedToggleProperty()
+        .addListener(
+            (p, before, now) -> {
+              if (now == null && before != null && group.getToggles().contains(before)) {
+                before.setSelected(true);
+              }
+            });
+    return group;
   }
 
   /// A section under a small heading.

@@ -8,6 +8,7 @@ import java.util.Map;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.transform.Affine;
 
 /// Draws the marks of a page on a canvas. It expects the canvas to be scaled and moved so that one
 /// unit is one point of the page.
@@ -49,11 +50,25 @@ public final class ProofPainter {
     }
   }
 
+  /// Fills whole pixels, so that fills that touch leave no seam between them.
+  private static void fill(
+      GraphicsContext canvas, double x, double y, double width, double height) {
+    Affine to = canvas.getTransform();
+    double left = Math.round(to.getMxx() * x + to.getTx());
+    double top = Math.round(to.getMyy() * y + to.getTy());
+    double right = Math.round(to.getMxx() * (x + width) + to.getTx());
+    double bottom = Math.round(to.getMyy() * (y + height) + to.getTy());
+    double wide = Math.max(1, right - left) / to.getMxx();
+    double high = Math.max(1, bottom - top) / to.getMyy();
+    canvas.fillRect(
+        (left - to.getTx()) / to.getMxx(), (top - to.getTy()) / to.getMyy(), wide, high);
+  }
+
   private void paint(GraphicsContext canvas, Mark mark, double hairline, double origin) {
     switch (mark) {
       case Mark.Fill fill -> {
         canvas.setFill(colour(fill.colour()));
-        canvas.fillRect(fill.x(), fill.y() - origin, fill.width(), fill.height());
+        fill(canvas, fill.x(), fill.y() - origin, fill.width(), fill.height());
       }
       case Mark.Rule rule -> {
         canvas.setStroke(colour(rule.colour()));

@@ -184,6 +184,7 @@ public final class Desk {
 
   /// Makes a change that can be undone.
   public void change(String label, Document changed) {
+    notice.set(Optional.empty());
     history.set(history.get().with(label, changed));
   }
 
@@ -198,10 +199,12 @@ public final class Desk {
   }
 
   public void undo() {
+    notice.set(Optional.empty());
     history.set(history.get().undo());
   }
 
   public void redo() {
+    notice.set(Optional.empty());
     history.set(history.get().redo());
   }
 
@@ -222,6 +225,7 @@ public final class Desk {
   /// Shows another table of the document.
   public void show(int table) {
     if (table >= 0 && table < document().items().size()) {
+      notice.set(table == index.get() ? notice.get() : Optional.empty());
       trying.set(Optional.empty());
       pick.set(Optional.empty());
       pointed.set(Optional.empty());

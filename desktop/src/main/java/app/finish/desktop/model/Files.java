@@ -6,6 +6,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.tally.Reading;
 import app.finish.desktop.kit.Texts;
+import app.finish.formats.samples.Samples;
 import app.finish.formats.FileTables;
 import app.finish.formats.InputFormat;
 import app.finish.formats.OutputFormat;
@@ -20,9 +21,11 @@ import app.finish.records.sql.DatabaseQuery;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -30,6 +33,13 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 public final class Files {
   private static final long LARGE = 64L << 20;
   private static final String[] RECORD_ENDINGS = starred(RecordFile.ENDINGS);
+  private static final String[] ALL_ENDINGS =
+      Stream.of(
+              List.of("finish"), InputFormat.allEndings(), RecordFile.ENDINGS)
+          .flatMap(List::stream)
+          .distinct()
+          .map(ending -> "*." + ending)
+          .toArray(String[]::new);
   private static final String[] TABLE_ENDINGS = starred(InputFormat.allEndings());
 
   private final Desk desk;
@@ -83,13 +93,38 @@ public final class Files {
     settled(() -> begin(Document.EMPTY, Texts.of("document.untitled")));
   }
 
-  /// Asks for a document and opens it.
+  /// Asks for a file and opens it, whatever it is: a document in the place of this one, tables and
+  /// records in this one.
   public void open() {
+    picker.toRead(Texts.of("files.all"), ALL_ENDINGS).ifPresent(this::bringIn);
+  }
+
+  /// The first table of a file as it looks, if it has one.
+  public Optional<Shown> firstTable(Path path) throws IOException {
+    Document document =
+        isDocument(path)
+            ? DocumentFile.read(path)
+            : desk.intake().preview(Sources.read(path));
+    return document.items().isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            desk.proofs().picture(document, 0, document.table(0).finish(), Paper.A4));
+  }
+
+  private static boolean isDocument(Path path) {
+    return path.toString().toLowerCase(Locale.ROOT).endsWith(".finish");
+  }
+
+  /// Begins with the document of the demo.
+  public void demo() {
     settled(
         () ->
-            picker
-                .toRead(Texts.of("files.documents"), "*.finish")
-                .ifPresent(this::openWithoutAsking));
+            desk.worker()
+                .run(
+                    Texts.of("busy.demo"),
+                    Samples::demo,
+                    document -> begin(document, Texts.of("document.demo")),
+                    desk::tell));
   }
 
   /// Opens a document, once the old one is dealt with.
@@ -175,7 +210,7 @@ public final class Files {
 
   /// Brings the tables of a file in.
   public void bringIn(Path path) {
-    if (path.toString().toLowerCase(Locale.ROOT).endsWith(".finish")) {
+    if (isDocument(path)) {
       open(path);
     } else if (isOnlyRecords(path)) {
       tallies.bringIn(path, Reading.PLAIN);
@@ -233,6 +268,7 @@ public final class Files {
     }
     if (offer.tables().tables().size() == 1 && !offer.tables().hides()) {
       desk.offerProperty().set(Optional.empty());
+      offer.file().ifPresent(recent::add);
       desk.intake().add(offer.tables().tables());
     } else {
       desk.offerProperty().set(Optional.of(offer));
@@ -300,7 +336,18 @@ public final class Files {
     picker
         .toWrite(name, format.label(), "*." + format.extension())
         .ifPresent(
-            path -> sendOut(format, paper, indexes, withEnding(path, "." + format.extension())));
+            path -> {
+              OutputFormat meant = meant(path).orElse(format);
+              sendOut(meant, paper, indexes, withEnding(path, "." + meant.extension()));
+            });
+  }
+
+  /// The format that an ending names which the person typed.
+  private static Optional<OutputFormat> meant(Path path) {
+    String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
+    return Arrays.stream(OutputFormat.values())
+        .filter(one -> name.endsWith("." + one.extension()))
+        .findFirst();
   }
 
   private void sendOut(OutputFormat format, Paper paper, List<Integer> indexes, Path path) {

@@ -7,13 +7,25 @@ import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.desktop.kit.Texts;
+import app.finish.core.grid.Grid;
+import app.finish.core.grid.GridPlace;
+import app.finish.core.grid.TypedGrid;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.problem.Refusal;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /// Takes tables in, dressed as new tables are, and new numbers under those that are there.
 public final class Intake {
+  /// A table of more cells than these is not typed into.
+  private static final int MOST_TYPED = 1_500;
+
   private final Desk desk;
+  private final ObjectProperty<Optional<Typing>> typing =
+      new SimpleObjectProperty<>(Optional.empty());
 
   /// What is to be said of a style that new tables are to wear and that is not at hand.
   private Optional<String> missing = Optional.empty();
@@ -92,6 +104,57 @@ public final class Intake {
         unplaced.isEmpty()
             ? told
             : told + " " + Texts.of("notice.unplaced", String.join(", ", unplaced)));
+  }
+
+  /// The table that is being typed, if one is.
+  public ObjectProperty<Optional<Typing>> typingProperty() {
+    return typing;
+  }
+
+  /// Begins to type a table.
+  public void typeNew() {
+    typing.set(Optional.of(new Typing(TypedGrid.blank(8, 5), Optional.empty())));
+  }
+
+  /// Begins to type more into the table at hand.
+  public void typeMore() {
+    Optional<DocumentTable> table = desk.table();
+    if (table.isEmpty()) {
+      return;
+    }
+    Grid grid = table.get().source().grid();
+    boolean tallied = table.get().source().tally().isPresent();
+    if (tallied || (long) grid.rows() * grid.columns() > MOST_TYPED) {
+      desk.tell(new Refusal(Texts.of(tallied ? "type.tallied" : "type.tooLarge", MOST_TYPED)));
+      return;
+    }
+    typing.set(
+        Optional.of(new Typing(TypedGrid.of(grid), Optional.of(desk.indexProperty().get()))));
+  }
+
+  /// Leaves what is typed.
+  public void leaveTyping() {
+    typing.set(Optional.empty());
+  }
+
+  /// Takes a table that was typed.
+  ///
+  /// @param index the table that it extends, if it does
+  public void takeTyped(TypedGrid grid, Optional<Integer> index) {
+    if (grid.isBlank()) {
+      desk.tell(new Refusal(Texts.of("type.nothing")));
+      return;
+    }
+    leaveTyping();
+    if (index.isEmpty()) {
+      add(List.of(new Source(Texts.of("type.name"), grid.grid())));
+      return;
+    }
+    Source before = desk.document().table(index.get()).source();
+    Grid placed = grid.grid().at(new GridPlace(before.grid().top(), before.grid().left()));
+    Source after = new Source(before.name(), placed);
+    desk.change(
+        Texts.of("change.typed", before.name()), desk.document().withSource(index.get(), after));
   }
 
   /// A document of these tables as they would be brought in, to be shown before they are.

@@ -63,7 +63,7 @@ public final class SendOutBench {
     boolean choice = tables > 1 && format.get().holdsSeveralTables();
     ToggleButton one = chip(Texts.of("send.this"), "send-this", !all.get() || !choice);
     ToggleButton every = chip(Texts.of("send.all", tables), "send-all", all.get() && choice);
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     one.setToggleGroup(group);
     every.setToggleGroup(group);
     one.setOnAction(event -> choose(false, one));
@@ -88,7 +88,7 @@ public final class SendOutBench {
 
   private Node formats() {
     VBox choices = new VBox(10);
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     for (OutputFormat one : OutputFormat.values()) {
       String word = one.extension();
       RadioButton choice =
@@ -107,7 +107,7 @@ public final class SendOutBench {
   private Node papers() {
     HBox chips = new HBox();
     chips.getStyleClass().add("chips");
-    ToggleGroup group = new ToggleGroup();
+    ToggleGroup group = Benches.oneOf();
     for (Paper one : List.of(Paper.A4, Paper.LETTER)) {
       String key = one.equals(Paper.A4) ? "a4" : "letter";
       ToggleButton choice =

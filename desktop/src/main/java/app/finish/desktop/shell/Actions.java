@@ -59,6 +59,8 @@ public final class Actions {
     BooleanSupplier table = () -> !desk.isEmpty();
     add(all, "action.bringIn", "Shortcut+I", always, files::bringIn);
     add(all, "action.paste", "Shortcut+V", always, files::paste);
+    add(all, "action.type", "", always, desk.intake()::typeNew);
+    add(all, "action.typeMore", "", table, desk.intake()::typeMore);
     add(all, "action.records", "Shortcut+Shift+I", always, files::bringInRecords);
     add(all, "action.connect", "", always, () -> tallies.connectingProperty().set(true));
     BooleanSupplier tallied = () -> tallies.askedProperty().get().isPresent();

@@ -1,48 +1,104 @@
 package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.kit.Thumbnail;
+import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Tallies;
 import java.nio.file.Path;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/// What stands on the desk while there is no table: what to do first.
+/// What stands on the desk while there is no table: the ways to begin, each with a sentence, and the
+/// documents worked on lately with their first tables.
 public final class EmptyBoard extends VBox {
-  private final Button open = new Button(Texts.of("empty.open"));
+  private static final double WIDTH = 132;
+  private static final double HEIGHT = 78;
 
-  public EmptyBoard(Files files) {
+  private final Desk desk;
+  private final Files files;
+  private final ProofPainter painter;
+  private final Button open = Benches.button("empty-open", "empty.open", this::open);
+
+  public EmptyBoard(Desk desk, Files files, Tallies tallies, ProofPainter painter) {
     super(12);
+    this.desk = desk;
+    this.files = files;
+    this.painter = painter;
     getStyleClass().add("empty-board");
     setId("empty-board");
     setAlignment(Pos.CENTER_LEFT);
     setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     Label title = new Label(Texts.of("empty.title"));
     title.getStyleClass().add("bench-name");
-    Label how = new Label(Texts.of("empty.how"));
-    how.setWrapText(true);
-    how.setMaxWidth(380);
-    open.setId("empty-open");
     open.getStyleClass().add("main-button");
-    open.setOnAction(event -> files.bringIn());
-    Button paste = new Button(Texts.of("empty.paste"));
-    paste.setId("empty-paste");
-    paste.setOnAction(event -> files.paste());
-    getChildren().addAll(title, how, new HBox(8, open, paste));
+    GridPane ways = new GridPane(14, 8);
+    way(ways, open, "empty.open.how");
+    way(ways, Benches.button("empty-paste", "empty.paste", files::paste), "empty.paste.how");
+    way(
+        ways,
+        Benches.button("empty-records", "empty.records", files::bringInRecords),
+        "empty.records.how");
+    way(
+        ways,
+        Benches.button(
+            "empty-connect", "empty.connect", () -> tallies.connectingProperty().set(true)),
+        "empty.connect.how");
+    way(
+        ways,
+        Benches.button("empty-type", "empty.type", desk.intake()::typeNew),
+        "empty.type.how");
+    way(ways, Benches.button("empty-demo", "empty.demo", files::demo), "empty.demo.how");
+    getChildren().addAll(title, ways);
     if (!files.recent().isEmpty()) {
-      getChildren().add(Benches.heading(Texts.of("empty.recent")));
-      for (Path path : files.recent()) {
-        Hyperlink link = new Hyperlink(path.getFileName().toString());
-        link.getStyleClass().add("origin");
-        link.setOnAction(event -> files.open(path));
-        getChildren().add(link);
-      }
+      FlowPane recent = new FlowPane(12, 8);
+      files.recent().forEach(path -> recent.getChildren().add(recent(path)));
+      recent.setPrefWrapLength(620);
+      getChildren().addAll(Benches.heading(Texts.of("empty.recent")), recent);
     }
+  }
+
+  private static void way(GridPane ways, Button button, String how) {
+    int row = ways.getRowCount();
+    button.setMaxWidth(Double.MAX_VALUE);
+    Label says = Benches.caption(Texts.of(how));
+    says.setMaxWidth(440);
+    ways.add(button, 0, row);
+    ways.add(says, 1, row);
+  }
+
+  private void open() {
+    files.open();
+  }
+
+  /// A document with its first table small.
+  private Node recent(Path path) {
+    Thumbnail picture = new Thumbnail(painter, WIDTH, HEIGHT);
+    StackPane frame = new StackPane(picture);
+    frame.getStyleClass().add("picture");
+    String name = path.getFileName().toString();
+    Label label = new Label(name);
+    label.setMaxWidth(WIDTH);
+    Button tile = new Button();
+    tile.setGraphic(new VBox(3, frame, label));
+    tile.getStyleClass().setAll("galley-tile");
+    tile.setAccessibleText(Texts.of("empty.again", name));
+    tile.setOnAction(event -> files.bringIn(path));
+    desk.worker()
+        .draw(
+            () -> files.firstTable(path),
+            shown -> shown.ifPresent(one -> picture.show(one.scroll())),
+            failure -> {});
+    return tile;
   }
 
   /// Puts the focus on what to do first.

@@ -4,6 +4,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
+import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
@@ -12,9 +13,11 @@ import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
@@ -43,6 +46,7 @@ public final class Galley extends HBox {
   private record Waiting(DocumentTable table, Consumer<Shown> take) {}
 
   private static final double WIDTH = 116;
+  private static final int HEADS = 6;
   private static final double HEIGHT = 56;
 
   private final Desk desk;
@@ -204,7 +208,7 @@ public final class Galley extends HBox {
     Consumer<Shown> take =
         shown -> {
           String words = table.finish().wordsOver(shown.recognition().table().words()).title();
-          String name = words.isEmpty() ? table.source().name() : words;
+          String name = words.isEmpty() ? heads(shown, table.source().name()) : words;
           drawn.put(table.id(), new Drawn(table, index, inks, name));
           call(title, tile, index, name);
           picture.show(shown.scroll());
@@ -241,9 +245,21 @@ public final class Galley extends HBox {
         });
   }
 
-  private static void call(Label title, Button tile, int index, String name) {
+  /// A table without a title by its heads, and where it is from.
+  private static String heads(Shown shown, String source) {
+    Set<String> heads = new LinkedHashSet<>();
+    shown.arranged().table().down().dimensions().forEach(heads::add);
+    List<Leaf> leaves = shown.arranged().table().across().leaves();
+    leaves.stream().limit(HEADS).forEach(leaf -> heads.add(leaf.labels().getLast()));
+    heads.remove("");
+    String all = String.join(" · ", heads);
+    return all.isEmpty() ? source : all + " (" + source + ")";
+  }
+
+  private void call(Label title, Button tile, int index, String name) {
+    int number = desk.document().number(index);
     title.setText(name);
-    tile.setAccessibleText(Texts.of("galley.table", index + 1, name));
+    tile.setAccessibleText(Texts.of("galley.table", number, name));
   }
 
   private void key(KeyEvent event, int index) {

@@ -5,6 +5,7 @@ import app.finish.desktop.model.FilePicker;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.prefs.Preferences;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
@@ -13,11 +14,15 @@ import javafx.stage.Window;
 
 /// Asks with the system's own file windows.
 public final class WindowPicker implements FilePicker {
-  private final Window owner;
-  private Optional<File> folder = Optional.empty();
+  private static final String LAST = "folder";
 
-  public WindowPicker(Window owner) {
+  private final Window owner;
+  private final Preferences lasting;
+
+  /// @param lasting where the last folder is kept between runs
+  public WindowPicker(Window owner, Preferences lasting) {
     this.owner = owner;
+    this.lasting = lasting;
   }
 
   @Override
@@ -36,13 +41,16 @@ public final class WindowPicker implements FilePicker {
   private FileChooser chooser(String kind, String... endings) {
     FileChooser chooser = new FileChooser();
     chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, endings));
-    folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+    String last = lasting.get(LAST, "");
+    Optional.of(new File(last))
+        .filter(one -> !last.isEmpty() && one.isDirectory())
+        .ifPresent(chooser::setInitialDirectory);
     return chooser;
   }
 
   private Optional<Path> chosen(File file) {
     Optional<File> chosen = Optional.ofNullable(file);
-    folder = chosen.map(File::getParentFile).or(() -> folder);
+    chosen.map(File::getParent).ifPresent(parent -> lasting.put(LAST, parent));
     return chosen.map(File::toPath);
   }
 
