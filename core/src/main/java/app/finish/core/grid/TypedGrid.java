@@ -100,7 +100,8 @@ public record TypedGrid(List<List<GridCell>> rows) {
     return new TypedGrid(all);
   }
 
-  /// The same with a column more behind one; what reaches over this column reaches over the new one.
+  /// The same with a column more behind one; what reaches over this column reaches over the new
+  /// one.
   public TypedGrid withColumnAfter(int column) {
     List<List<GridCell>> all = new ArrayList<>();
     for (List<GridCell> row : rows) {

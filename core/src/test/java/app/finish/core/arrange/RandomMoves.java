@@ -115,13 +115,22 @@ public final class RandomMoves {
     List<String> path = path(side == Side.DOWN ? now.down() : now.across(), random);
     List<String> at = path(side == Side.DOWN ? now.across() : now.down(), random);
     int level = random.nextInt(2);
-    return switch (random.nextInt(22)) {
+    return switch (random.nextInt(23)) {
       case 0 -> new SwapAxes();
       case 1 -> new SetAside(side, path);
       case 2 -> new ByLabel(side, level, random.nextBoolean());
       case 3 -> new ByFigure(side, level, at, random.nextBoolean());
       case 4 -> new Shift(side, path, random.nextInt(5) - 2);
       case 5 -> new KeepTop(side, level, 1 + random.nextInt(3), at, random.nextBoolean(), false);
+      case 22 ->
+          new KeepTop(
+              side,
+              level,
+              Quota.of("at least " + random.nextInt(4000)),
+              at,
+              false,
+              random.nextBoolean(),
+              random.nextBoolean());
       case 6 -> new KeepTop(side, level, 1 + random.nextInt(3), at, random.nextBoolean(), true);
       case 11 -> new ByLabel(side, level, random.nextBoolean(), true);
       case 12 -> new ByFigure(side, level, at, random.nextBoolean(), true);

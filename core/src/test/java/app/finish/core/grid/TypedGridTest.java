@@ -16,7 +16,9 @@ public class TypedGridTest {
               "",
               List.of(
                   List.of(
-                      GridCell.BLANK, GridCell.of("Winter").spanning(1, 2), GridCell.BLANK,
+                      GridCell.BLANK,
+                      GridCell.of("Winter").spanning(1, 2),
+                      GridCell.BLANK,
                       GridCell.of("All")),
                   List.of(
                       GridCell.of("Route"), GridCell.of("n"), GridCell.of("%"), GridCell.of("n")),

@@ -1,5 +1,6 @@
 package app.finish.desktop.arrange;
 
+import app.finish.core.arrange.move.Concern;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
@@ -10,6 +11,7 @@ import app.finish.desktop.model.Tallies;
 import app.finish.desktop.tally.TallyPanel;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
@@ -64,6 +66,20 @@ public final class ArrangeBench {
     List<Node> nodes = new ArrayList<>();
     nodes.add(Benches.heading(Texts.of("arrange.table")));
     nodes.add(new FlowPane(8, 6, swap, over, hold));
+    List<Concern> concerns = arranging.concerns();
+    if (concerns.size() > 1) {
+      FlowPane parts = new FlowPane(4, 4);
+      parts.getChildren().add(Benches.caption(Texts.of("arrange.overWith")));
+      for (Concern concern : concerns) {
+        String word = concern.name().toLowerCase(Locale.ROOT);
+        Button part =
+            Benches.button(
+                "start-over-" + word, "concern." + word, () -> arranging.startOver(concern));
+        part.getStyleClass().add("quiet-link");
+        parts.getChildren().add(part);
+      }
+      nodes.add(parts);
+    }
     if (arranging.redraws().pendingProperty().get().isPresent()) {
       nodes.add(Benches.spread(Benches.caption(Texts.of("arrange.held")), redraw));
     }

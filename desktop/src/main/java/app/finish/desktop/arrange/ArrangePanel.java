@@ -111,6 +111,17 @@ public final class ArrangePanel {
                 "arrange.smallest",
                 id + "-smallest",
                 () -> moves.orderByFigure(at, false, overAll.isSelected())));
+    if (desk.arranging().isOrdered(side, level)) {
+      order
+          .getChildren()
+          .addAll(
+              button(
+                  "arrange.thenLargest", id + "-then-largest", () -> moves.thenByFigure(at, true)),
+              button(
+                  "arrange.thenSmallest",
+                  id + "-then-smallest",
+                  () -> moves.thenByFigure(at, false)));
+    }
     TextField count = TallyPanel.field(id + "-count", TEN, Texts.of("arrange.count"));
     count.getStyleClass().add("well-words");
     count.setPrefColumnCount(4);

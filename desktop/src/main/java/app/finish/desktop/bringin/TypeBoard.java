@@ -19,8 +19,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// A small grid in which a table is typed, or one that is there is extended. Enter goes down, Tab to
-/// the right, Ctrl+Enter takes the table.
+/// A small grid in which a table is typed, or one that is there is extended. Enter goes down, Tab
+/// to the right, Ctrl+Enter takes the table.
 public final class TypeBoard extends VBox {
   private final Intake intake;
   private final Typing typing;
@@ -46,7 +46,8 @@ public final class TypeBoard extends VBox {
         .getChildren()
         .addAll(
             Benches.button("type-row", "type.row", () -> put(grid.withRowAfter(row), 1, 0)),
-            Benches.button("type-column", "type.column", () -> put(grid.withColumnAfter(column), 0, 1)),
+            Benches.button(
+                "type-column", "type.column", () -> put(grid.withColumnAfter(column), 0, 1)),
             Benches.button("type-no-row", "type.noRow", () -> put(grid.withoutRow(row), 0, 0)),
             Benches.button(
                 "type-no-column", "type.noColumn", () -> put(grid.withoutColumn(column), 0, 0)));

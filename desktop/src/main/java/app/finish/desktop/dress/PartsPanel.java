@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -226,6 +227,14 @@ public final class PartsPanel {
     boolean only = dressing.intoStyleProperty().get() && chosen instanceof Selector.OfPlace;
     if (only) {
       nodes.addFirst(Benches.caption(Texts.of("parts.onlyHere")));
+    }
+    if (dressing.isAnySetHere(height.get().selectors())) {
+      Heights here = height.get();
+      Button back = new Button(Texts.of("parts.allBack", here.label()));
+      back.setId("hand-all-back");
+      back.getStyleClass().add("quiet-link");
+      back.setOnAction(event -> dressing.handAllBack(here.selectors(), here.label()));
+      nodes.add(back);
     }
     Benches.replace(rows, nodes);
   }

@@ -1,11 +1,14 @@
 package app.finish.desktop.model;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
 import app.finish.core.arrange.make.Calculate;
 import app.finish.core.arrange.make.Hold;
 import app.finish.core.arrange.make.Only;
 import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.place.Side;
@@ -20,7 +23,10 @@ import app.finish.core.table.Table;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /// Arranges the table at hand. While redraws wait, moves gather and the proof stays as it is; one
 /// redraw then makes them all, as one change that can be undone.
@@ -108,6 +114,73 @@ public final class Arranging {
   /// Takes all moves back.
   public void startOver() {
     arrange(Texts.of("change.startOver"), Arrangement.NONE);
+  }
+
+  /// Takes the moves back that are about one thing.
+  public void startOver(Concern concern) {
+    startOver(
+        Texts.of("change.startOverWith", Texts.of("concern." + word(concern))),
+        index -> arrangement().entries().get(index).move().concern() == concern);
+  }
+
+  private static String word(Concern concern) {
+    return concern.name().toLowerCase(Locale.ROOT);
+  }
+
+  /// Which things the moves are about.
+  public List<Concern> concerns() {
+    return arrangement().entries().stream()
+        .map(entry -> entry.move().concern())
+        .distinct()
+        .sorted()
+        .toList();
+  }
+
+  /// Takes the moves back that a dimension bears.
+  public void startOver(Tag tag) {
+    startOver(
+        Texts.of("change.startOverWith", tag.name()), index -> words(index).contains(tag.name()));
+  }
+
+  /// Whether a move of the list is about a dimension.
+  public boolean isMoved(Tag tag) {
+    return !tag.name().isEmpty()
+        && IntStream.range(0, arrangement().entries().size())
+            .anyMatch(index -> words(index).contains(tag.name()));
+  }
+
+  private void startOver(String label, IntPredicate gone) {
+    Arrangement all = arrangement();
+    for (int index = all.entries().size() - 1; index >= 0; index--) {
+      all = gone.test(index) ? all.without(index) : all;
+    }
+    arrange(label, all);
+  }
+
+  /// Makes an order the next key behind those by which a level is in order already: it is made
+  /// before them, and what is equal in an order stays as it was.
+  void makeBeforeOrders(Move move, Side side, int level) {
+    List<Arrangement.Entry> entries = arrangement().entries();
+    int first = entries.size();
+    while (first > 0 && isOrder(entries.get(first - 1).move(), side, level)) {
+      first--;
+    }
+    arrange(
+        Texts.of("change.then", move.words(Levels.NUMBERED)), arrangement().withAt(first, move));
+  }
+
+  /// Whether a level is in an order that the last moves made.
+  public boolean isOrdered(Side side, int level) {
+    List<Arrangement.Entry> entries = arrangement().entries();
+    return !entries.isEmpty() && isOrder(entries.getLast().move(), side, level);
+  }
+
+  private static boolean isOrder(Move move, Side side, int level) {
+    return switch (move) {
+      case ByFigure order -> order.side() == side && order.level() == level && !order.overAll();
+      case ByLabel order -> order.side() == side && order.level() == level && !order.overAll();
+      default -> false;
+    };
   }
 
   /// Makes a move behind all others.

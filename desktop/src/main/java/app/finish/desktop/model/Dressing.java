@@ -376,6 +376,35 @@ public final class Dressing {
     put(label, touches, changes);
   }
 
+  /// Whether anything is set just here, in one of several places.
+  public boolean isAnySetHere(List<Selector> selectors) {
+    return selectors.stream()
+        .anyMatch(
+            selector ->
+                goesIntoStyle(selector)
+                    ? !worn().shipped() && worn().settings().containsKey(selector)
+                    : !touches().of(selector).isEmpty());
+  }
+
+  /// Hands all that is set in some places back to where it came from, as one step.
+  public void handAllBack(List<Selector> selectors, String name) {
+    Touches touches = touches();
+    List<StyleChange> changes = new ArrayList<>();
+    for (Selector selector : selectors) {
+      boolean own = goesIntoStyle(selector);
+      Map<Property, String> set =
+          own ? worn().settings().getOrDefault(selector, Map.of()) : touches.of(selector);
+      for (Property property : set.keySet()) {
+        if (own) {
+          changes.add(style -> style.without(selector, property));
+        } else {
+          touches = touches.without(selector, property);
+        }
+      }
+    }
+    put(Texts.of("change.handAllBack", name), touches, changes);
+  }
+
   /// The style that the table at hand wears.
   public HouseStyle worn() {
     return styles().named(finish().map(Finish::style).orElse("Plain")).orElseThrow();

@@ -6,7 +6,6 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.tally.Reading;
 import app.finish.desktop.kit.Texts;
-import app.finish.formats.samples.Samples;
 import app.finish.formats.FileTables;
 import app.finish.formats.InputFormat;
 import app.finish.formats.OutputFormat;
@@ -14,6 +13,7 @@ import app.finish.formats.Sources;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.html.HtmlWriter;
 import app.finish.formats.io.ReadRequest;
+import app.finish.formats.samples.Samples;
 import app.finish.records.RecordsGuess;
 import app.finish.records.Renewal;
 import app.finish.records.source.RecordFile;
@@ -34,8 +34,7 @@ public final class Files {
   private static final long LARGE = 64L << 20;
   private static final String[] RECORD_ENDINGS = starred(RecordFile.ENDINGS);
   private static final String[] ALL_ENDINGS =
-      Stream.of(
-              List.of("finish"), InputFormat.allEndings(), RecordFile.ENDINGS)
+      Stream.of(List.of("finish"), InputFormat.allEndings(), RecordFile.ENDINGS)
           .flatMap(List::stream)
           .distinct()
           .map(ending -> "*." + ending)
@@ -102,13 +101,10 @@ public final class Files {
   /// The first table of a file as it looks, if it has one.
   public Optional<Shown> firstTable(Path path) throws IOException {
     Document document =
-        isDocument(path)
-            ? DocumentFile.read(path)
-            : desk.intake().preview(Sources.read(path));
+        isDocument(path) ? DocumentFile.read(path) : desk.intake().preview(Sources.read(path));
     return document.items().isEmpty()
         ? Optional.empty()
-        : Optional.of(
-            desk.proofs().picture(document, 0, document.table(0).finish(), Paper.A4));
+        : Optional.of(desk.proofs().picture(document, 0, document.table(0).finish(), Paper.A4));
   }
 
   private static boolean isDocument(Path path) {

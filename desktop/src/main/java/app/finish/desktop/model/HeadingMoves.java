@@ -162,7 +162,16 @@ public final class HeadingMoves {
     make(new ByFigure(first.side(), first.level(), at, descending, overAll));
   }
 
-  /// Keeps the members of its level with the largest figures.
+  /// Orders its level by the figures of a row or column where the order so far leaves them equal.
+  public void thenByFigure(List<String> at, boolean descending) {
+    desk.arranging()
+        .makeBeforeOrders(
+            new ByFigure(first.side(), first.level(), at, descending, false),
+            first.side(),
+            first.level());
+  }
+
+  /// Keeps the members of its level with the largest figures, or those that keep a condition.
   ///
   /// @param quota how many, as a person wrote it
   public void keepTop(String quota, List<String> at, boolean overAll, boolean gathered) {

@@ -1,22 +1,22 @@
 package app.finish.desktop.model;
 
 import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Refresh;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
-import app.finish.core.recognise.said.Corrections;
-import app.finish.desktop.kit.Texts;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridPlace;
 import app.finish.core.grid.TypedGrid;
-import app.finish.core.document.DocumentTable;
 import app.finish.core.problem.Refusal;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 
 /// Takes tables in, dressed as new tables are, and new numbers under those that are there.
 public final class Intake {

@@ -18,8 +18,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/// What stands on the desk while there is no table: the ways to begin, each with a sentence, and the
-/// documents worked on lately with their first tables.
+/// What stands on the desk while there is no table: the ways to begin, each with a sentence, and
+/// the documents worked on lately with their first tables.
 public final class EmptyBoard extends VBox {
   private static final double WIDTH = 132;
   private static final double HEIGHT = 78;
@@ -53,10 +53,7 @@ public final class EmptyBoard extends VBox {
         Benches.button(
             "empty-connect", "empty.connect", () -> tallies.connectingProperty().set(true)),
         "empty.connect.how");
-    way(
-        ways,
-        Benches.button("empty-type", "empty.type", desk.intake()::typeNew),
-        "empty.type.how");
+    way(ways, Benches.button("empty-type", "empty.type", desk.intake()::typeNew), "empty.type.how");
     way(ways, Benches.button("empty-demo", "empty.demo", files::demo), "empty.demo.how");
     getChildren().addAll(title, ways);
     if (!files.recent().isEmpty()) {

@@ -13,9 +13,9 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.text.Text;
 import javafx.util.StringConverter;
 
-/// What all controls of the window do alike: boxes of choices open wherever they are clicked and find
-/// a choice by its first letters; what is cut to an ellipsis is shown whole while the pointer or the
-/// focus is on it.
+/// What all controls of the window do alike: boxes of choices open wherever they are clicked and
+/// find a choice by its first letters; what is cut to an ellipsis is shown whole while the pointer
+/// or the focus is on it.
 public final class Habits {
   private static final long TYPED_TOGETHER = 900_000_000L;
 
@@ -99,7 +99,8 @@ public final class Habits {
 
   /// Shows a text whole that is cut.
   private void tell(EventTarget target) {
-    Node node = target instanceof Text text ? text.getParent() : target instanceof Node n ? n : null;
+    Node node =
+        target instanceof Text text ? text.getParent() : target instanceof Node n ? n : null;
     if (!(node instanceof Labeled label) || label.getScene() == null) {
       return;
     }

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -25,6 +26,11 @@ public record AddTotals(Side side, int level, String name, boolean first) implem
           "add totals",
           false,
           in -> new AddTotals(in.side(), in.level(), in.text("name"), in.is("first")));
+
+  @Override
+  public Concern concern() {
+    return Concern.TOTALS;
+  }
 
   @Override
   public MoveKind moveKind() {

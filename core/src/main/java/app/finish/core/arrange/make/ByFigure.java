@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -39,6 +40,11 @@ public record ByFigure(Side side, int level, List<String> at, boolean descending
   /// In each group.
   public ByFigure(Side side, int level, List<String> at, boolean descending) {
     this(side, level, at, descending, false);
+  }
+
+  @Override
+  public Concern concern() {
+    return Concern.ORDER;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -30,6 +31,11 @@ public record ByLabel(Side side, int level, boolean descending, boolean overAll)
   /// In each group.
   public ByLabel(Side side, int level, boolean descending) {
     this(side, level, descending, false);
+  }
+
+  @Override
+  public Concern concern() {
+    return Concern.ORDER;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -42,6 +43,11 @@ public record Calculate(String name, String expression, MeasureKind kind, int de
     boolean product = text.matches("[^+\\-?<>=]*");
     return new Calculate(
         name, multiply ? (product ? text : "(" + text + ")") + " * 100" : text, kind, decimals);
+  }
+
+  @Override
+  public Concern concern() {
+    return Concern.FIGURES;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -26,6 +27,11 @@ public record FillEmpty(Side side, List<String> path, String with) implements Mo
   /// Copies the path.
   public FillEmpty {
     path = List.copyOf(path);
+  }
+
+  @Override
+  public Concern concern() {
+    return Concern.FIGURES;
   }
 
   @Override

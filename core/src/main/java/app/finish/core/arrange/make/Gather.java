@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -25,6 +26,11 @@ public record Gather(Side side, List<List<String>> paths, String name) implement
   /// Copies the paths.
   public Gather {
     paths = paths.stream().map(List::copyOf).toList();
+  }
+
+  @Override
+  public Concern concern() {
+    return Concern.PLACES;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -18,6 +19,11 @@ import app.finish.core.arrange.tree.Trees;
 public record HideLevel(Side side, int level) implements Move {
   static final MoveKind KIND =
       new MoveKind("hide level", true, in -> new HideLevel(in.side(), in.level()));
+
+  @Override
+  public Concern concern() {
+    return Concern.PLACES;
+  }
 
   @Override
   public MoveKind moveKind() {

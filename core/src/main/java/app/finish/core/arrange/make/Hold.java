@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -22,6 +23,11 @@ import java.util.List;
 public record Hold(Side side, int level, String member) implements Move {
   static final MoveKind KIND =
       new MoveKind("hold", true, in -> new Hold(in.side(), in.level(), in.text("member")));
+
+  @Override
+  public Concern concern() {
+    return Concern.PLACES;
+  }
 
   @Override
   public MoveKind moveKind() {

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -47,6 +48,11 @@ public record KeepTop(
   }
 
   @Override
+  public Concern concern() {
+    return Concern.ASIDE;
+  }
+
+  @Override
   public MoveKind moveKind() {
     return KIND;
   }
@@ -78,8 +84,9 @@ public record KeepTop(
                   + Quota.percent(share.percent())
                   + " % of "
                   + Said.path(at);
+          case Quota.Where where -> lines + " where " + Said.path(at) + " is " + where.written();
         };
-    return "Keep the "
+    return (quota instanceof Quota.Where ? "Keep " : "Keep the ")
         + kept
         + (overAll ? ", over all groups" : "")
         + (gathered ? ", the rest gathered" : "");
@@ -96,6 +103,7 @@ public record KeepTop(
     switch (quota) {
       case Quota.Count count -> out.put("count", count.members());
       case Quota.Share share -> out.put("percent", share.percent());
+      case Quota.Where where -> out.put("where", where.written());
     }
   }
 
@@ -103,7 +111,7 @@ public record KeepTop(
   public List<Setting> settings() {
     return List.of(
         new Setting.Written(
-            "how many, or until which share (80 %)",
+            "how many, until which share (80 %), or which (at least 50)",
             quota.written(),
             text -> new KeepTop(side, level, Quota.of(text), at, bottom, overAll, gathered)),
         new Setting.Switched(
@@ -122,9 +130,11 @@ public record KeepTop(
 
   private static Move read(MoveReading in) {
     Quota quota =
-        in.has("percent")
-            ? new Quota.Share(in.decimal("percent"))
-            : new Quota.Count(Math.max(1, in.number("count")));
+        in.has("where")
+            ? Quota.of(in.text("where"))
+            : in.has("percent")
+                ? new Quota.Share(in.decimal("percent"))
+                : new Quota.Count(Math.max(1, in.number("count")));
     return new KeepTop(
         in.side(),
         in.level(),

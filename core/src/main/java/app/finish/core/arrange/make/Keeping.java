@@ -12,6 +12,7 @@ import app.finish.core.arrange.tree.Trees;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /// Keeps the members with the largest figures of each group, and sets the rest aside or gathers it.
 public final class Keeping {
@@ -30,7 +31,7 @@ public final class Keeping {
   public Trees kept() throws NoPlace {
     List<Branch> roots = trees.roots(top.side());
     if (!top.overAll()) {
-      return trees.with(top.side(), kept(roots, 0, List.of()));
+      return trees.with(top.side(), some(kept(roots, 0, List.of())));
     }
     AllMembers members = AllMembers.of(roots, top.level());
     BitSet keeps = chosen(members.branches());
@@ -45,7 +46,15 @@ public final class Keeping {
       }
       all.add(last, members.gathered(keeps));
     }
-    return trees.with(top.side(), all);
+    return trees.with(top.side(), some(all));
+  }
+
+  /// What is kept, if anything is.
+  private List<Branch> some(List<Branch> kept) throws NoPlace {
+    if (!hasMembers(kept)) {
+      throw new NoPlace("nothing would be left: no figure is " + top.quota().written());
+    }
+    return kept;
   }
 
   private List<Branch> kept(List<Branch> roots, AllMembers members, BitSet keeps) {
@@ -110,7 +119,12 @@ public final class Keeping {
       for (Branch branch : branches) {
         List<String> here = down(path, branch);
         boolean deeper = branch.isMember() && !branch.isLeaf();
-        all.add(deeper ? branch.withChildren(kept(branch.children(), level + 1, here)) : branch);
+        List<Branch> under = deeper ? kept(branch.children(), level + 1, here) : List.of();
+        if (deeper && !hasMembers(under) && hasMembers(branch.children())) {
+          setAside(branch, path);
+        } else {
+          all.add(deeper ? branch.withChildren(under) : branch);
+        }
       }
       return all;
     }
@@ -139,6 +153,11 @@ public final class Keeping {
   /// Which of some members are kept, by their places among them.
   private BitSet chosen(List<Branch> members) throws NoPlace {
     double[] figures = trees.figures(Branches.of(members), at, top.side());
+    if (top.quota() instanceof Quota.Where where) {
+      return IntStream.range(0, figures.length)
+          .filter(i -> where.keeps(figures[i]))
+          .collect(BitSet::new, BitSet::set, BitSet::or);
+    }
     Ranking ranking =
         Ranking.of(
             figures.length,
@@ -147,6 +166,7 @@ public final class Keeping {
         switch (top.quota()) {
           case Quota.Count wanted -> Math.min(wanted.members(), figures.length);
           case Quota.Share share -> untilShare(figures, ranking, share.percent());
+          case Quota.Where _ -> figures.length;
         };
     BitSet keeps = new BitSet(figures.length);
     for (int rank = 0; rank < count; rank++) {

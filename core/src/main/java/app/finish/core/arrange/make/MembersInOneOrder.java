@@ -35,7 +35,7 @@ public final class MembersInOneOrder {
   /// @param most how many members are wanted at most, the first
   List<Branch> inOrder(List<Branch> roots, Order order, int most) throws NoPlace {
     for (Branch root : roots) {
-      if (root.isMember() && !(root.isLeaf() && level > 0)) {
+      if (reaches(root, 0)) {
         collect(root, List.of(), List.of(root.label()));
       } else {
         (members.isEmpty() ? before : behind).add(root);
@@ -48,6 +48,20 @@ public final class MembersInOneOrder {
     all.addAll(grown(inOrder(order, Math.min(most, members.size())), 0));
     all.addAll(most < members.size() ? List.of() : behind);
     return all;
+  }
+
+  /// Whether members stand at the level under a branch. One without is no group here, and stays.
+  private boolean reaches(Branch branch, int at) {
+    if (at == level || !branch.isMember()) {
+      return branch.isMember();
+    }
+    List<Branch> children = branch.children();
+    for (int i = 0; i < children.size(); i++) {
+      if (reaches(children.get(i), at + 1)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private List<Member> inOrder(Order order, int count) {

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -23,6 +24,11 @@ public record NameLevel(Side side, int level, String name) implements Move {
   static final MoveKind KIND =
       new MoveKind(
           "name level", false, in -> new NameLevel(in.side(), in.level(), in.text("name")));
+
+  @Override
+  public Concern concern() {
+    return Concern.NAMES;
+  }
 
   @Override
   public MoveKind moveKind() {

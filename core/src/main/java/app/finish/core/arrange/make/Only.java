@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -18,6 +19,11 @@ import java.util.List;
 /// @param of the move that sets aside
 public record Only(Move of) implements Move {
   static final MoveKind KIND = new MoveKind("only", false, in -> new Only(in.move("of")));
+
+  @Override
+  public Concern concern() {
+    return Concern.ASIDE;
+  }
 
   @Override
   public MoveKind moveKind() {

@@ -21,7 +21,9 @@ public final class Ordering {
 
   public static Order byLabel(ByLabel order) {
     Comparator<String> labels = NaturalOrder.PLAIN;
-    return Order.by(Branch::label, order.descending() ? labels.reversed() : labels);
+    Comparator<String> own = order.descending() ? labels.reversed() : labels;
+    Comparator<Branch> all = Comparator.comparing(Branch::isRest);
+    return Order.by(branch -> branch, all.thenComparing(Branch::label, own));
   }
 
   public static Order byFigure(Trees trees, ByFigure order) throws NoPlace {
@@ -30,7 +32,8 @@ public final class Ordering {
         branches -> {
           double[] keys = trees.figures(branches, at, order.side());
           for (int i = 0; i < keys.length; i++) {
-            keys[i] = key(keys[i], order.descending());
+            boolean rest = branches.get(i).isRest();
+            keys[i] = rest ? Double.NaN : key(keys[i], order.descending());
           }
           return keys;
         });

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -28,6 +29,11 @@ public record PlaceLevel(Side side, int level, Side to, int depth) implements Mo
           in ->
               new PlaceLevel(
                   in.side(), in.level(), in.side("to"), Math.max(0, in.number("depth"))));
+
+  @Override
+  public Concern concern() {
+    return Concern.PLACES;
+  }
 
   @Override
   public MoveKind moveKind() {

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -22,6 +23,11 @@ public record PlaceTotals(Side side, int level, boolean first) implements Move {
   static final MoveKind KIND =
       new MoveKind(
           "place totals", false, in -> new PlaceTotals(in.side(), in.level(), in.is("first")));
+
+  @Override
+  public Concern concern() {
+    return Concern.TOTALS;
+  }
 
   @Override
   public MoveKind moveKind() {

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -25,6 +26,11 @@ public record RenameMember(Side side, int level, String member, String name) imp
           "rename member",
           false,
           in -> new RenameMember(in.side(), in.level(), in.text("member"), in.text("name")));
+
+  @Override
+  public Concern concern() {
+    return Concern.NAMES;
+  }
 
   @Override
   public MoveKind moveKind() {

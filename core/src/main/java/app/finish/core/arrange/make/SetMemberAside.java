@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -24,6 +25,11 @@ public record SetMemberAside(Side side, int level, String member) implements Mov
           "set member aside",
           false,
           in -> new SetMemberAside(in.side(), in.level(), in.text("member")));
+
+  @Override
+  public Concern concern() {
+    return Concern.ASIDE;
+  }
 
   @Override
   public MoveKind moveKind() {

@@ -1,6 +1,7 @@
 package app.finish.core.arrange.make;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Making;
 import app.finish.core.arrange.move.Move;
@@ -13,6 +14,11 @@ import app.finish.core.arrange.tree.Trees;
 /// Rows become columns and columns rows.
 public record SwapAxes() implements Move {
   static final MoveKind KIND = new MoveKind("swap axes", true, in -> new SwapAxes());
+
+  @Override
+  public Concern concern() {
+    return Concern.PLACES;
+  }
 
   @Override
   public MoveKind moveKind() {

@@ -28,6 +28,9 @@ public interface Move {
   /// @param whole the table as it stands before the moves in question
   Reach reach(Trees whole, Formulas formulas);
 
+  /// What it is about.
+  Concern concern();
+
   /// What it is called in the list of moves and in the history.
   ///
   /// @param levels what the levels are called before it is made

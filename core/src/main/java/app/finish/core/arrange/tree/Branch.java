@@ -172,6 +172,12 @@ public final class Branch {
     return isLeaf;
   }
 
+  /// Whether it is the rest of which others were kept, gathered into one. It goes last in any
+  /// order.
+  public boolean isRest() {
+    return origin.isEmpty() && label.startsWith("Other (") && isMember();
+  }
+
   /// Whether it is a member of its dimension: no total, and no measure.
   public boolean isMember() {
     return role == Role.MEMBER && measure.isEmpty();
