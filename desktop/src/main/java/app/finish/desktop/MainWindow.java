@@ -33,6 +33,7 @@ import app.finish.desktop.sendout.SendOutBench;
 import app.finish.desktop.shell.Action;
 import app.finish.desktop.shell.ActionFinder;
 import app.finish.desktop.shell.Actions;
+import app.finish.desktop.shell.Appearance;
 import app.finish.desktop.shell.EmptyBoard;
 import app.finish.desktop.shell.FindBar;
 import app.finish.desktop.shell.Galley;
@@ -107,10 +108,20 @@ public final class MainWindow {
     this.paper = new PaperView(desk, painter);
     StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
     SendOutBench sendOut = new SendOutBench(desk, files);
+    Appearance appearance = new Appearance(habits);
     this.actions =
         new Actions(
-            desk, files, tallies, proof, findBar, this::find, this::shutBench, sendOut::send, quit);
-    this.finder = new ActionFinder(actions::all);
+            desk,
+            files,
+            tallies,
+            proof,
+            findBar,
+            this::find,
+            this::shutBench,
+            sendOut::send,
+            quit,
+            appearance);
+    this.finder = new ActionFinder(actions::allByName);
     this.builders =
         Map.of(
             Step.BRING_IN, new BringInBench(desk, files, tallies)::build,
@@ -127,6 +138,7 @@ public final class MainWindow {
         .add(MainWindow.class.getResource("/app/finish/desktop/finish.css").toExternalForm());
     new LaterInput(desk.showing()).take(scene);
     new Habits().take(scene);
+    appearance.take(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     takeDrops();
     desk.historyProperty().addListener((p, before, now) -> arrange());

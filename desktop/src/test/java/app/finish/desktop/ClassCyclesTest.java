@@ -58,7 +58,7 @@ public class ClassCyclesTest {
               "the proof, its hands and its drawing",
               names(
                   "ProofView ProofDrawing ProofEdits ProofHands TagLayer InPlaceEdit"
-                      + " HeadingDrag")));
+                      + " HeadingDrag EdgeDrag WordTags ProofCells")));
 
   private static Set<String> names(String names) {
     return Set.of(names.split(" "));

@@ -6,6 +6,7 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Clip;
 import app.finish.desktop.model.Intake;
 import app.finish.desktop.model.Typing;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -64,7 +65,7 @@ public final class TypeBoard extends VBox {
 
   /// Puts the focus on the cell at hand.
   public void focusFirst() {
-    focus();
+    Platform.runLater(this::focus);
   }
 
   private void put(TypedGrid other, int down, int right) {

@@ -191,7 +191,7 @@ public final class PartsPanel {
     if (height.isEmpty() || desk.table().isEmpty()) {
       return;
     }
-    List<Property> properties = offered(height.get().selector());
+    List<Property> properties = height.get().offered();
     if (properties.stream().noneMatch(one -> one.chapter() == chapter)) {
       chapter = properties.getFirst().chapter();
     }
@@ -237,51 +237,5 @@ public final class PartsPanel {
       nodes.add(back);
     }
     Benches.replace(rows, nodes);
-  }
-
-  /// Whether the columns of a height can have a width.
-  private static boolean hasColumns(Selector selector) {
-    return switch (selector) {
-      case Selector.OfPart(PartName part, int _) ->
-          part == PartName.TABLE
-              || part == PartName.BODY
-              || part == PartName.STUB
-              || part == PartName.SUBTOTAL_COLUMN
-              || part == PartName.GRAND_TOTAL_COLUMN;
-      case Selector.OfKind _, Selector.OfMeasure _ -> true;
-      case Selector.OfPlace place -> place.line() && place.down().isEmpty();
-      default -> false;
-    };
-  }
-
-  /// The properties that mean something at a height.
-  private static List<Property> offered(Selector selector) {
-    boolean table = selector.equals(Selector.of(PartName.TABLE));
-    boolean tint =
-        selector instanceof Selector.Alternate || selector instanceof Selector.AlternateColumns;
-    List<Property> offered = new ArrayList<>();
-    boolean stretch = selector instanceof Selector.OfPart of && of.part().isStretch();
-    if (stretch) {
-      return List.of(Property.WEIGHT, Property.SLANT, Property.INK);
-    }
-    for (Property property : Property.values()) {
-      boolean fits =
-          switch (property.chapter()) {
-            case TABLE -> table;
-            case PLACE -> property != Property.COLUMN_WIDTH || hasColumns(selector);
-            case TINT -> tint;
-            default -> true;
-          };
-      if (fits && property.chapter() != Property.Chapter.MARKS) {
-        offered.add(property);
-      }
-    }
-    if (tint) {
-      offered.sort(
-          (a, b) ->
-              Boolean.compare(
-                  b.chapter() == Property.Chapter.TINT, a.chapter() == Property.Chapter.TINT));
-    }
-    return offered;
   }
 }

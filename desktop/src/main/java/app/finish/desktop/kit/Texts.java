@@ -15,6 +15,11 @@ public final class Texts {
 
   private Texts() {}
 
+  /// The words under a key, or none if there are none.
+  public static String orEmpty(String key) {
+    return BUNDLE.containsKey(key) ? of(key) : "";
+  }
+
   /// The words under a key, with these values put in.
   public static String of(String key, Object... values) {
     String pattern = BUNDLE.getString(key);

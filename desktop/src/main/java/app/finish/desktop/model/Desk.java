@@ -166,6 +166,14 @@ public final class Desk {
         : Optional.empty();
   }
 
+  /// The title of a table, the person's own or that of its source; the empty string if it has none.
+  public String titleOf(DocumentTable table) {
+    Finish finish = table.finish();
+    return finish
+        .wordsOver(proofs.recognition(table.source(), finish.corrections()).table().words())
+        .title();
+  }
+
   public StyleBook styles() {
     return dressing.styles();
   }

@@ -376,6 +376,21 @@ public final class Dressing {
     put(label, touches, changes);
   }
 
+  /// Takes what was written in the place of the number: the word before it, or nothing for no
+  /// number. The number itself follows from the order of the tables.
+  public void number(String written) {
+    String number = "" + desk.document().number(desk.indexProperty().get());
+    String word =
+        written.endsWith(number)
+            ? written.substring(0, written.length() - number.length())
+            : written;
+    if (!written.isEmpty() && !written.endsWith(number)) {
+      desk.tell(new Refusal(Texts.of("words.number", number)));
+      return;
+    }
+    change(Selector.of(PartName.NUMBER), Property.LEAD_IN, word.strip());
+  }
+
   /// Whether anything is set just here, in one of several places.
   public boolean isAnySetHere(List<Selector> selectors) {
     return selectors.stream()

@@ -21,7 +21,7 @@ public record EditableWords(Words words) {
   public boolean isEditable(DressedCell cell) {
     return cell.place() instanceof CellMeaning.Word word
         && switch (word.part()) {
-          case TITLE, UNITS, SOURCE -> true;
+          case NUMBER, TITLE, UNITS, SOURCE -> true;
           case NOTE -> word.index() == generalNote();
           default -> false;
         };

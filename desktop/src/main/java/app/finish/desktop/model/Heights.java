@@ -6,6 +6,7 @@ import app.finish.core.dress.TouchPlaces;
 import app.finish.core.layout.CellBox;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
@@ -242,5 +243,52 @@ public record Heights(
   private static boolean isOn(Shown shown, Selector.OfPlace line, CellBox box) {
     Optional<Selector.OfPlace> here = TouchPlaces.of(shown.naming(), box.cell().place(), false);
     return here.isPresent() && TouchPlaces.isOn(line, here.get());
+  }
+
+  /// Whether the columns of a height can have a width.
+  private static boolean hasColumns(Selector selector) {
+    return switch (selector) {
+      case Selector.OfPart(PartName part, int _) ->
+          part == PartName.TABLE
+              || part == PartName.BODY
+              || part == PartName.STUB
+              || part == PartName.SUBTOTAL_COLUMN
+              || part == PartName.GRAND_TOTAL_COLUMN;
+      case Selector.OfKind _, Selector.OfMeasure _ -> true;
+      case Selector.OfPlace place -> place.line() && place.down().isEmpty();
+      default -> false;
+    };
+  }
+
+  /// The properties that mean something at a height.
+  public List<Property> offered() {
+    Selector selector = selector();
+    boolean table = selector.equals(Selector.of(PartName.TABLE));
+    boolean tint =
+        selector instanceof Selector.Alternate || selector instanceof Selector.AlternateColumns;
+    List<Property> offered = new ArrayList<>();
+    boolean stretch = selector instanceof Selector.OfPart of && of.part().isStretch();
+    if (stretch) {
+      return List.of(Property.WEIGHT, Property.SLANT, Property.INK);
+    }
+    for (Property property : Property.values()) {
+      boolean fits =
+          switch (property.chapter()) {
+            case TABLE -> table;
+            case PLACE -> property != Property.COLUMN_WIDTH || hasColumns(selector);
+            case TINT -> tint;
+            default -> true;
+          };
+      if (fits && property.chapter() != Property.Chapter.MARKS) {
+        offered.add(property);
+      }
+    }
+    if (tint) {
+      offered.sort(
+          (a, b) ->
+              Boolean.compare(
+                  b.chapter() == Property.Chapter.TINT, a.chapter() == Property.Chapter.TINT));
+    }
+    return offered;
   }
 }

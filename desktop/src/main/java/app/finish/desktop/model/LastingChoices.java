@@ -45,6 +45,24 @@ public final class LastingChoices {
     store.put("library", folder.toAbsolutePath().toString());
   }
 
+  /// The size of the window's text, in percent.
+  public int textSize() {
+    return store.getInt("text size", 100);
+  }
+
+  public void keepTextSize(int percent) {
+    store.putInt("text size", percent);
+  }
+
+  /// Whether the window is light, dark or as the system is.
+  public String shade() {
+    return store.get("shade", "SYSTEM");
+  }
+
+  public void keepShade(String shade) {
+    store.put("shade", shade);
+  }
+
   /// Whether putting on a style lifts the touches.
   public boolean lifts() {
     return store.getBoolean("lifts", false);

@@ -51,7 +51,8 @@ public final class ProofEdits {
           .ifPresent(
               scroll -> {
                 double margin = scroll.paper().margin();
-                double y = part == PartName.TITLE ? margin / 3 : scroll.paper().height() - margin;
+                boolean above = part == PartName.TITLE || part == PartName.UNITS;
+                double y = above ? margin / 3 : scroll.paper().height() - margin;
                 Bounds at = view.inView(margin, y, scroll.paper().width() - 2 * margin, 11 * 1.9);
                 begin(part.label(), "", at, 11, written -> desk.word(part, written));
               });
@@ -80,6 +81,8 @@ public final class ProofEdits {
               field,
               size,
               name -> new Renaming(desk).stubHead(head.level(), name));
+      case CellMeaning.Word(PartName word, int _) when word == PartName.NUMBER ->
+          begin(part.label(), box.cell().text(), field, size, desk.dressing()::number);
       default ->
           begin(part.label(), words().of(part), field, size, written -> desk.word(part, written));
     }

@@ -8,6 +8,7 @@ import app.finish.core.style.PartName;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.EditableWords;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -41,6 +43,8 @@ public final class ProofView extends Pane {
   private final Canvas canvas = new Canvas();
   private final Region sheet = new Region();
   private final TagLayer tags;
+  private final WordTags words;
+  private final ProofCells cells;
   private final CompareSlider compared;
   private final ScrollBar down = new ScrollBar();
   private final ScrollBar across = new ScrollBar();
@@ -54,17 +58,19 @@ public final class ProofView extends Pane {
     this.desk = desk;
     this.drawing = new ProofDrawing(desk, this, painter);
     this.tags = new TagLayer(desk, this);
+    this.words = new WordTags(desk, this);
+    this.cells = new ProofCells(desk, this);
     this.compared = new CompareSlider(desk);
     getStyleClass().add("desk");
     setId("proof");
     setFocusTraversable(true);
-    setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    setAccessibleRole(AccessibleRole.TABLE_VIEW);
     sheet.getStyleClass().add("sheet");
     sheet.setManaged(false);
     sheet.visibleProperty().bind(desk.shownProperty().map(Optional::isPresent));
     bar(down, Orientation.VERTICAL);
     bar(across, Orientation.HORIZONTAL);
-    getChildren().addAll(sheet, canvas, tags, compared, down, across);
+    getChildren().addAll(sheet, canvas, words, tags, compared, down, across, cells);
     compared.setManaged(false);
     compared.whenChanged(this::draw);
     Rectangle sight = new Rectangle();
@@ -276,6 +282,7 @@ public final class ProofView extends Pane {
           gc.fillRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         });
     tags.place();
+    words.place();
   }
 
   /// How far from the edge what stays in view stands: behind the tags, if they are shown.
@@ -345,6 +352,18 @@ public final class ProofView extends Pane {
 
   Optional<CellBox> boxOf(CellMeaning place) {
     return scroll().flatMap(now -> now.boxOf(place));
+  }
+
+  /// The place of the general note among the notes, or −1.
+  int generalNote() {
+    return EditableWords.of(desk.shownProperty().get()).generalNote();
+  }
+
+  @Override
+  public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
+    Optional<Object> answer =
+        cells == null ? Optional.empty() : cells.answer(attribute, parameters);
+    return answer.orElseGet(() -> super.queryAccessibleAttribute(attribute, parameters));
   }
 
   /// Edits the title or the general note in place, even if there is none yet.

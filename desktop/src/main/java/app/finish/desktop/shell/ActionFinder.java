@@ -1,8 +1,10 @@
 package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Texts;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
@@ -20,11 +22,14 @@ import javafx.stage.Popup;
 /// Every action by name, with its shortcut: a field, and a list of what fits.
 public final class ActionFinder extends StackPane {
   private static final double CELL = 28;
+  private static final int MOST = 60;
 
   private final Supplier<List<Action>> actions;
   private final TextField field = new TextField();
   private final ListView<Action> list = new ListView<>();
   private final Popup popup = new Popup();
+  private Optional<Action.Missing> asked = Optional.empty();
+  private List<Action> known = List.of();
 
   public ActionFinder(Supplier<List<Action>> actions) {
     this.actions = actions;
@@ -67,30 +72,50 @@ public final class ActionFinder extends StackPane {
       Label keys = new Label(action.shortcut());
       keys.getStyleClass().add("keys");
       setGraphic(new HBox(12, new Label(action.name()), gap, keys));
-      setDisable(!action.can().getAsBoolean());
       setAccessibleText(action.name());
     }
   }
 
   /// Begins to look for an action.
   public void begin() {
+    known = actions.get();
     field.clear();
     field.requestFocus();
     show();
   }
 
   private void focused(boolean now) {
-    if (!now) {
+    if (now) {
+      known = actions.get();
+    } else {
       popup.hide();
+      asked = Optional.empty();
+      field.setPromptText(Texts.of("finder.prompt"));
     }
+  }
+
+  /// What can be chosen now: actions, or answers to what was asked.
+  private List<Action> offered() {
+    return asked
+        .map(
+            missing ->
+                missing.choices().stream()
+                    .map(
+                        choice ->
+                            Action.of(
+                                choice, "", () -> true, () -> missing.answered().accept(choice)))
+                    .toList())
+        .orElse(known);
   }
 
   private void show() {
     String wanted = field.getText().strip().toLowerCase(Locale.ROOT);
     List<Action> fitting =
-        actions.get().stream()
+        offered().stream()
             .filter(action -> action.can().getAsBoolean())
-            .filter(action -> fits(action.name().toLowerCase(Locale.ROOT), wanted))
+            .filter(action -> fits(sought(action), wanted))
+            .sorted(Comparator.comparing(action -> !fits(lower(action.name()), wanted)))
+            .limit(MOST)
             .toList();
     list.getItems().setAll(fitting);
     list.getSelectionModel().selectFirst();
@@ -101,6 +126,14 @@ public final class ActionFinder extends StackPane {
         popup.show(getScene().getWindow(), at.getMinX(), at.getMaxY() + 4);
       }
     }
+  }
+
+  private static String lower(String text) {
+    return text.toLowerCase(Locale.ROOT);
+  }
+
+  private static String sought(Action action) {
+    return lower(action.name() + " " + action.words());
   }
 
   /// Whether each word that was typed begins some word of the name.
@@ -137,14 +170,38 @@ public final class ActionFinder extends StackPane {
   }
 
   private void choose() {
-    Action action = list.getSelectionModel().getSelectedItem();
-    leave();
-    if (action != null) {
-      action.run();
+    Optional<Action> action = Optional.ofNullable(list.getSelectionModel().getSelectedItem());
+    if (asked.isPresent() && action.isEmpty()) {
+      answer(field.getText().strip());
+    } else if (action.flatMap(Action::missing).isPresent()) {
+      ask(action.get().missing().get());
+    } else {
+      leave();
+      action.ifPresent(Action::run);
+    }
+  }
+
+  /// Asks for the one thing that is missing, in the place of the actions.
+  private void ask(Action.Missing missing) {
+    asked = Optional.of(missing);
+    field.clear();
+    field.setPromptText(missing.question());
+    field.setAccessibleText(missing.question());
+    show();
+  }
+
+  private void answer(String text) {
+    if (!text.isEmpty()) {
+      Action.Missing missing = asked.orElseThrow();
+      leave();
+      missing.answered().accept(text);
     }
   }
 
   private void leave() {
+    asked = Optional.empty();
+    field.setPromptText(Texts.of("finder.prompt"));
+    field.setAccessibleText(Texts.of("finder.name"));
     field.clear();
     popup.hide();
     getScene().lookup("#proof").requestFocus();

@@ -30,6 +30,7 @@ public final class Actions {
   private final Runnable shutBench;
   private final Runnable sendOut;
   private final Runnable quit;
+  private final Appearance appearance;
 
   public Actions(
       Desk desk,
@@ -40,7 +41,8 @@ public final class Actions {
       Runnable finder,
       Runnable shutBench,
       Runnable sendOut,
-      Runnable quit) {
+      Runnable quit,
+      Appearance appearance) {
     this.desk = desk;
     this.files = files;
     this.tallies = tallies;
@@ -50,6 +52,7 @@ public final class Actions {
     this.shutBench = shutBench;
     this.sendOut = sendOut;
     this.quit = quit;
+    this.appearance = appearance;
   }
 
   /// All actions, those that can't be done now among them.
@@ -146,6 +149,8 @@ public final class Actions {
     add(all, "action.importPalette", "", table, sharing::importPalette);
     add(all, "action.styleFromWorkbook", "", table, sharing::fromWorkbook);
     add(all, "action.editTitle", "Shortcut+T", table, () -> proof.edit(PartName.TITLE));
+    add(all, "action.editUnits", "", table, () -> proof.edit(PartName.UNITS));
+    add(all, "action.editSource", "", table, () -> proof.edit(PartName.SOURCE));
     add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
     add(all, "action.liftCorrections", "", this::hasCorrections, desk::liftCorrections);
     add(
@@ -187,14 +192,26 @@ public final class Actions {
     add(all, "zoom.actual", "Shortcut+Shift+0", table, () -> proof.showAt(1));
     add(all, "zoom.fit", "Shortcut+0", table, proof::fit);
     add(all, "bench.shut", "Shortcut+B", table, shutBench);
+    add(all, "action.textLarger", "Shortcut+Alt+Equals", always, appearance::larger);
+    add(all, "action.textSmaller", "Shortcut+Alt+Minus", always, appearance::smaller);
+    add(all, "action.dark", "", always, () -> appearance.wear(Appearance.Shade.DARK));
+    add(all, "action.light", "", always, () -> appearance.wear(Appearance.Shade.LIGHT));
+    add(all, "action.asSystem", "", always, () -> appearance.wear(Appearance.Shade.SYSTEM));
     add(all, "action.finder", "Shortcut+K", always, finder);
     add(all, "action.quit", "Shortcut+Q", always, quit);
     return all;
   }
 
+  /// All actions, and what can be done with what is picked, with parts, settings and tables.
+  public List<Action> allByName() {
+    List<Action> all = all();
+    all.addAll(new PickedActions(desk).all());
+    return all;
+  }
+
   private static void add(
       List<Action> all, String key, String keys, BooleanSupplier can, Runnable work) {
-    all.add(Action.of(Texts.of(key), keys, can, work));
+    all.add(Action.of(Texts.of(key), keys, can, work).alsoCalled(Texts.orEmpty("finder." + key)));
   }
 
   private void hold() {

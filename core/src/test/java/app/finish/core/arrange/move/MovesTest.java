@@ -6,6 +6,7 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
 import app.finish.core.arrange.make.AddTotals;
 import app.finish.core.arrange.make.ByFigure;
+import app.finish.core.arrange.make.ByLabel;
 import app.finish.core.arrange.make.DropTotals;
 import app.finish.core.arrange.make.FillEmpty;
 import app.finish.core.arrange.make.Fold;
@@ -135,6 +136,53 @@ public class MovesTest {
         .doesNotContain("Hale/Winter");
     assertThat(arranged(new KeepTop(Side.DOWN, 0, more, FARES, true, false, false)).aside())
         .isEmpty();
+  }
+
+  @Test
+  public void rowsAreKeptWhereAConditionHolds() {
+    Move where = new KeepTop(Side.DOWN, 1, Quota.of("at least 30"), FARES, false, false, false);
+    assertThat(where.words(Levels.NUMBERED)).isEqualTo("Keep rows where “Fares” is at least 30");
+    assertThat(rows(arranged(where)))
+        .containsExactly("Hale/Summer", "Hale/Both", "Orrin/Summer", "Orrin/Both", "All");
+    Move above = new KeepTop(Side.DOWN, 1, Quota.of("> 30"), FARES, false, false, false);
+    assertThat(rows(arranged(above))).containsExactly("Hale/Summer", "Hale/Both", "All");
+    Move none = new KeepTop(Side.DOWN, 1, Quota.of("over 99"), FARES, false, false, false);
+    Arranged unplaced = arranged(none);
+    assertThat(unplaced.table()).isEqualTo(FARES_TABLE);
+    assertThat(unplaced.unplaced().get(0))
+        .isEqualTo("nothing would be left: no figure is above 99");
+    for (String said : List.of("between 10 and 20", "at most 3.5", "below -2", "equal to 40")) {
+      assertThat(Quota.of(said).written()).isEqualTo(said);
+    }
+    assertThat(((Quota.Where) Quota.of("≥ 1,200")).bound()).isEqualTo(1200);
+  }
+
+  @Test
+  public void anOrderByTwoKeysIsTheLaterKeyMadeFirst() {
+    Arranged both =
+        arranged(
+            new ByFigure(Side.DOWN, 0, List.of("n"), true),
+            new ByFigure(Side.DOWN, 0, FARES, true));
+    assertThat(rows(both).getFirst()).isEqualTo("Orrin/Winter");
+    Arranged other =
+        arranged(
+            new ByFigure(Side.DOWN, 0, List.of("n"), false),
+            new ByFigure(Side.DOWN, 0, FARES, true));
+    assertThat(rows(other).getFirst()).isEqualTo("Hale/Winter");
+  }
+
+  @Test
+  public void theGatheredRestStaysLast() {
+    Move top = new KeepTop(Side.DOWN, 1, new Quota.Count(1), FARES, true, true, true);
+    for (Move order :
+        List.of(
+            new ByFigure(Side.DOWN, 0, FARES, true),
+            new ByFigure(Side.DOWN, 0, FARES, false),
+            new ByLabel(Side.DOWN, 0, true),
+            new ByLabel(Side.DOWN, 0, false))) {
+      List<String> rows = rows(arranged(top, order));
+      assertThat(rows.get(rows.size() - 2)).startsWith("Other (");
+    }
   }
 
   private static org.assertj.core.data.Offset<Double> within() {

@@ -1,0 +1,71 @@
+package app.finish.desktop.shell;
+
+import app.finish.desktop.model.LastingChoices;
+import java.util.List;
+import javafx.application.ColorScheme;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+
+/// How the window itself looks: its text size, from 90 to 150 percent, and whether it is light or
+/// dark, or as the system is. The paper keeps the colours of its style.
+public final class Appearance {
+  /// Light or dark.
+  public enum Shade {
+    SYSTEM,
+    LIGHT,
+    DARK
+  }
+
+  private static final List<Integer> SIZES = List.of(90, 100, 110, 120, 130, 140, 150);
+  private static final double PLAIN = 12;
+
+  private final LastingChoices habits;
+  private Scene scene = new Scene(new javafx.scene.layout.Region());
+
+  public Appearance(LastingChoices habits) {
+    this.habits = habits;
+  }
+
+  /// Takes a window, and follows the system.
+  public void take(Scene window) {
+    scene = window;
+    Platform.getPreferences().colorSchemeProperty().addListener((p, before, now) -> show());
+    show();
+  }
+
+  /// The text one step larger.
+  public void larger() {
+    step(1);
+  }
+
+  /// The text one step smaller.
+  public void smaller() {
+    step(-1);
+  }
+
+  private void step(int by) {
+    int now = Math.max(0, SIZES.indexOf(habits.textSize()));
+    habits.keepTextSize(SIZES.get(Math.clamp(now + by, 0, SIZES.size() - 1)));
+    show();
+  }
+
+  /// Light, dark, or as the system is.
+  public void wear(Shade shade) {
+    habits.keepShade(shade.name());
+    show();
+  }
+
+  private void show() {
+    Shade shade = Shade.valueOf(habits.shade());
+    boolean dark =
+        shade == Shade.DARK
+            || shade == Shade.SYSTEM
+                && Platform.getPreferences().getColorScheme() == ColorScheme.DARK;
+    scene.getRoot().getStyleClass().remove("dark");
+    if (dark) {
+      scene.getRoot().getStyleClass().add("dark");
+    }
+    double size = PLAIN * habits.textSize() / 100;
+    scene.getRoot().setStyle("-fx-font-size: " + size + "px;");
+  }
+}
