@@ -53,15 +53,19 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.prefs.Preferences;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -82,6 +86,7 @@ public final class MainWindow {
   private final Actions actions;
   private final Map<Step, Supplier<Node>> builders;
   private final Map<Step, Node> benches = new EnumMap<>(Step.class);
+  private final Map<Step, Node> focused = new EnumMap<>(Step.class);
   private final BorderPane work = new BorderPane();
   private final StackPane surface = new StackPane();
   private final Galley galley;
@@ -140,6 +145,7 @@ public final class MainWindow {
     new Habits().take(scene);
     appearance.take(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    scene.addEventHandler(KeyEvent.KEY_PRESSED, this::back);
     takeDrops();
     desk.historyProperty().addListener((p, before, now) -> arrange());
     desk.stepProperty().addListener((p, before, now) -> arrange());
@@ -152,9 +158,12 @@ public final class MainWindow {
 
   private Node buildMiddle() {
     surface.getStyleClass().add("desk");
-    VBox.setVgrow(surface, Priority.ALWAYS);
-    return new VBox(
-        new TopBar(desk, files, finder, proof), surface, new NoticeBar(desk), slug, galley);
+    NoticeBar notice = new NoticeBar(desk);
+    StackPane.setAlignment(notice, Pos.BOTTOM_LEFT);
+    notice.setMaxHeight(Region.USE_PREF_SIZE);
+    StackPane middle = new StackPane(surface, notice);
+    VBox.setVgrow(middle, Priority.ALWAYS);
+    return new VBox(new TopBar(desk, files, finder, proof), middle, slug, galley);
   }
 
   private BorderPane build() {
@@ -295,12 +304,56 @@ public final class MainWindow {
     };
   }
 
+  /// Escape goes back from a bench to the proof.
+  private void back(KeyEvent event) {
+    boolean board = desk.isEmpty() || !surface.getChildren().contains(proof);
+    if (event.getCode() == KeyCode.ESCAPE && !board && scene.getFocusOwner() != proof) {
+      proof.requestFocus();
+      event.consume();
+    }
+  }
+
+  /// After a change of step by key the focus is where it was in that step, or on the first control
+  /// of its bench.
+  private void focusBench(Step before, Optional<Node> owner) {
+    Step now = desk.stepProperty().get();
+    if (now == before) {
+      return;
+    }
+    owner.ifPresent(node -> focused.put(before, node));
+    Optional<Node> known =
+        Optional.ofNullable(focused.get(now)).filter(node -> node.getScene() == scene);
+    Platform.runLater(
+        () ->
+            known
+                .or(() -> first(work.getLeft()))
+                .filter(node -> desk.stepProperty().get() == now)
+                .ifPresent(Node::requestFocus));
+  }
+
+  private static Optional<Node> first(Node node) {
+    if (node == null || !node.isVisible() || node.isDisabled()) {
+      return Optional.empty();
+    }
+    if (node.isFocusTraversable()) {
+      return Optional.of(node);
+    }
+    List<? extends Node> inside =
+        node instanceof ScrollPane scroll
+            ? List.of(scroll.getContent())
+            : node instanceof Parent parent ? parent.getChildrenUnmodifiable() : List.of();
+    return inside.stream().flatMap(one -> first(one).stream()).findFirst();
+  }
+
   private boolean handled(KeyEvent event) {
+    Step before = desk.stepProperty().get();
+    Optional<Node> owner = Optional.ofNullable(scene.getFocusOwner());
     Optional<Action> fitting =
         actions.all().stream()
             .filter(action -> action.keys().map(keys -> keys.match(event)).orElse(false))
             .findFirst();
     fitting.ifPresent(Action::run);
+    focusBench(before, owner);
     return fitting.isPresent();
   }
 

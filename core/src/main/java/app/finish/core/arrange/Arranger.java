@@ -13,13 +13,16 @@ import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;
+import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /// Puts a table into its arrangement. The figures are those of the source; where headings were
@@ -187,13 +190,26 @@ public final class Arranger {
 
   private Table build() {
     Table table = new ArrangedTable(trees).table(Branch::headings, ArrangedTable.KEEP);
+    return withWords(table);
+  }
+
+  /// The words of the source; a title that names dimensions follows them.
+  private Table withWords(Table table) {
+    Set<String> gone = new LinkedHashSet<>(source.down().dimensions());
+    gone.addAll(source.across().dimensions());
+    int before = source.down().depth() + source.across().depth();
+    boolean fewer = table.down().depth() + table.across().depth() < before;
+    gone.removeAll(table.down().dimensions());
+    gone.removeAll(table.across().dimensions());
+    Words words = source.words();
+    String title = fewer ? TitleOfDimensions.without(words.title(), gone) : words.title();
     return new Table(
         table.down(),
         table.across(),
         table.measures(),
         table.body(),
         held,
-        source.words(),
+        words.withTitle(title),
         table.marks());
   }
 }

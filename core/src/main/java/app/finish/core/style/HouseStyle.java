@@ -105,7 +105,8 @@ public record HouseStyle(
   public HouseStyle withEverywhere(Property property, String setting) {
     HouseStyle all = this;
     for (Selector selector : property.isSide() ? Set.<Selector>of() : settings.keySet()) {
-      boolean share = settings.get(selector).getOrDefault(property, "").endsWith("%");
+      Map<Property, String> own = settings.getOrDefault(selector, Map.of());
+      boolean share = own.getOrDefault(property, "").endsWith("%");
       all = share ? all : all.without(selector, property);
     }
     return all.with(Selector.of(PartName.TABLE), property, setting);

@@ -54,6 +54,7 @@ public final class ArrangePanel {
         case CellMeaning.Head head ->
             heading(nodes, arranged, Side.ACROSS, head.first(), head.level());
         case CellMeaning.Body body -> figure(nodes, arranged, body);
+        case CellMeaning.StubHead head -> level(nodes, arranged, head.level());
         default -> {}
       }
     }
@@ -66,6 +67,27 @@ public final class ArrangePanel {
     if (there) {
       nodes.add(new HeadingPanel(desk, arranged, side, leaf, level).build());
     }
+  }
+
+  /// A head of the stub was picked: its level as a whole.
+  private void level(List<Node> nodes, Arranged arranged, int level) {
+    List<List<String>> paths = arranged.paths(Side.DOWN);
+    if (paths.isEmpty() || paths.getFirst().size() <= level) {
+      return;
+    }
+    HeadingMoves moves = desk.arranging().on(Side.DOWN, paths.getFirst().subList(0, level + 1));
+    String name = arranged.table().down().dimensions().get(level);
+    FlowPane all =
+        new FlowPane(
+            6,
+            6,
+            button("arrange.hideLevel", "hide-level", moves::hideLevel),
+            button("arrange.turn", "turn-level", () -> moves.turn(0)),
+            button("arrange.az", "order-az", () -> moves.orderByLabel(false, false)),
+            button("arrange.za", "order-za", () -> moves.orderByLabel(true, false)),
+            button("arrange.reverse", "reverse", moves::reverse));
+    nodes.add(
+        Benches.section(Texts.of("arrange.level", name.isEmpty() ? "" + (level + 1) : name), all));
   }
 
   private void make(Move move) {

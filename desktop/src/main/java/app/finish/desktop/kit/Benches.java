@@ -2,6 +2,7 @@ package app.finish.desktop.kit;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -9,6 +10,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -61,11 +63,17 @@ public final class Benches {
         .selectedToggleProperty()
         .addListener(
             (p, before, now) -> {
-              if (now == null && before != null && group.getToggles().contains(before)) {
-                before.setSelected(true);
+              if (now == null) {
+                Platform.runLater(() -> choose(group, before));
               }
             });
     return group;
+  }
+
+  private static void choose(ToggleGroup group, Toggle before) {
+    if (group.getSelectedToggle() == null && group.getToggles().contains(before)) {
+      before.setSelected(true);
+    }
   }
 
   /// A section under a small heading.

@@ -1,6 +1,7 @@
 package app.finish.desktop.proof;
 
 import app.finish.core.arrange.place.Side;
+import app.finish.core.dress.CellMeaning;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.PickedHeading;
 import app.finish.desktop.model.Step;
@@ -43,6 +44,25 @@ public final class HeadingKeys {
     if (!headings.isEmpty()) {
       desk.arranging().on(headings).setAside();
     }
-    return !headings.isEmpty();
+    return !headings.isEmpty() || levelHidden();
+  }
+
+  /// Takes out the level whose head is picked.
+  private boolean levelHidden() {
+    List<CellMeaning> places =
+        desk.pickProperty().get().map(pick -> List.of(pick.place())).orElse(List.of());
+    for (CellMeaning place : places) {
+      if (desk.stepProperty().get() == Step.ARRANGE
+          && place instanceof CellMeaning.StubHead(int level)) {
+        desk.shownProperty()
+            .get()
+            .map(shown -> shown.arranged().paths(Side.DOWN).getFirst())
+            .filter(path -> level < path.size())
+            .ifPresent(
+                path -> desk.arranging().on(Side.DOWN, path.subList(0, level + 1)).hideLevel());
+        return true;
+      }
+    }
+    return false;
   }
 }

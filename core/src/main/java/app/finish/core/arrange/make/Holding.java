@@ -52,8 +52,9 @@ public final class Holding {
   /// Holds the measures at one of them: the table then measures that alone.
   private Trees heldAt(int measure) {
     List<Branch> roots = only(measure, trees.roots(move.side()));
+    Measure held = trees.source().measures().get(measure);
     if (roots.size() == 1 && roots.getFirst().label().isEmpty()) {
-      roots = List.of(roots.getFirst().called("All"));
+      roots = List.of(roots.getFirst().called(headed(List.of(held))));
     }
     Trees bare =
         new ArrangedTable(
@@ -63,8 +64,13 @@ public final class Holding {
             .changed(ArrangedTable.KEEP);
     Formula formula = trees.figures().formulas().get(measure);
     Map<Integer, Formula> formulas = formula == null ? Map.of() : Map.of(0, formula);
-    Measure held = trees.source().measures().get(measure);
     return bare.withFigures(new Figures(bare.source().withMeasures(List.of(held)), formulas));
+  }
+
+  /// What the one column or row that is left is headed by: the measure, if there is one alone.
+  private static String headed(List<Measure> measures) {
+    boolean sole = measures.size() == 1 && !measures.getFirst().name().isEmpty();
+    return sole ? measures.getFirst().name() : "All";
   }
 
   private static List<Branch> only(int measure, List<Branch> branches) {
@@ -98,7 +104,7 @@ public final class Holding {
       throw new NoPlace("there is no “" + move.member() + "” at this level now");
     }
     if (roots.size() == 1 && roots.getFirst().label().isEmpty()) {
-      roots = List.of(roots.getFirst().called("All"));
+      roots = List.of(roots.getFirst().called(headed(trees.source().measures())));
     }
     return trees
         .with(move.side(), Branch.raised(roots))

@@ -207,6 +207,12 @@ public final class Pruning {
         .withNames(hide.side(), trees.namesWithout(hide.side(), hide.level()));
   }
 
+  /// Whether each of some groups has one member, as with a column of running numbers: without them
+  /// nothing is lost.
+  private static boolean eachHasOne(List<Branch> branches) {
+    return branches.stream().allMatch(branch -> branch.isMember() && branch.children().size() == 1);
+  }
+
   private static List<Branch> lifted(List<Branch> branches, int wanted, int level) throws NoPlace {
     if (level < wanted) {
       List<Branch> all = new ArrayList<>();
@@ -214,6 +220,9 @@ public final class Pruning {
         all.add(branch.withChildren(lifted(branch.children(), wanted, level + 1)));
       }
       return all;
+    }
+    if (eachHasOne(branches)) {
+      return branches.stream().flatMap(branch -> branch.children().stream()).toList();
     }
     List<Branch> groups = branches.stream().filter(branch -> !branch.isLeaf()).toList();
     boolean restAreTotals =
