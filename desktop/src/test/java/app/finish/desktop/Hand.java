@@ -222,10 +222,15 @@ final class Hand {
   /// Drags what is found by so many points to the right and down.
   void drag(String query, double right, double down) {
     Point2D from = middleOf(query);
+    drag(from, from.add(right, down));
+  }
+
+  /// Drags from one point of the screen to another.
+  void drag(Point2D from, Point2D to) {
     moveTo(from);
     press(MouseButton.PRIMARY);
-    moveTo(from.add(right / 3, down / 3));
-    moveTo(from.add(right, down));
+    moveTo(from.interpolate(to, 1.0 / 3));
+    moveTo(to);
     release(MouseButton.PRIMARY);
   }
 

@@ -6,6 +6,7 @@ import app.finish.desktop.kit.Texts;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -70,6 +71,7 @@ final class InkField extends HBox {
     open.getStyleClass().add("ink-button");
     open.setGraphic(swatch(setting));
     open.setOnAction(event -> open(open, none));
+    setAlignment(Pos.CENTER_LEFT);
     getChildren().addAll(open, text);
     setId(id);
   }

@@ -8,6 +8,7 @@ import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Heights;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -57,10 +58,13 @@ final class LinesPanel {
             .orElse(pen);
     FlowPane chips = new FlowPane(4, 4);
     for (Lines lines : Lines.values()) {
-      ToggleButton chip = new ToggleButton(Texts.of("lines." + lines.name().toLowerCase()));
-      chip.setId("lines-" + lines.name().toLowerCase());
+      ToggleButton chip =
+          new ToggleButton(Texts.of("lines." + lines.name().toLowerCase(Locale.ROOT)));
+      chip.setId("lines-" + lines.name().toLowerCase(Locale.ROOT));
       chip.getStyleClass().add("chip");
-      chip.setSelected(lines.properties.stream().allMatch(one -> drawn.get(one).isDrawn()));
+      chip.setSelected(
+          lines.properties.stream()
+              .allMatch(one -> drawn.getOrDefault(one, RuleLine.NONE).isDrawn()));
       chip.setOnAction(event -> draw(height, lines, chip.isSelected()));
       chips.getChildren().add(chip);
     }

@@ -75,6 +75,14 @@ public final class TryOnPanel {
           if (desk.table().isEmpty() || desk.stepProperty().get() != Step.DRESS) {
             return;
           }
+          List<String> labels = new ArrayList<>();
+          for (WearScope scope : WearScope.values()) {
+            labels.add(scope.label(dressing.wearers(scope).size()));
+          }
+          if (labels.equals(chips.getUserData())) {
+            return;
+          }
+          chips.setUserData(labels);
           List<Node> nodes = new ArrayList<>();
           for (WearScope scope : WearScope.values()) {
             ToggleButton chip = new ToggleButton(scope.label(dressing.wearers(scope).size()));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -52,6 +53,7 @@ public final class ActionFinder extends StackPane {
     list.setOnMouseClicked(event -> choose());
     popup.getContent().add(list);
     popup.setAutoHide(true);
+    popup.setHideOnEscape(false);
     field.textProperty().addListener((p, before, now) -> show());
     field.focusedProperty().addListener((p, before, now) -> focused(now));
     field.setOnMouseClicked(event -> show());
@@ -204,6 +206,8 @@ public final class ActionFinder extends StackPane {
     field.setAccessibleText(Texts.of("finder.name"));
     field.clear();
     popup.hide();
-    getScene().lookup("#proof").requestFocus();
+    Optional.ofNullable(getScene().lookup("#proof"))
+        .or(() -> Optional.ofNullable(getScene().lookup("#empty-open")))
+        .ifPresent(Node::requestFocus);
   }
 }

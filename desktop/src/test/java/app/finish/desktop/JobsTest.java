@@ -1,0 +1,432 @@
+package app.finish.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.document.DocumentTable;
+import app.finish.core.dress.CellMeaning;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.style.Cascade;
+import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Look;
+import app.finish.core.style.PartName;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
+import app.finish.core.table.Heading;
+import app.finish.core.table.Leaf;
+import app.finish.core.table.Table;
+import app.finish.desktop.model.Desk;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.input.KeyCode;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/// Whole jobs on tables of people's own, from the table to the result, with every action counted: a
+/// click, a key, a choice in a list (two: it is opened, and one is chosen), a text that is typed.
+/// Each has a most that it may take.
+public class JobsTest extends WindowTest {
+  private int actions;
+
+  @BeforeMethod
+  public void countAnew() {
+    actions = 0;
+  }
+
+  private void key(KeyCode... keys) {
+    actions++;
+    press(keys);
+  }
+
+  private void tap(String selector) {
+    actions++;
+    reveal(selector);
+    Hand.pulse();
+    Hand.pulse();
+    click(selector);
+  }
+
+  private void pick(CellMeaning place) {
+    actions++;
+    clickCell(place);
+  }
+
+  private void alsoPick(CellMeaning place) {
+    actions++;
+    clickMore(place);
+  }
+
+  private void type(String text) {
+    actions++;
+    hand.write(text);
+    settle();
+  }
+
+  private void choose(String selector, String setting) {
+    actions += 2;
+    reveal(selector);
+    hand.interact(
+        () -> {
+          Node node = window.scene().lookup(selector);
+          if (node instanceof ChoiceBox<?> box) {
+            set(box, setting);
+          } else if (node instanceof ComboBox<?> box) {
+            setCombo(box, setting);
+          } else {
+            throw new AssertionError("there is no choice " + selector);
+          }
+        });
+    settle();
+  }
+
+  private static <T> void set(ChoiceBox<T> box, String setting) {
+    box.setValue(
+        box.getItems().stream()
+            .filter(
+                item ->
+                    setting.equals("" + item)
+                        || box.getConverter() != null
+                            && setting.equals(box.getConverter().toString(item)))
+            .findFirst()
+            .orElseThrow());
+  }
+
+  @SuppressWarnings("unchecked")
+  private static <T> void setCombo(ComboBox<T> box, String setting) {
+    box.setValue((T) setting);
+  }
+
+  /// Picks a colour: the chart is opened, and a role is chosen in it.
+  private void colour(String field, String role) {
+    tap(field + "-pick");
+    actions++;
+    hand.interact(
+        () -> {
+          for (javafx.stage.Window one : javafx.stage.Window.getWindows()) {
+            Node swatch = one.getScene().getRoot().lookup("#ink-" + role);
+            if (swatch instanceof javafx.scene.control.Button button) {
+              button.fire();
+              return;
+            }
+          }
+          throw new AssertionError("no colour " + role);
+        });
+    settle();
+  }
+
+  private void height(String label) {
+    for (int i = 0; i < 14; i++) {
+      Node card = window.scene().lookup("#height-" + i);
+      if (card != null && label.equals(card.getAccessibleText())) {
+        tap("#height-" + i);
+        return;
+      }
+    }
+    throw new AssertionError("there is no height " + label);
+  }
+
+  private Desk desk() {
+    return window.desk();
+  }
+
+  private Path file(String name, String text) {
+    try {
+      return Files.writeString(folder.resolve(name), text);
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  private void open(String name, String text) {
+    answers.files.add(file(name, text));
+    key(KeyCode.CONTROL, KeyCode.O);
+    actions++;
+  }
+
+  private void atMost(int most, String job) {
+    assertThat(actions).as(job).isLessThanOrEqualTo(most);
+  }
+
+  private HouseStyle worn() {
+    return ask(() -> desk().dressing().worn());
+  }
+
+  private Look look(PartName... way) {
+    return ask(
+        () -> {
+          Cascade cascade = desk().dressing().cascade();
+          List<Selector> selectors = new ArrayList<>();
+          for (PartName part : way) {
+            selectors.add(Selector.of(part));
+          }
+          return cascade.look(selectors);
+        });
+  }
+
+  private DressedCell cell(CellMeaning place) {
+    return scroll().boxOf(place).orElseThrow().cell();
+  }
+
+  private Table table() {
+    return ask(() -> desk().shownProperty().get().orElseThrow().arranged().table());
+  }
+
+  private static String quarters(String name, Random random) {
+    StringBuilder text = new StringBuilder(name + ",Spring tide,Neap tide,Both\n");
+    int[] sums = new int[3];
+    for (String quay : List.of("North quay", "South quay", "Ferry steps")) {
+      int one = 10 + random.nextInt(900);
+      int other = 10 + random.nextInt(900);
+      text.append(quay).append(',').append(one).append(',').append(other);
+      text.append(',').append(one + other).append('\n');
+      sums[0] += one;
+      sums[1] += other;
+      sums[2] += one + other;
+    }
+    text.append("All quays,").append(sums[0]).append(',').append(sums[1]);
+    return text.append(',').append(sums[2]).append('\n').toString();
+  }
+
+  private void fiveTables() {
+    Random random = new Random(5);
+    for (int i = 1; i <= 5; i++) {
+      open("quays-" + i + ".csv", quarters("Landings " + i, random));
+    }
+    actions = 0;
+  }
+
+  @Test
+  public void aHouseStyleFromScratchOnFiveTables() {
+    fiveTables();
+    key(KeyCode.CONTROL, KeyCode.DIGIT3);
+    tap("#new-style-name");
+    type("Quay house");
+    tap("#make-scratch");
+    tap("#leaf-parts");
+    choose("#property-face", "Georgia");
+    choose("#property-size", "9 pt");
+    height("All heads");
+    choose("#property-weight", "bold");
+    colour("#property-fill", "accent");
+    colour("#property-ink", "onAccent");
+    height("All totals");
+    choose("#property-weight", "bold");
+    tap("#chapter-2");
+    choose("#property-ruleAbove-weight", "0.75 pt");
+    height("Everything");
+    choose("#property-ruleBelow-weight", "1 pt");
+    tap("#leaf-try-on");
+    tap("#bands-rows");
+    tap("#scope-all");
+    tap("#style-quay-house");
+    List<String> wearing =
+        ask(() -> desk().document().tables().stream().map(one -> one.finish().style()).toList());
+    assertThat(wearing).hasSize(5).containsOnly("Quay house");
+    assertThat(ask(() -> desk().document().tables().stream().map(this::touches).toList()))
+        .containsOnly(0);
+    assertThat(look(PartName.TABLE).face()).isEqualTo("Georgia");
+    assertThat(look(PartName.TABLE, PartName.HEADS).fill()).isPresent();
+    assertThat(cell(new CellMeaning.Body(3, 0)).look().ruleAbove().weight()).isEqualTo(0.75);
+    assertThat(cell(new CellMeaning.Body(1, 0)).look().fill()).isPresent();
+    atMost(38, "a house style from scratch, on five tables");
+  }
+
+  private int touches(DocumentTable one) {
+    return one.finish().touches().count();
+  }
+
+  @Test
+  public void aClientsLookSavedAndMadeTheDefault() {
+    open("landings.csv", quarters("Landings", new Random(1)));
+    actions = 0;
+    key(KeyCode.CONTROL, KeyCode.DIGIT3);
+    tap("#new-style-name");
+    type("Client");
+    tap("#make-based");
+    tap("#leaf-palette");
+    answers.files.add(file("client.txt", "#0b3d2e\n#c28a2a\n#f4e3bd\n#8a1f12\n"));
+    tap("#palette-import");
+    actions++;
+    tap("#palette-keep");
+    tap("#leaf-try-on");
+    tap("#wear-always");
+    choose("#wear-crosstab", "Client");
+    choose("#wear-statistics", "Client");
+    waitFor(() -> Files.exists(folder.resolve("library").resolve("client.json")));
+    assertThat(ask(() -> desk().dressing().habits().wear().styles().values()))
+        .containsOnly("Client");
+    atMost(18, "a client's look, saved and made the default");
+  }
+
+  @Test
+  public void aRuleUnderASubtotalForChosenColumns() {
+    openDemo();
+    key(KeyCode.CONTROL, KeyCode.DIGIT3);
+    pick(new CellMeaning.Body(4, 1));
+    alsoPick(new CellMeaning.Body(4, 3));
+    tap("#chapter-2");
+    choose("#property-ruleBelow-weight", "1 pt");
+    for (int column = 0; column < 5; column++) {
+      boolean ruled = cell(new CellMeaning.Body(4, column)).look().ruleBelow().weight() == 1;
+      assertThat(ruled).isEqualTo(column == 1 || column == 3);
+    }
+    key(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(cell(new CellMeaning.Body(4, 3)).look().ruleBelow().isDrawn()).isFalse();
+    atMost(20, "a rule under a subtotal for chosen columns, taken back");
+  }
+
+  @Test
+  public void aColouredStyleWithStripes() {
+    open("landings.csv", quarters("Landings", new Random(2)));
+    actions = 0;
+    key(KeyCode.CONTROL, KeyCode.DIGIT3);
+    tap("#make-based");
+    tap("#leaf-parts");
+    height("All heads");
+    colour("#property-fill", "good");
+    colour("#property-ink", "paper");
+    tap("#leaf-try-on");
+    tap("#bands-rows");
+    assertThat(worn().shipped()).isFalse();
+    assertThat(cell(new CellMeaning.Head(0, 0, 0)).look().fill()).isPresent();
+    assertThat(cell(new CellMeaning.Body(1, 0)).look().fill()).isPresent();
+    assertThat(cell(new CellMeaning.Body(0, 0)).look().fill()).isEmpty();
+    atMost(10, "a coloured style with stripes");
+  }
+
+  @Test
+  public void aBandedBrandStyle() {
+    open("landings.csv", quarters("Landings", new Random(3)));
+    actions = 0;
+    key(KeyCode.CONTROL, KeyCode.DIGIT3);
+    tap("#new-style-name");
+    type("Brand");
+    tap("#make-based");
+    tap("#leaf-palette");
+    answers.files.add(file("brand.txt", "#1b3a5c\n#d9531e\n#f2f2f2\n"));
+    tap("#palette-import");
+    actions++;
+    tap("#palette-keep");
+    tap("#leaf-parts");
+    height("All heads");
+    colour("#property-fill", "accent");
+    colour("#property-ink", "onAccent");
+    tap("#leaf-try-on");
+    tap("#bands-rows");
+    choose("#bands-rows-together", "2");
+    assertThat(ask(() -> desk().dressing().cascade().look(alternate()).setting(Property.TOGETHER)))
+        .isEqualTo("2");
+    atMost(20, "a banded brand style");
+  }
+
+  private static List<Selector> alternate() {
+    return List.of(Selector.of(PartName.TABLE), new Selector.Alternate());
+  }
+
+  @Test
+  public void descriptivesRepivotedWithALayer() {
+    StringBuilder text = new StringBuilder("Vessel,Season,n,Mean,SD\n");
+    for (String vessel : List.of("Marram", "Sea Holly", "Samphire")) {
+      for (String season : List.of("Winter", "Summer")) {
+        text.append(vessel).append(',').append(season).append(",40,3.25,1.50\n");
+      }
+    }
+    open("late.csv", text.toString());
+    actions = 0;
+    key(KeyCode.CONTROL, KeyCode.DIGIT2);
+    tap("#down-1-over");
+    tap("#down-1-hold");
+    tap("#held-1-next");
+    Table table = table();
+    assertThat(table.held()).extracting(one -> one.member()).containsExactly("Summer");
+    assertThat(table.across().depth()).isEqualTo(2);
+    atMost(16, "descriptives re-pivoted with a layer");
+  }
+
+  @Test
+  public void theTenLargestTheRestGatheredPercentsAndTotals() {
+    StringBuilder text = new StringBuilder("Harbour,Landings\n");
+    for (int i = 1; i <= 17; i++) {
+      text.append("Harbour ").append((char) ('A' + i)).append(',').append(i * 37 % 101 + 3);
+      text.append('\n');
+    }
+    open("harbours.csv", text.toString());
+    actions = 0;
+    key(KeyCode.CONTROL, KeyCode.DIGIT2);
+    pick(new CellMeaning.Body(0, 0));
+    tap("#rows-largest");
+    pick(new CellMeaning.Body(0, 0));
+    tap("#rows-gather");
+    tap("#rows-keep");
+    tap("#calculate-expression");
+    type("share_of_total(Value)");
+    key(KeyCode.ENTER);
+    pick(new CellMeaning.Stub(0, 0));
+    tap("#add-totals");
+    Table table = table();
+    List<Leaf> rows = table.down().leaves();
+    assertThat(rows).hasSize(12);
+    assertThat(rows.get(10).heading().label()).isEqualTo("Other (7)");
+    assertThat(rows.getLast().role()).isNotEqualTo(Heading.Role.MEMBER);
+    assertThat(cell(new CellMeaning.Body(11, 1)).text()).startsWith("100");
+    atMost(16, "the ten largest, the rest gathered, percents and totals");
+  }
+
+  @Test
+  public void aFrequencyTableInTheStyleOfApa() {
+    open(
+        "ticket.txt",
+        """
+        Ticket held
+                          n      %    % of answers   running %
+        Single           52   40.0        41.6         41.6
+        Return           48   36.9        38.4         80.0
+        Season           25   19.2        20.0        100.0
+        Total           125   96.2       100.0
+        Missing           5    3.8
+        Total           130  100.0
+        """);
+    key(KeyCode.CONTROL, KeyCode.DIGIT3);
+    tap("#style-apa-7");
+    key(KeyCode.CONTROL, KeyCode.T);
+    type("Tickets held by passengers");
+    key(KeyCode.ENTER);
+    key(KeyCode.CONTROL, KeyCode.DIGIT2);
+    pick(new CellMeaning.Head(0, 3, 3));
+    hand.interact(() -> window.proof().requestFocus());
+    key(KeyCode.DELETE);
+    assertThat(table().across().leaves()).hasSize(3);
+    assertThat(worn().name()).isEqualTo("APA 7");
+    assertThat(slugTitle()).isEqualTo("Tickets Held by Passengers");
+    atMost(14, "a frequency table in the style of APA 7");
+  }
+
+  private String slugTitle() {
+    return scroll().boxOf(new CellMeaning.Word(PartName.TITLE, 0)).orElseThrow().cell().text();
+  }
+
+  @Test
+  public void aCrosstabRestyledTurnedAndTrimmed() {
+    open("landings.csv", quarters("Landings", new Random(4)));
+    actions = 0;
+    key(KeyCode.CONTROL, KeyCode.DIGIT3);
+    tap("#style-ledger");
+    key(KeyCode.CONTROL, KeyCode.DIGIT2);
+    tap("#swap-axes");
+    pick(new CellMeaning.Stub(0, 2));
+    alsoPick(new CellMeaning.Head(0, 1, 1));
+    hand.interact(() -> window.proof().requestFocus());
+    key(KeyCode.DELETE);
+    Table table = table();
+    assertThat(table.down().leaves()).hasSize(2);
+    assertThat(table.across().leaves()).hasSize(3);
+    assertThat(worn().name()).isEqualTo("Ledger");
+    atMost(12, "a crosstab restyled, turned and trimmed");
+  }
+}
