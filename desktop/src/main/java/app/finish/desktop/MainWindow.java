@@ -351,6 +351,7 @@ public final class MainWindow {
     Optional<Action> fitting =
         actions.all().stream()
             .filter(action -> action.keys().map(keys -> keys.match(event)).orElse(false))
+            .filter(action -> action.can().getAsBoolean())
             .findFirst();
     fitting.ifPresent(Action::run);
     focusBench(before, owner);

@@ -256,7 +256,7 @@ public class JobsTest extends WindowTest {
     tap("#palette-keep");
     tap("#leaf-try-on");
     tap("#wear-always");
-    choose("#wear-crosstab", "Client");
+    choose("#wear-counts", "Client");
     choose("#wear-statistics", "Client");
     waitFor(() -> Files.exists(folder.resolve("library").resolve("client.json")));
     assertThat(ask(() -> desk().dressing().habits().wear().styles().values()))
