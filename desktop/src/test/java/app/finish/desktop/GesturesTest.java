@@ -350,6 +350,17 @@ public class GesturesTest extends WindowTest {
   }
 
   @Test
+  public void severalRowsAreCorrectedAsOne() {
+    openDemo();
+    clickCell(new CellMeaning.Body(0, 0));
+    clickMore(new CellMeaning.Body(1, 0));
+    click("#role-left_out");
+    assertThat(ask(() -> desk().table().orElseThrow().finish().corrections().size())).isEqualTo(2);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(ask(() -> desk().table().orElseThrow().finish().corrections().size())).isZero();
+  }
+
+  @Test
   public void theProofIsATableToAScreenReader() {
     openDemo();
     hand.interact(() -> window.proof().requestFocus());

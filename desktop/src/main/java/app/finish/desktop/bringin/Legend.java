@@ -4,7 +4,6 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.proof.Tints;
-import java.util.Locale;
 import java.util.Map;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -12,6 +11,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.Paint;
+import javafx.scene.shape.Rectangle;
 
 /// What the tints on the proof mean, while a table is brought in.
 public final class Legend extends HBox {
@@ -24,23 +25,12 @@ public final class Legend extends HBox {
     setMouseTransparent(true);
     StackPane.setAlignment(this, Pos.BOTTOM_LEFT);
     StackPane.setMargin(this, new Insets(0, 0, 12, 18));
-    for (Map.Entry<String, Color> one : Tints.legend().entrySet()) {
-      Region swatch = new Region();
-      swatch.getStyleClass().add("legend-swatch");
-      swatch.setStyle("-fx-background-color: #fffefb, " + web(one.getValue()));
+    for (Map.Entry<String, Paint> one : Tints.legend().entrySet()) {
+      Rectangle swatch = new Rectangle(18, 12, one.getValue());
+      swatch.setStroke(Color.web("#d8d0c0"));
       getChildren().add(new HBox(5, swatch, Benches.caption(one.getKey())));
     }
     Benches.follow(
         desk.stepProperty(), () -> setVisible(desk.stepProperty().get() == Step.BRING_IN));
-  }
-
-  private static String web(Color colour) {
-    return String.format(
-        Locale.ROOT,
-        "rgba(%d, %d, %d, %.3f)",
-        Math.round(colour.getRed() * 255),
-        Math.round(colour.getGreen() * 255),
-        Math.round(colour.getBlue() * 255),
-        colour.getOpacity());
   }
 }

@@ -15,6 +15,7 @@ import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import java.util.ArrayList;
@@ -47,6 +48,7 @@ public final class LinePanel {
   Node build() {
     Benches.follow(desk.shownProperty(), this::show);
     Benches.follow(desk.pickProperty(), this::show);
+    Benches.follow(desk.alsoProperty(), this::show);
     return box;
   }
 
@@ -56,6 +58,16 @@ public final class LinePanel {
         .get()
         .flatMap(
             shown -> desk.pickProperty().get().flatMap(pick -> rowOf(shown.recognition(), pick)));
+  }
+
+  /// All cells that are picked, the first one first.
+  private List<Pick> picks(Shown shown) {
+    List<Pick> picks = new ArrayList<>(desk.pickProperty().get().stream().toList());
+    for (CellMeaning place : desk.alsoProperty().get()) {
+      LooksInWords.cell(shown.scroll(), place)
+          .ifPresent(cell -> picks.add(new Pick(place, cell.part(), 0)));
+    }
+    return picks;
   }
 
   private static Optional<SourceRow> rowOf(Recognition recognition, Pick pick) {
@@ -84,15 +96,20 @@ public final class LinePanel {
 
   /// The leaf across that the picked cell stands in, if it is one.
   private OptionalInt pickedColumn() {
-    Optional<Pick> pick = desk.pickProperty().get();
-    return pick.isEmpty()
-        ? OptionalInt.empty()
-        : switch (pick.get().place()) {
-          case CellMeaning.Body body -> OptionalInt.of(body.column());
-          case CellMeaning.Head head ->
-              head.first() == head.last() ? OptionalInt.of(head.first()) : OptionalInt.empty();
-          default -> OptionalInt.empty();
-        };
+    return desk.pickProperty().get().map(LinePanel::columnOf).orElse(OptionalInt.empty());
+  }
+
+  private static OptionalInt columnOf(Pick pick) {
+    return switch (pick.place()) {
+      case CellMeaning.Body body -> OptionalInt.of(body.column());
+      case CellMeaning.Head head ->
+          head.first() == head.last() ? OptionalInt.of(head.first()) : OptionalInt.empty();
+      default -> OptionalInt.empty();
+    };
+  }
+
+  private static String andMore(String place, int count) {
+    return count > 1 ? Texts.of("bring.andMore", place, count - 1) : place;
   }
 
   private void show() {
@@ -120,7 +137,12 @@ public final class LinePanel {
 
   private void addRow(List<Node> nodes, Shown shown, SourceRow at) {
     int number = shown.table().source().grid().top() + at.row() + 1;
-    String place = Texts.of("bring.row", number);
+    List<SourceRow> rows =
+        picks(shown).stream()
+            .flatMap(pick -> rowOf(shown.recognition(), pick).stream())
+            .distinct()
+            .toList();
+    String place = andMore(Texts.of("bring.row", number), rows.size());
     nodes.add(Benches.heading(Texts.of("bring.rowIs")));
     nodes.add(Benches.caption(place + ": " + String.join(", ", at.headings())));
     nodes.add(
@@ -128,12 +150,13 @@ public final class LinePanel {
             "role-",
             List.of(LineRole.values()),
             at.role(),
-            role ->
-                correct(
-                    place,
-                    role,
-                    corrections(shown)
-                        .withRow(shown.recognition().anchors().rows().get(at.row()), role))));
+            role -> {
+              Corrections all = corrections(shown);
+              for (SourceRow row : rows) {
+                all = all.withRow(shown.recognition().anchors().rows().get(row.row()), role);
+              }
+              correct(place, role, all);
+            }));
     addEvidence(nodes, shown, "row " + number);
     if (at.role() == LineRole.SUBTOTAL || at.role() == LineRole.GRAND_TOTAL) {
       nodes.add(new CoverPanel(desk).build(shown, at));
@@ -149,7 +172,16 @@ public final class LinePanel {
     Recognition recognition = shown.recognition();
     int column = recognition.valueColumns().get(leaf);
     String letters = GridPlace.letters(shown.table().source().grid().left() + column);
-    String place = Texts.of("bring.column", letters);
+    List<Integer> columns =
+        picks(shown).stream()
+            .map(LinePanel::columnOf)
+            .filter(OptionalInt::isPresent)
+            .map(OptionalInt::getAsInt)
+            .distinct()
+            .filter(one -> one < recognition.valueColumns().size())
+            .map(recognition.valueColumns()::get)
+            .toList();
+    String place = andMore(Texts.of("bring.column", letters), columns.size());
     Leaf across = recognition.table().across().leaves().get(leaf);
     Label heading = Benches.heading(Texts.of("bring.columnIs"));
     VBox.setMargin(heading, new Insets(6, 0, 0, 0));
@@ -166,11 +198,13 @@ public final class LinePanel {
             "column-role-",
             COLUMN_ROLES,
             role(across.role()),
-            role ->
-                correct(
-                    place,
-                    role,
-                    corrections(shown).withColumn(anchors.columns().get(column), role))));
+            role -> {
+              Corrections all = corrections(shown);
+              for (int one : columns) {
+                all = all.withColumn(anchors.columns().get(one), role);
+              }
+              correct(place, role, all);
+            }));
     addEvidence(nodes, shown, "column " + letters);
     Button cut = new Button(Texts.of("bring.cutBefore"));
     cut.setId("cut-before");

@@ -14,21 +14,46 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
+import javafx.scene.paint.ImagePattern;
+import javafx.scene.paint.Paint;
 
 /// The quiet tints that tell the parts apart while a table is brought in. What is doubtful is in
 /// brass.
 public final class Tints {
-  private static final Color HEADS = Color.web("#2f7f79", 0.17);
-  private static final Color STUB = Color.web("#2f7f79", 0.07);
-  private static final Color GROUPS = Color.web("#2f7f79", 0.11);
-  private static final Color SUBTOTALS = Color.web("#16242c", 0.07);
-  private static final Color GRAND_TOTALS = Color.web("#16242c", 0.14);
-  private static final Color DOUBTFUL = Color.web("#f4e3bd");
+  private static final int SIDE = 8;
+  private static final double POINT = 0.2;
+  private static final Paint HEADS = hatched(Color.web("#2f7f79", 0.17), (x, y) -> false);
+  private static final Paint STUB = hatched(Color.web("#2f7f79", 0.07), (x, y) -> x == 0);
+  private static final Paint GROUPS = hatched(Color.web("#2f7f79", 0.11), (x, y) -> y == 0);
+  private static final Paint SUBTOTALS = hatched(Color.web("#16242c", 0.07), (x, y) -> x == y);
+  private static final Paint GRAND_TOTALS =
+      hatched(Color.web("#16242c", 0.14), (x, y) -> x == y || x == SIDE - 1 - y);
+  private static final Paint DOUBTFUL =
+      hatched(Color.web("#f4e3bd"), (x, y) -> x % 4 == 0 && y % 4 == 0);
 
   private final Set<CellMeaning> doubtfulWords = new HashSet<>();
   private final Set<Integer> doubtfulRows = new HashSet<>();
   private final Set<Integer> doubtfulColumns = new HashSet<>();
+
+  /// Where a pattern has a point.
+  private interface Hatch {
+    boolean at(int x, int y);
+  }
+
+  /// A tint with a pattern over it, so that tints are told apart without colour too.
+  private static Paint hatched(Color tint, Hatch hatch) {
+    WritableImage image = new WritableImage(SIDE, SIDE);
+    Color point =
+        tint.deriveColor(0, 1, 0.6, tint.getOpacity() < 1 ? POINT / tint.getOpacity() : 1);
+    for (int y = 0; y < SIDE; y++) {
+      for (int x = 0; x < SIDE; x++) {
+        image.getPixelWriter().setColor(x, y, hatch.at(x, y) ? point : tint);
+      }
+    }
+    return new ImagePattern(image, 0, 0, SIDE, SIDE, false);
+  }
 
   private Tints(Shown shown) {
     Recognition recognition = shown.recognition();
@@ -60,8 +85,8 @@ public final class Tints {
   }
 
   /// The names of the tints, for the legend, in the order of the table.
-  public static Map<String, Color> legend() {
-    Map<String, Color> legend = new LinkedHashMap<>();
+  public static Map<String, Paint> legend() {
+    Map<String, Paint> legend = new LinkedHashMap<>();
     legend.put(Texts.of("tints.heads"), HEADS);
     legend.put(PartName.STUB.label(), STUB);
     legend.put(PartName.GROUP_ROW.label(), GROUPS);
@@ -72,7 +97,7 @@ public final class Tints {
   }
 
   /// The tint of a cell, if it has one.
-  public Optional<Color> of(CellBox box) {
+  public Optional<Paint> of(CellBox box) {
     boolean doubtful =
         switch (box.cell().place()) {
           case CellMeaning.Word word -> doubtfulWords.contains(word);
