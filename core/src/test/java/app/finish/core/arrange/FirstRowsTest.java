@@ -51,7 +51,7 @@ public class FirstRowsTest {
 
   @DataProvider(parallel = true)
   public Object[][] seeds() {
-    return Seeds.upTo(60);
+    return Seeds.many(30);
   }
 
   /// Groups of one to twenty members, some without subtotals, some with a level more, some of the

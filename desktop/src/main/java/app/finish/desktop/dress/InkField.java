@@ -53,7 +53,7 @@ final class InkField extends HBox {
         .addListener(
             (p, had, has) -> {
               if (had && !has) {
-                take(text.getText());
+                TypedChoice.afterClick(() -> take(text.getText()));
               }
             });
     text.addEventFilter(

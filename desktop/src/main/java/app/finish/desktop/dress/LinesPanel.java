@@ -72,8 +72,8 @@ final class LinesPanel {
         RuleEditor.ofPen(
             "lines-pen",
             pen,
-            List.copyOf(dressing.cascade().palette().roles().keySet()),
-            wanted -> redraw(height, drawn, RuleLine.parse(wanted)));
+            dressing.cascade().palette(),
+            wanted -> redraw(height, drawn, wanted));
     VBox panel = new VBox(8, Benches.caption(Texts.of("lines.hint")), chips, editor);
     panel.getStyleClass().add("property-row");
     return panel;
@@ -85,17 +85,21 @@ final class LinesPanel {
     dressing.changeAll(height.selectors(), settings, Optional.of(Texts.of("lines.name")));
   }
 
-  private void redraw(Heights height, Map<Property, RuleLine> drawn, RuleLine wanted) {
-    pen = wanted.isDrawn() ? wanted : pen;
+  private void redraw(Heights height, Map<Property, RuleLine> drawn, String wanted) {
     Map<Property, String> settings = new EnumMap<>(Property.class);
     drawn.forEach(
         (property, rule) -> {
           if (rule.isDrawn()) {
-            settings.put(property, wanted.toString());
+            settings.put(property, wanted);
           }
         });
-    if (!settings.isEmpty()) {
-      dressing.changeAll(height.selectors(), settings, Optional.of(Texts.of("lines.name")));
+    Optional<String> name = Optional.of(Texts.of("lines.name"));
+    boolean taken =
+        settings.isEmpty()
+            ? Property.RULE_ABOVE.accepts(wanted)
+            : dressing.changeAll(height.selectors(), settings, name);
+    if (taken && RuleLine.parse(wanted).isDrawn()) {
+      pen = RuleLine.parse(wanted);
     }
   }
 }

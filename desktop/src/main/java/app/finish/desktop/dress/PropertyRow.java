@@ -167,7 +167,7 @@ public final class PropertyRow {
       return new RuleEditor(
           "property-" + property.word(),
           RuleLine.parse(setting.isEmpty() ? "none" : setting),
-          List.copyOf(dressing.cascade().palette().roles().keySet()),
+          dressing.cascade().palette(),
           wanted -> change(wanted, setting));
     }
     if (property == Property.INK || property == Property.FILL) {

@@ -1,6 +1,7 @@
 package app.finish.desktop.dress;
 
 import app.finish.core.style.RuleLine;
+import app.finish.core.style.colour.Palette;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
@@ -23,18 +24,18 @@ public final class RuleEditor extends GridPane {
   private RuleLine rule;
 
   /// Changes only how a line is drawn: its weight, ink and kind.
-  static RuleEditor ofPen(String id, RuleLine pen, List<String> inks, Consumer<String> changed) {
-    return new RuleEditor(id, pen, inks, changed, false);
+  static RuleEditor ofPen(String id, RuleLine pen, Palette palette, Consumer<String> changed) {
+    return new RuleEditor(id, pen, palette, changed, false);
   }
 
   /// @param id what the ids of its controls begin with
-  /// @param inks the inks that it offers
-  RuleEditor(String id, RuleLine rule, List<String> inks, Consumer<String> changed) {
-    this(id, rule, inks, changed, true);
+  /// @param palette the inks that it offers first
+  RuleEditor(String id, RuleLine rule, Palette palette, Consumer<String> changed) {
+    this(id, rule, palette, changed, true);
   }
 
   private RuleEditor(
-      String id, RuleLine rule, List<String> inks, Consumer<String> changed, boolean whole) {
+      String id, RuleLine rule, Palette palette, Consumer<String> changed, boolean whole) {
     this.id = id;
     this.rule = rule;
     setId(id);
@@ -44,7 +45,15 @@ public final class RuleEditor extends GridPane {
     if (!rule.isDrawn()) {
       return;
     }
-    row(1, "ink", choice("ink", with(inks, rule.ink()), rule.ink(), changed));
+    InkField ink =
+        new InkField(
+            id + "-ink",
+            Texts.of("rule.ink"),
+            rule.ink(),
+            false,
+            palette,
+            wanted -> changed.accept(with("ink", wanted).toString()));
+    row(1, "ink", ink);
     row(2, "kind", choice("kind", List.of(RuleLine.Kind.values()), rule.kind(), changed));
     if (!whole) {
       return;
@@ -59,7 +68,7 @@ public final class RuleEditor extends GridPane {
     add(stays, 0, 5, 2, 1);
   }
 
-  private void row(int row, String name, ChoiceBox<?> control) {
+  private void row(int row, String name, Region control) {
     Label label = Benches.caption(Texts.of("rule." + name));
     label.setMinWidth(Region.USE_PREF_SIZE);
     add(label, 0, row);

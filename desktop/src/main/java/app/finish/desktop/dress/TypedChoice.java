@@ -2,14 +2,18 @@ package app.finish.desktop.dress;
 
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.util.Duration;
 
 /// Takes what is chosen in a box or typed into it: at once when it is chosen, with Enter or on
 /// leaving when it is typed; Escape puts back what was there.
 final class TypedChoice {
+  private static final Duration CLICK = Duration.millis(250);
+
   private TypedChoice() {}
 
   /// @param before what is set now
@@ -34,11 +38,19 @@ final class TypedChoice {
         .addListener(
             (p, had, has) -> {
               if (had && !has) {
-                once.accept(box.getEditor().getText());
+                afterClick(() -> once.accept(box.getEditor().getText()));
               }
             });
     box.getEditor().setId(box.getId() + "-text");
     box.getEditor().setAccessibleText(box.getAccessibleText());
+  }
+
+  /// Does something once the click that took the focus away has ended, so that what was clicked
+  /// does not move away under the pointer.
+  static void afterClick(Runnable work) {
+    PauseTransition pause = new PauseTransition(CLICK);
+    pause.setOnFinished(event -> work.run());
+    pause.play();
   }
 
   /// Takes a setting that differs from what was set last.

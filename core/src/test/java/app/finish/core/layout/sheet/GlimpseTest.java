@@ -3,6 +3,7 @@ package app.finish.core.layout.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.RandomStyles;
+import app.finish.core.Seeds;
 import app.finish.core.TestStyles;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
@@ -161,13 +162,16 @@ public class GlimpseTest {
     lines.add(FURTHER_DECIMALS.matcher(one.toString()).replaceAll("$1"));
   }
 
-  /// 150 tables, each in two orders after another and in a style made by chance.
+  /// 75 tables, or as many as are asked for, each in two orders after another and in a style made
+  /// by chance.
   @Test
   public void theGlimpseIsWhatTheWholeShows() {
     AtomicInteger glimpses = new AtomicInteger();
     AtomicInteger asWide = new AtomicInteger();
-    IntStream.range(0, 150).parallel().forEach(seed -> inTwoOrders(seed, glimpses, asWide));
-    assertThat(glimpses.get()).isGreaterThan(150);
+    IntStream.range(0, 75 * Seeds.TIMES)
+        .parallel()
+        .forEach(seed -> inTwoOrders(seed, glimpses, asWide));
+    assertThat(glimpses.get()).isGreaterThan(75 * Seeds.TIMES);
     assertThat(asWide.get()).isGreaterThan(glimpses.get() * 9 / 10);
   }
 
@@ -209,14 +213,17 @@ public class GlimpseTest {
     return new FirstScreen.Area(800, bottom);
   }
 
-  /// 300 tables after one or two moves of any kind: the cells in sight are those of the whole
-  /// sheet, and they stand where they do there if the columns are as wide.
+  /// 150 tables, or as many as are asked for, after one or two moves of any kind: the cells in
+  /// sight are those of the whole sheet, and they stand where they do there if the columns are as
+  /// wide.
   @Test
   public void theGlimpseAfterAnyMoveShowsTheCellsOfTheWhole() {
     AtomicInteger glimpses = new AtomicInteger();
     AtomicInteger asWide = new AtomicInteger();
-    IntStream.range(0, 300).parallel().forEach(seed -> afterAnyMove(seed, glimpses, asWide));
-    assertThat(glimpses.get()).isGreaterThan(150);
+    IntStream.range(0, 150 * Seeds.TIMES)
+        .parallel()
+        .forEach(seed -> afterAnyMove(seed, glimpses, asWide));
+    assertThat(glimpses.get()).isGreaterThan(75 * Seeds.TIMES);
     assertThat(asWide.get()).isGreaterThan(glimpses.get() / 3);
   }
 
