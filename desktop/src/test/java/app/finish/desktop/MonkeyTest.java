@@ -165,8 +165,9 @@ public class MonkeyTest extends WindowTest {
       try {
         long before = System.nanoTime();
         gesture(random);
-        if (System.nanoTime() - before > FREEZE) {
-          frozen.add(last());
+        long took = System.nanoTime() - before;
+        if (took > FREEZE) {
+          frozen.add(took / 1_000_000 + " ms: " + last());
         }
         if (random.nextInt(6) == 0) {
           settle();

@@ -123,6 +123,9 @@ public final class Highlighting {
   public void takeOutOfStyle(int index) {
     List<String> sentences = new ArrayList<>(ofStyle());
     List<Highlight> own = new ArrayList<>(all());
+    if (index >= sentences.size()) {
+      return;
+    }
     own.addAll(HighlightSentence.readAll(List.of(sentences.remove(index))));
     desk.dressing()
         .changeStyle(
@@ -187,6 +190,9 @@ public final class Highlighting {
   /// Removes a highlight.
   public void remove(int index) {
     List<Highlight> others = new ArrayList<>(all());
+    if (index >= others.size()) {
+      return;
+    }
     others.remove(index);
     change(Texts.of("change.highlight.remove"), others);
     chosen.set(Math.max(0, Math.min(chosen.get(), others.size() - 1)));
@@ -195,7 +201,7 @@ public final class Highlighting {
   /// Moves a highlight up or down in the list.
   public void move(int index, int by) {
     int to = index + by;
-    if (to >= 0 && to < all().size()) {
+    if (to >= 0 && Math.max(index, to) < all().size()) {
       List<Highlight> others = new ArrayList<>(all());
       others.add(to, others.remove(index));
       chosen.set(to);
@@ -206,6 +212,9 @@ public final class Highlighting {
   /// Switches a highlight on or off.
   public void toggle(int index) {
     List<Highlight> others = new ArrayList<>(all());
+    if (index >= others.size()) {
+      return;
+    }
     Highlight one = others.get(index);
     others.set(index, one.switched(!one.on()));
     change(Texts.of(one.on() ? "change.highlight.off" : "change.highlight.on"), others);

@@ -56,7 +56,7 @@ public final class HeadingKeys {
           && place instanceof CellMeaning.StubHead(int level)) {
         desk.shownProperty()
             .get()
-            .map(shown -> shown.arranged().paths(Side.DOWN).getFirst())
+            .flatMap(shown -> shown.arranged().paths(Side.DOWN).stream().findFirst())
             .filter(path -> level < path.size())
             .ifPresent(
                 path -> desk.arranging().on(Side.DOWN, path.subList(0, level + 1)).hideLevel());

@@ -184,10 +184,10 @@ public final class Galley extends HBox {
 
   /// The finish of a table as it would be in the style that is tried on.
   private Finish finish(DocumentTable table, int index) {
-    boolean wears = desk.dressing().wearers().contains(index);
     return desk.tryingProperty()
         .get()
-        .filter(style -> wears && desk.dressing().wearers().size() > 1)
+        .filter(style -> desk.dressing().wearers().size() > 1)
+        .filter(style -> desk.dressing().wearers().contains(index))
         .map(table.finish()::withStyle)
         .orElse(table.finish());
   }

@@ -74,6 +74,9 @@ public record HeadingsByLevel(
 
   /// Whether the only heading of a side says nothing: there is no level then.
   static boolean isWhole(List<Branch> roots) {
+    if (roots.isEmpty()) {
+      return false;
+    }
     Branch first = roots.getFirst();
     boolean alone = roots.size() == 1 && first.isLeaf() && first.isMember();
     return alone && (first.label().isEmpty() || first.label().equals(WHOLE));
