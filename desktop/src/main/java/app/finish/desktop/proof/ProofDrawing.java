@@ -6,7 +6,9 @@ import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.colour.Colour;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
+import java.util.Optional;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.canvas.GraphicsContext;
@@ -21,6 +23,11 @@ public final class ProofDrawing {
   private final Desk desk;
   private final ProofView view;
   private final ProofPainter painter;
+
+  /// The tints of the table that was drawn last.
+  private record Tinted(Shown shown, Tints tints) {}
+
+  private Optional<Tinted> tinted = Optional.empty();
 
   ProofDrawing(Desk desk, ProofView view, ProofPainter painter) {
     this.desk = desk;
@@ -137,7 +144,13 @@ public final class ProofDrawing {
   }
 
   private void tint(GraphicsContext gc, Proof.Page page, double origin) {
-    Tints tints = Tints.of(desk.shownProperty().get().orElseThrow());
+    Shown now = desk.shownProperty().get().orElseThrow();
+    Tints tints =
+        tinted
+            .filter(known -> known.shown == now)
+            .map(Tinted::tints)
+            .orElseGet(() -> Tints.of(now));
+    tinted = Optional.of(new Tinted(now, tints));
     for (CellBox box : page.boxes()) {
       tints
           .of(box)

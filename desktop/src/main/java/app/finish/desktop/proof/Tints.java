@@ -9,6 +9,7 @@ import app.finish.core.recognise.found.SourceRow;
 import app.finish.core.style.PartName;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Shown;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -59,22 +60,21 @@ public final class Tints {
     Recognition recognition = shown.recognition();
     int top = shown.table().source().grid().top();
     int left = shown.table().source().grid().left();
+    Map<String, Integer> leaves = new HashMap<>();
+    for (SourceRow row : recognition.rows()) {
+      row.leaf().ifPresent(leaf -> leaves.put("row " + (top + row.row() + 1), leaf));
+    }
+    Map<String, Integer> columns = new HashMap<>();
+    for (int leaf = 0; leaf < recognition.valueColumns().size(); leaf++) {
+      int column = left + recognition.valueColumns().get(leaf);
+      columns.put("column " + GridPlace.letters(column), leaf);
+    }
     for (Evidence evidence : recognition.evidence()) {
-      if (!evidence.isDoubtful()) {
-        continue;
-      }
-      PartName.of(evidence.said())
-          .ifPresent(part -> doubtfulWords.add(new CellMeaning.Word(part, 0)));
-      for (int leaf = 0; leaf < recognition.valueColumns().size(); leaf++) {
-        int column = left + recognition.valueColumns().get(leaf);
-        if (evidence.place().equals("column " + GridPlace.letters(column))) {
-          doubtfulColumns.add(leaf);
-        }
-      }
-      for (SourceRow row : recognition.rows()) {
-        if (evidence.place().equals("row " + (top + row.row() + 1))) {
-          row.leaf().ifPresent(doubtfulRows::add);
-        }
+      if (evidence.isDoubtful()) {
+        PartName.of(evidence.said())
+            .ifPresent(part -> doubtfulWords.add(new CellMeaning.Word(part, 0)));
+        Optional.ofNullable(columns.get(evidence.place())).ifPresent(doubtfulColumns::add);
+        Optional.ofNullable(leaves.get(evidence.place())).ifPresent(doubtfulRows::add);
       }
     }
   }
