@@ -21,6 +21,10 @@ import javafx.scene.layout.VBox;
 
 /// What does not hold in a table, and every decision about it with its reasons.
 public final class EvidencePanel {
+  /// So much evidence is listed; that of a picked row or column stands beside what it was taken
+  /// for.
+  private static final int MOST_EVIDENCE = 120;
+
   private static final int MOST_FINDINGS = 3;
 
   private final Desk desk;
@@ -48,7 +52,11 @@ public final class EvidencePanel {
     recognition.ifPresent(
         read -> {
           nodes.add(Benches.heading(Texts.of("bring.recognised")));
-          read.evidence().forEach(one -> nodes.add(evidence(one)));
+          List<Evidence> all = read.evidence();
+          all.stream().limit(MOST_EVIDENCE).forEach(one -> nodes.add(evidence(one)));
+          if (all.size() > MOST_EVIDENCE) {
+            nodes.add(Benches.caption(Texts.of("arrange.more", all.size() - MOST_EVIDENCE)));
+          }
         });
     Benches.replace(evidence, nodes);
     showFindings(

@@ -131,8 +131,12 @@ public final class PartsPanel {
     }
     List<Node> nodes = new ArrayList<>();
     ToggleGroup group = Benches.oneOf();
+    double at =
+        pick.flatMap(one -> shown.get().scroll().boxOf(one.place()))
+            .map(box -> box.y())
+            .orElse(0.0);
     for (int i = 0; i < heights.size(); i++) {
-      nodes.add(picture(heights.get(i), i, group, shown.get()));
+      nodes.add(picture(heights.get(i), i, group, shown.get(), at));
     }
     Benches.replace(pictures, nodes);
     showRows();
@@ -152,14 +156,8 @@ public final class PartsPanel {
     return heights.size() - 1;
   }
 
-  private Node picture(Heights height, int index, ToggleGroup group, Shown shown) {
+  private Node picture(Heights height, int index, ToggleGroup group, Shown shown, double at) {
     Thumbnail picture = new Thumbnail(painter, WIDTH, HEIGHT);
-    double at =
-        desk.pickProperty()
-            .get()
-            .flatMap(pick -> shown.scroll().boxOf(pick.place()))
-            .map(box -> box.y())
-            .orElse(0.0);
     picture.show(shown.scroll(), height.covers(), at);
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
