@@ -193,6 +193,33 @@ public class JobsTest extends WindowTest {
     return text.append(',').append(sums[2]).append('\n').toString();
   }
 
+  /// A table that is there before the job begins.
+  private void landings(int seed) {
+    open("landings.csv", quarters("Landings", new Random(seed)));
+    actions = 0;
+  }
+
+  /// Makes a style of one's own in the colours of a file.
+  private void styleInThePaletteOf(String name, String colours) {
+    tap("#new-style-name");
+    type(name);
+    tap("#make-based");
+    tap("#leaf-palette");
+    answers.files.add(file(name + ".txt", colours));
+    tap("#palette-import");
+    actions++;
+    tap("#palette-keep");
+  }
+
+  private void headsAndStripes(String fill, String ink) {
+    tap("#leaf-parts");
+    height("All heads");
+    colour("#property-fill", fill);
+    colour("#property-ink", ink);
+    tap("#leaf-try-on");
+    tap("#bands-rows");
+  }
+
   private void fiveTables() {
     Random random = new Random(5);
     for (int i = 1; i <= 5; i++) {
@@ -243,17 +270,9 @@ public class JobsTest extends WindowTest {
 
   @Test
   public void aClientsLookSavedAndMadeTheDefault() {
-    open("landings.csv", quarters("Landings", new Random(1)));
-    actions = 0;
+    landings(1);
     key(KeyCode.CONTROL, KeyCode.DIGIT3);
-    tap("#new-style-name");
-    type("Client");
-    tap("#make-based");
-    tap("#leaf-palette");
-    answers.files.add(file("client.txt", "#0b3d2e\n#c28a2a\n#f4e3bd\n#8a1f12\n"));
-    tap("#palette-import");
-    actions++;
-    tap("#palette-keep");
+    styleInThePaletteOf("Client", "#0b3d2e\n#c28a2a\n#f4e3bd\n#8a1f12\n");
     tap("#leaf-try-on");
     tap("#wear-always");
     choose("#wear-counts", "Client");
@@ -283,16 +302,10 @@ public class JobsTest extends WindowTest {
 
   @Test
   public void aColouredStyleWithStripes() {
-    open("landings.csv", quarters("Landings", new Random(2)));
-    actions = 0;
+    landings(2);
     key(KeyCode.CONTROL, KeyCode.DIGIT3);
     tap("#make-based");
-    tap("#leaf-parts");
-    height("All heads");
-    colour("#property-fill", "good");
-    colour("#property-ink", "paper");
-    tap("#leaf-try-on");
-    tap("#bands-rows");
+    headsAndStripes("good", "paper");
     assertThat(worn().shipped()).isFalse();
     assertThat(cell(new CellMeaning.Head(0, 0, 0)).look().fill()).isPresent();
     assertThat(cell(new CellMeaning.Body(1, 0)).look().fill()).isPresent();
@@ -302,23 +315,10 @@ public class JobsTest extends WindowTest {
 
   @Test
   public void aBandedBrandStyle() {
-    open("landings.csv", quarters("Landings", new Random(3)));
-    actions = 0;
+    landings(3);
     key(KeyCode.CONTROL, KeyCode.DIGIT3);
-    tap("#new-style-name");
-    type("Brand");
-    tap("#make-based");
-    tap("#leaf-palette");
-    answers.files.add(file("brand.txt", "#1b3a5c\n#d9531e\n#f2f2f2\n"));
-    tap("#palette-import");
-    actions++;
-    tap("#palette-keep");
-    tap("#leaf-parts");
-    height("All heads");
-    colour("#property-fill", "accent");
-    colour("#property-ink", "onAccent");
-    tap("#leaf-try-on");
-    tap("#bands-rows");
+    styleInThePaletteOf("Brand", "#1b3a5c\n#d9531e\n#f2f2f2\n");
+    headsAndStripes("accent", "onAccent");
     choose("#bands-rows-together", "2");
     assertThat(ask(() -> desk().dressing().cascade().look(alternate()).setting(Property.TOGETHER)))
         .isEqualTo("2");
@@ -413,8 +413,7 @@ public class JobsTest extends WindowTest {
 
   @Test
   public void aCrosstabRestyledTurnedAndTrimmed() {
-    open("landings.csv", quarters("Landings", new Random(4)));
-    actions = 0;
+    landings(4);
     key(KeyCode.CONTROL, KeyCode.DIGIT3);
     tap("#style-ledger");
     key(KeyCode.CONTROL, KeyCode.DIGIT2);

@@ -100,37 +100,21 @@ public record Look(
 
   /// The same look with so much more space above and below.
   public Look withMoreSpace(double moreAbove, double moreBelow) {
-    return new Look(
-        settings,
-        origins,
-        face,
-        size,
-        bold,
-        italic,
-        underline,
-        ink,
-        fill,
-        align,
-        vertical,
-        shortened,
-        lineHeight,
-        above + moreAbove,
-        below + moreBelow,
-        sides,
-        indent,
-        rowHeight,
-        ruleAbove,
-        ruleBelow,
-        ruleLeft,
-        ruleRight,
-        betweenRows,
-        betweenColumns,
-        numbers,
-        marked);
+    return with(above + moreAbove, below + moreBelow, ruleAbove, ruleBelow, ruleLeft, ruleRight);
   }
 
   /// The same look with other rules on its sides.
   public Look withRules(RuleLine toAbove, RuleLine toBelow, RuleLine toLeft, RuleLine toRight) {
+    return with(above, below, toAbove, toBelow, toLeft, toRight);
+  }
+
+  private Look with(
+      double spaceAbove,
+      double spaceBelow,
+      RuleLine toAbove,
+      RuleLine toBelow,
+      RuleLine toLeft,
+      RuleLine toRight) {
     return new Look(
         settings,
         origins,
@@ -145,8 +129,8 @@ public record Look(
         vertical,
         shortened,
         lineHeight,
-        above,
-        below,
+        spaceAbove,
+        spaceBelow,
         sides,
         indent,
         rowHeight,

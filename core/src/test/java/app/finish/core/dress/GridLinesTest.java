@@ -16,6 +16,8 @@ import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.Selector;
 import app.finish.core.style.Touches;
+import app.finish.core.table.Heading.Role;
+import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
@@ -137,21 +139,24 @@ public class GridLinesTest {
     Table table = new RandomTables(seed).table();
     Selector subtotals = Selector.of(PartName.SUBTOTAL_ROW);
     Dressed dressed = dressed(table, touch(subtotals, Property.RULE_BELOW));
-    List<app.finish.core.table.Leaf> leaves = table.down().leaves();
+    List<Leaf> leaves = table.down().leaves();
     figures(dressed)
         .filter(cell -> cell.part().name() == PartName.SUBTOTAL_ROW)
         .forEach(
             cell -> {
               int row = ((CellMeaning.Body) cell.place()).row();
-              boolean ruled = cell.look().ruleBelow().equals(RULE);
               boolean headsItsGroup =
-                  row + 1 < leaves.size()
-                      && leaves.get(row + 1).path().size() == leaves.get(row).path().size()
-                      && leaves.get(row + 1).role() == app.finish.core.table.Heading.Role.MEMBER
-                      && leaves.get(row + 1).path().get(leaves.get(row).path().size() - 2)
-                          == leaves.get(row).path().get(leaves.get(row).path().size() - 2);
-              assertThat(ruled).isNotEqualTo(headsItsGroup);
+                  row + 1 < leaves.size() && isMemberBeside(leaves.get(row), leaves.get(row + 1));
+              assertThat(cell.look().ruleBelow().equals(RULE)).isNotEqualTo(headsItsGroup);
             });
+  }
+
+  /// Whether a leaf is a member of the group that another totals.
+  private static boolean isMemberBeside(Leaf total, Leaf other) {
+    int group = total.path().size() - 2;
+    return other.role() == Role.MEMBER
+        && other.path().size() == total.path().size()
+        && other.path().get(group) == total.path().get(group);
   }
 
   @Test(dataProvider = "seeds")

@@ -4,7 +4,6 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
-import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Buttons;
 import app.finish.desktop.kit.Texts;
@@ -114,9 +113,8 @@ public final class ArrangePanel {
   private Node by(Arranged arranged, Side side, int leaf, List<String> at) {
     boolean down = side == Side.DOWN;
     String id = down ? "rows" : "columns";
-    int level = level(side.of(arranged.table()).leaves().get(leaf));
-    HeadingMoves moves =
-        desk.arranging().on(side, arranged.paths(side).get(leaf).subList(0, level + 1));
+    HeadingMoves moves = desk.arranging().onMembers(arranged, side, leaf);
+    int level = moves.level();
     CheckBox overAll = new CheckBox(Texts.of("edit.overAll"));
     overAll.setId(id + "-over-all");
     overAll.setVisible(level > 0);
@@ -161,14 +159,5 @@ public final class ArrangePanel {
         Benches.caption(Texts.of(down ? "arrange.keepRows" : "arrange.keepColumns")),
         keeps,
         overAll);
-  }
-
-  /// The innermost level of members.
-  private static int level(Leaf leaf) {
-    int level = leaf.path().size() - 1;
-    while (level > 0 && leaf.path().get(level).measure().isPresent()) {
-      level--;
-    }
-    return level;
   }
 }

@@ -15,7 +15,6 @@ import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
-import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import java.util.ArrayList;
@@ -61,13 +60,8 @@ public final class LinePanel {
   }
 
   /// All cells that are picked, the first one first.
-  private List<Pick> picks(Shown shown) {
-    List<Pick> picks = new ArrayList<>(desk.pickProperty().get().stream().toList());
-    for (CellMeaning place : desk.alsoProperty().get()) {
-      LooksInWords.cell(shown.scroll(), place)
-          .ifPresent(cell -> picks.add(new Pick(place, cell.part(), 0)));
-    }
-    return picks;
+  private List<Pick> picks() {
+    return Pick.cells(desk).stream().map(cell -> new Pick(cell.place(), cell.part(), 0)).toList();
   }
 
   private static Optional<SourceRow> rowOf(Recognition recognition, Pick pick) {
@@ -138,7 +132,7 @@ public final class LinePanel {
   private void addRow(List<Node> nodes, Shown shown, SourceRow at) {
     int number = shown.table().source().grid().top() + at.row() + 1;
     List<SourceRow> rows =
-        picks(shown).stream()
+        picks().stream()
             .flatMap(pick -> rowOf(shown.recognition(), pick).stream())
             .distinct()
             .toList();
@@ -173,7 +167,7 @@ public final class LinePanel {
     int column = recognition.valueColumns().get(leaf);
     String letters = GridPlace.letters(shown.table().source().grid().left() + column);
     List<Integer> columns =
-        picks(shown).stream()
+        picks().stream()
             .map(LinePanel::columnOf)
             .filter(OptionalInt::isPresent)
             .map(OptionalInt::getAsInt)

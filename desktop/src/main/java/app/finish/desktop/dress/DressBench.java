@@ -46,7 +46,7 @@ public final class DressBench {
   }
 
   public Node build() {
-    Node node = Benches.desk(Step.DRESS.label(), tabs(), (Node) shown);
+    Node node = Benches.desk(Step.DRESS.label(), tabs(), shown);
     node.setId("bench-dress");
     desk.pickProperty().addListener((p, before, now) -> turnToParts(before, now));
     Benches.follow(

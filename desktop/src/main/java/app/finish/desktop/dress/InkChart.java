@@ -3,6 +3,7 @@ package app.finish.desktop.dress;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.Inks;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
@@ -72,11 +73,7 @@ final class InkChart extends VBox {
       List<Button> buttons = new ArrayList<>();
       for (int hue = 0; hue < HUES; hue++) {
         Color color = Color.hsb(hue * 360.0 / HUES, kinds[kind][0], kinds[kind][1]);
-        Colour colour =
-            new Colour(
-                (int) Math.round(color.getRed() * 255) << 16
-                    | (int) Math.round(color.getGreen() * 255) << 8
-                    | (int) Math.round(color.getBlue() * 255));
+        Colour colour = Inks.of(color);
         Button button = button(colour.toString(), colour);
         buttons.add(button);
         grid.add(button, hue, kind);

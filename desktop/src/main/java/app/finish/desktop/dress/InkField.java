@@ -2,6 +2,7 @@ package app.finish.desktop.dress;
 
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
+import app.finish.desktop.kit.Inks;
 import app.finish.desktop.kit.Texts;
 import java.util.Locale;
 import java.util.Optional;
@@ -116,11 +117,7 @@ final class InkField extends HBox {
   private static Optional<Colour> colour(String typed) {
     try {
       Color color = Color.web(typed.toLowerCase(Locale.ROOT));
-      return Optional.of(
-          new Colour(
-              (int) Math.round(color.getRed() * 255) << 16
-                  | (int) Math.round(color.getGreen() * 255) << 8
-                  | (int) Math.round(color.getBlue() * 255)));
+      return Optional.of(Inks.of(color));
     } catch (IllegalArgumentException _) {
       return Optional.empty();
     }

@@ -1,6 +1,5 @@
 package app.finish.desktop.dress;
 
-import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
@@ -12,7 +11,6 @@ import app.finish.desktop.kit.Thumbnail;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Heights;
-import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
@@ -110,17 +108,14 @@ public final class PartsPanel {
       return;
     }
     Optional<Pick> pick = desk.pickProperty().get();
-    Optional<DressedCell> cell =
-        pick.flatMap(one -> LooksInWords.cell(shown.get().scroll(), one.place()));
-    List<DressedCell> cells = new ArrayList<>(cell.stream().toList());
-    for (CellMeaning place : desk.alsoProperty().get()) {
-      LooksInWords.cell(shown.get().scroll(), place).ifPresent(cells::add);
-    }
+    List<DressedCell> cells = Pick.cells(desk);
     heights = cells.isEmpty() ? Heights.many() : Heights.of(shown.get(), cells);
     hint.setText(
         cells.size() > 1
             ? Texts.of("parts.several", cells.size())
-            : cell.map(one -> Texts.of("parts.picked", one.part().label()))
+            : cells.stream()
+                .findFirst()
+                .map(one -> Texts.of("parts.picked", one.part().label()))
                 .orElse(Texts.of("parts.hint")));
     if (!pick.equals(listed)) {
       listed = pick;

@@ -24,36 +24,36 @@ public final class Benches {
 
   /// A bench with its name and its sections, which scrolls.
   public static ScrollPane desk(String name, Node... sections) {
+    VBox column = new VBox(title(name));
+    column.getChildren().addAll(sections);
+    return scrolling(column);
+  }
+
+  /// A bench whose leaves stay in sight over what scrolls.
+  public static VBox desk(String name, Node leaves, VBox leaf) {
+    VBox head = new VBox(title(name), leaves);
+    head.getStyleClass().add("bench-head");
+    VBox column = new VBox(leaf);
+    column.getStyleClass().add("bench-leaf");
+    ScrollPane scroll = scrolling(column);
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    return new VBox(head, scroll);
+  }
+
+  private static Label title(String name) {
     Label title = new Label(name);
     title.getStyleClass().add("bench-name");
-    VBox column = new VBox(title);
-    column.getStyleClass().add("bench-column");
-    for (Node section : sections) {
-      column.getChildren().add(section);
-    }
+    return title;
+  }
+
+  private static ScrollPane scrolling(VBox column) {
+    column.getStyleClass().addFirst("bench-column");
     ScrollPane scroll = new ScrollPane(column);
     scroll.getStyleClass().add("bench");
     scroll.setFitToWidth(true);
     scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
     scroll.setFocusTraversable(false);
     return scroll;
-  }
-
-  /// A bench whose leaves stay in sight over what scrolls.
-  public static VBox desk(String name, Node leaves, Node leaf) {
-    Label title = new Label(name);
-    title.getStyleClass().add("bench-name");
-    VBox head = new VBox(title, leaves);
-    head.getStyleClass().add("bench-head");
-    VBox column = new VBox(leaf);
-    column.getStyleClass().addAll("bench-column", "bench-leaf");
-    ScrollPane scroll = new ScrollPane(column);
-    scroll.getStyleClass().add("bench");
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.setFocusTraversable(false);
-    VBox.setVgrow(scroll, Priority.ALWAYS);
-    return new VBox(head, scroll);
   }
 
   /// Switches of which one is on, and stays on when it is pressed again.

@@ -11,11 +11,13 @@ import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
+import app.finish.core.arrange.move.MovedLevel;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
+import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.MeasureKind;
@@ -107,6 +109,16 @@ public final class Arranging {
     return new HeadingMoves(desk, headings);
   }
 
+  /// What can be done with the members of the innermost level in a row or column.
+  public HeadingMoves onMembers(Arranged arranged, Side side, int leaf) {
+    List<Heading> headings = side.of(arranged.table()).leaves().get(leaf).path();
+    int level = headings.size() - 1;
+    while (level > 0 && headings.get(level).measure().isPresent()) {
+      level--;
+    }
+    return on(side, arranged.paths(side).get(leaf).subList(0, level + 1));
+  }
+
   public void swapAxes() {
     add(new SwapAxes());
   }
@@ -136,17 +148,40 @@ public final class Arranging {
         .toList();
   }
 
-  /// Takes the moves back that a dimension bears.
+  /// Takes the moves back that are about a dimension.
   public void startOver(Tag tag) {
-    startOver(
-        Texts.of("change.startOverWith", tag.name()), index -> words(index).contains(tag.name()));
+    startOver(Texts.of("change.startOverWith", tag.name()), index -> isAbout(index, tag));
   }
 
   /// Whether a move of the list is about a dimension.
   public boolean isMoved(Tag tag) {
-    return !tag.name().isEmpty()
-        && IntStream.range(0, arrangement().entries().size())
-            .anyMatch(index -> words(index).contains(tag.name()));
+    return IntStream.range(0, arrangement().entries().size())
+        .anyMatch(index -> isAbout(index, tag));
+  }
+
+  /// Whether a move is about a level that is called as a dimension is now, or, where the table is
+  /// too long to make the moves before, about the level that it stands on.
+  private boolean isAbout(int index, Tag tag) {
+    Optional<MovedLevel> moved = MovedLevel.of(arrangement().entries().get(index).move());
+    if (moved.isEmpty()) {
+      return false;
+    }
+    Side side = moved.get().side();
+    int level = moved.get().level();
+    return before(index)
+        .map(
+            then ->
+                level < then.levels(side).size()
+                    && Tag.nameOf(then.levels(side).get(level), level).equals(tag.name()))
+        .orElse(side == tag.side() && level == tag.level());
+  }
+
+  /// The table as a move comes to it, if it is short enough to make the moves before.
+  private Optional<Arranged> before(int index) {
+    Optional<Table> table = desk.shownProperty().get().map(shown -> shown.recognition().table());
+    return table
+        .filter(one -> (long) one.body().rows() * one.body().columns() <= NAMED_BY_MAKING)
+        .map(one -> desk.proofs().after(one, arrangement().before(index)));
   }
 
   private void startOver(String label, IntPredicate gone) {
@@ -344,17 +379,15 @@ public final class Arranging {
   /// takes making the moves before.
   public String words(int index) {
     Move move = arrangement().entries().get(index).move();
-    Optional<Table> table = desk.shownProperty().get().map(shown -> shown.recognition().table());
-    long figures = table.map(one -> (long) one.body().rows() * one.body().columns()).orElse(0L);
-    if (figures == 0 || figures > NAMED_BY_MAKING) {
-      return move.words(Levels.NUMBERED);
-    }
-    Arranged then = desk.proofs().after(table.orElseThrow(), arrangement().before(index));
-    return move.words(
-        (side, level) ->
-            level < then.levels(side).size()
-                ? Tag.nameOf(then.levels(side).get(level), level)
-                : Levels.NUMBERED.name(side, level));
+    return before(index)
+        .map(
+            then ->
+                move.words(
+                    (side, level) ->
+                        level < then.levels(side).size()
+                            ? Tag.nameOf(then.levels(side).get(level), level)
+                            : Levels.NUMBERED.name(side, level)))
+        .orElseGet(() -> move.words(Levels.NUMBERED));
   }
 
   /// The members of a level as they stand before a move holds it at one of them.

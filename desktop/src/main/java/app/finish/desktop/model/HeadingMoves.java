@@ -60,6 +60,11 @@ public final class HeadingMoves {
     };
   }
 
+  /// The level of the first of them, from 0.
+  public int level() {
+    return first.level();
+  }
+
   private void make(Move move) {
     desk.arranging().make(move);
   }

@@ -16,6 +16,22 @@ import java.util.Locale;
 /// @param part the part of the cell
 /// @param reach how far: 0 for the cell, then its part, the parts it belongs to, the table
 public record Pick(CellMeaning place, Part part, int reach) {
+  /// The cells of all that is picked as they are dressed, the first one first.
+  public static List<DressedCell> cells(Desk desk) {
+    List<DressedCell> cells = new ArrayList<>();
+    desk.shownProperty()
+        .get()
+        .ifPresent(
+            shown -> {
+              List<CellMeaning> places = new ArrayList<>();
+              desk.pickProperty().get().ifPresent(pick -> places.add(pick.place()));
+              places.addAll(desk.alsoProperty().get());
+              places.forEach(
+                  place -> LooksInWords.cell(shown.scroll(), place).ifPresent(cells::add));
+            });
+    return cells;
+  }
+
   /// The widening circles around the cell, each by its name for people.
   public List<String> circles() {
     List<String> circles = new ArrayList<>();

@@ -361,9 +361,9 @@ public final class ProofView extends Pane {
 
   @Override
   public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
-    Optional<Object> answer =
-        cells == null ? Optional.empty() : cells.answer(attribute, parameters);
-    return answer.orElseGet(() -> super.queryAccessibleAttribute(attribute, parameters));
+    return cells
+        .answer(attribute, parameters)
+        .orElseGet(() -> super.queryAccessibleAttribute(attribute, parameters));
   }
 
   /// Edits the title or the general note in place, even if there is none yet.

@@ -8,9 +8,9 @@ import app.finish.core.style.Selector;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
-import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
@@ -27,7 +27,7 @@ final class WordTags extends Pane {
   private final ProofView view;
   private final HBox above = new HBox(6);
   private final HBox below = new HBox(6);
-  private final Map<PartName, Button> buttons = new EnumMap<>(PartName.class);
+  private final Map<PartName, Button> buttons = new LinkedHashMap<>();
 
   WordTags(Desk desk, ProofView view) {
     this.desk = desk;
@@ -35,12 +35,8 @@ final class WordTags extends Pane {
     setPickOnBounds(false);
     setManaged(false);
     setId("word-tags");
-    for (PartName part : ABOVE) {
-      buttons.put(part, button(part));
-    }
-    for (PartName part : BELOW) {
-      buttons.put(part, button(part));
-    }
+    ABOVE.forEach(part -> buttons.put(part, button(part)));
+    BELOW.forEach(part -> buttons.put(part, button(part)));
     above.setPickOnBounds(false);
     below.setPickOnBounds(false);
     above.setManaged(false);
@@ -51,7 +47,7 @@ final class WordTags extends Pane {
   }
 
   private Button button(PartName part) {
-    Button button = new Button(Texts.of("words.add", part.label().toLowerCase()));
+    Button button = new Button(Texts.of("words.add", part.label().toLowerCase(Locale.ROOT)));
     button.setId("add-" + part.word());
     button.getStyleClass().setAll("word-tag");
     button.setMinWidth(USE_PREF_SIZE);
@@ -78,18 +74,16 @@ final class WordTags extends Pane {
   }
 
   private List<Button> lacking(List<PartName> parts) {
-    List<Button> lacking = new ArrayList<>();
-    for (PartName part : parts) {
-      int index = part == PartName.NOTE ? Math.max(0, view.generalNote()) : 0;
-      boolean there =
-          part == PartName.NOTE
-              ? view.generalNote() >= 0
-              : view.boxOf(new CellMeaning.Word(part, index)).isPresent();
-      if (!there && buttons.get(part) instanceof Button button) {
-        lacking.add(button);
-      }
-    }
-    return lacking;
+    return buttons.entrySet().stream()
+        .filter(one -> parts.contains(one.getKey()) && lacks(one.getKey()))
+        .map(Map.Entry::getValue)
+        .toList();
+  }
+
+  private boolean lacks(PartName part) {
+    return part == PartName.NOTE
+        ? view.generalNote() < 0
+        : view.boxOf(new CellMeaning.Word(part, 0)).isEmpty();
   }
 
   /// Puts the offers where the paper is now.

@@ -2,8 +2,10 @@ package app.finish.desktop.shell;
 
 import app.finish.desktop.model.LastingChoices;
 import java.util.List;
+import java.util.Optional;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 
 /// How the window itself looks: its text size, from 90 to 150 percent, and whether it is light or
@@ -20,7 +22,7 @@ public final class Appearance {
   private static final double PLAIN = 12;
 
   private final LastingChoices habits;
-  private Scene scene = new Scene(new javafx.scene.layout.Region());
+  private Optional<Scene> scene = Optional.empty();
 
   public Appearance(LastingChoices habits) {
     this.habits = habits;
@@ -28,7 +30,7 @@ public final class Appearance {
 
   /// Takes a window, and follows the system.
   public void take(Scene window) {
-    scene = window;
+    scene = Optional.of(window);
     Platform.getPreferences().colorSchemeProperty().addListener((p, before, now) -> show());
     show();
   }
@@ -61,11 +63,14 @@ public final class Appearance {
         shade == Shade.DARK
             || shade == Shade.SYSTEM
                 && Platform.getPreferences().getColorScheme() == ColorScheme.DARK;
-    scene.getRoot().getStyleClass().remove("dark");
+    scene.map(Scene::getRoot).ifPresent(root -> show(root, dark));
+  }
+
+  private void show(Parent root, boolean dark) {
+    root.getStyleClass().remove("dark");
     if (dark) {
-      scene.getRoot().getStyleClass().add("dark");
+      root.getStyleClass().add("dark");
     }
-    double size = PLAIN * habits.textSize() / 100;
-    scene.getRoot().setStyle("-fx-font-size: " + size + "px;");
+    root.setStyle("-fx-font-size: " + PLAIN * habits.textSize() / 100 + "px;");
   }
 }

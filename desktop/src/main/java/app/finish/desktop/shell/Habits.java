@@ -1,5 +1,8 @@
 package app.finish.desktop.shell;
 
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import javafx.event.EventTarget;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -61,10 +64,24 @@ public final class Habits {
       return;
     }
     if (event.getTarget() instanceof ChoiceBox<?> box) {
-      find(box, letter);
+      choose(box, letter);
     } else if (event.getTarget() instanceof ComboBox<?> box && !box.isEditable()) {
-      find(box, letter);
+      choose(box, letter);
     }
+  }
+
+  private <T> void choose(ChoiceBox<T> box, String letter) {
+    found(box.getItems(), box.getConverter(), letter).ifPresent(box::setValue);
+  }
+
+  private <T> void choose(ComboBox<T> box, String letter) {
+    found(box.getItems(), box.getConverter(), letter).ifPresent(box::setValue);
+  }
+
+  /// The first choice that begins with what is being typed.
+  private <T> Optional<T> found(List<T> items, StringConverter<T> words, String letter) {
+    String wanted = looked(letter);
+    return items.stream().filter(item -> begins(item, words, wanted)).findFirst();
   }
 
   private String looked(String letter) {
@@ -73,28 +90,12 @@ public final class Habits {
       typed.setLength(0);
     }
     last = now;
-    return typed.append(letter.toLowerCase(java.util.Locale.ROOT)).toString();
-  }
-
-  private <T> void find(ChoiceBox<T> box, String letter) {
-    String wanted = looked(letter);
-    box.getItems().stream()
-        .filter(item -> begins(item, box.getConverter(), wanted))
-        .findFirst()
-        .ifPresent(box::setValue);
-  }
-
-  private <T> void find(ComboBox<T> box, String letter) {
-    String wanted = looked(letter);
-    box.getItems().stream()
-        .filter(item -> begins(item, box.getConverter(), wanted))
-        .findFirst()
-        .ifPresent(box::setValue);
+    return typed.append(letter.toLowerCase(Locale.ROOT)).toString();
   }
 
   private static <T> boolean begins(T item, StringConverter<T> words, String wanted) {
     String name = words == null ? "" + item : words.toString(item);
-    return name.toLowerCase(java.util.Locale.ROOT).startsWith(wanted);
+    return name.toLowerCase(Locale.ROOT).startsWith(wanted);
   }
 
   /// Shows a text whole that is cut.
@@ -109,14 +110,11 @@ public final class Habits {
             && !label.isWrapText()
             && !shown.getText().equals(label.getText());
     boolean own = label.getTooltip() == whole;
-    if (cut && label.getTooltip() == null) {
+    if (cut && (own || label.getTooltip() == null)) {
       whole.setText(label.getText());
       label.setTooltip(whole);
       showOnFocus(label);
-    } else if (cut && own) {
-      whole.setText(label.getText());
-      showOnFocus(label);
-    } else if (!cut && own) {
+    } else if (own) {
       label.setTooltip(null);
     }
   }

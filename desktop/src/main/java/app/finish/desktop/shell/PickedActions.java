@@ -6,12 +6,10 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.style.Property;
-import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.HeadingMoves;
 import app.finish.desktop.model.Heights;
-import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.PickedHeading;
 import app.finish.desktop.model.Shown;
@@ -126,13 +124,7 @@ final class PickedActions {
       return;
     }
     List<String> column = arranged.across().paths().get(body.column());
-    Leaf leaf = arranged.table().down().leaves().get(body.row());
-    int level = leaf.path().size() - 1;
-    while (level > 0 && leaf.path().get(level).measure().isPresent()) {
-      level--;
-    }
-    List<String> row = arranged.paths(Side.DOWN).get(body.row()).subList(0, level + 1);
-    HeadingMoves moves = desk.arranging().on(Side.DOWN, row);
+    HeadingMoves moves = desk.arranging().onMembers(arranged, Side.DOWN, body.row());
     String object = Shown.path(column);
     add(all, "arrange.byLargest", object, () -> moves.orderByFigure(column, true, false));
     add(all, "arrange.bySmallest", object, () -> moves.orderByFigure(column, false, false));
@@ -141,13 +133,7 @@ final class PickedActions {
   }
 
   private void settings(List<Action> all, Shown shown) {
-    List<DressedCell> cells = new ArrayList<>();
-    desk.pickProperty()
-        .get()
-        .ifPresent(pick -> LooksInWords.cell(shown.scroll(), pick.place()).ifPresent(cells::add));
-    for (CellMeaning place : desk.alsoProperty().get()) {
-      LooksInWords.cell(shown.scroll(), place).ifPresent(cells::add);
-    }
+    List<DressedCell> cells = Pick.cells(desk);
     List<Heights> heights = new ArrayList<>();
     if (!cells.isEmpty()) {
       heights.addAll(Heights.of(shown, cells));
