@@ -3,7 +3,6 @@ package app.finish.desktop;
 import app.finish.core.document.Document;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.font.Fonts;
-import app.finish.core.style.HouseStyle;
 import app.finish.core.table.Spot;
 import app.finish.desktop.arrange.ArrangeBench;
 import app.finish.desktop.bringin.BringInBench;
@@ -30,7 +29,6 @@ import app.finish.desktop.model.Worker;
 import app.finish.desktop.proof.PaperView;
 import app.finish.desktop.proof.ProofView;
 import app.finish.desktop.sendout.SendOutBench;
-import app.finish.desktop.shell.Action;
 import app.finish.desktop.shell.ActionFinder;
 import app.finish.desktop.shell.Actions;
 import app.finish.desktop.shell.Appearance;
@@ -44,6 +42,7 @@ import app.finish.desktop.shell.NoticeBar;
 import app.finish.desktop.shell.StepStrip;
 import app.finish.desktop.shell.SystemClip;
 import app.finish.desktop.shell.TopBar;
+import app.finish.desktop.shell.WindowKeys;
 import app.finish.desktop.tally.ConnectBoard;
 import app.finish.formats.Sending;
 import java.util.EnumMap;
@@ -53,15 +52,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.prefs.Preferences;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
@@ -86,7 +79,6 @@ public final class MainWindow {
   private final Actions actions;
   private final Map<Step, Supplier<Node>> builders;
   private final Map<Step, Node> benches = new EnumMap<>(Step.class);
-  private final Map<Step, Node> focused = new EnumMap<>(Step.class);
   private final BorderPane work = new BorderPane();
   private final StackPane surface = new StackPane();
   private final Galley galley;
@@ -144,8 +136,7 @@ public final class MainWindow {
     new LaterInput(desk.showing()).take(scene);
     new Habits().take(scene);
     appearance.take(scene);
-    scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    scene.addEventHandler(KeyEvent.KEY_PRESSED, this::back);
+    new WindowKeys(scene, desk, actions, proof, () -> Optional.ofNullable(work.getLeft())).take();
     takeDrops();
     desk.historyProperty().addListener((p, before, now) -> arrange());
     desk.stepProperty().addListener((p, before, now) -> arrange());
@@ -262,100 +253,6 @@ public final class MainWindow {
 
   private void find() {
     finder.begin();
-  }
-
-  private void key(KeyEvent event) {
-    if (settlesTryOn(event)) {
-      event.consume();
-      return;
-    }
-    boolean typing = scene.getFocusOwner() instanceof TextInputControl;
-    if (!typing && handled(event)) {
-      event.consume();
-    } else if (typing && !isForText(event) && handled(event)) {
-      event.consume();
-    }
-  }
-
-  /// While a style is tried on, Enter keeps it and Esc goes back, wherever the focus is.
-  private boolean settlesTryOn(KeyEvent event) {
-    Optional<HouseStyle> tried =
-        desk.tryingProperty().get().flatMap(name -> desk.styles().named(name));
-    if (tried.isPresent() && event.getCode() == KeyCode.ENTER) {
-      desk.wear(tried.get());
-      return true;
-    }
-    if (tried.isPresent() && event.getCode() == KeyCode.ESCAPE) {
-      desk.tryingProperty().set(Optional.empty());
-      return true;
-    }
-    return false;
-  }
-
-  /// Whether a key belongs to the text field that has the focus. Undo does only while there is
-  /// something to undo in it.
-  private boolean isForText(KeyEvent event) {
-    return switch (event.getCode()) {
-      case C, V, X, A -> !event.isShiftDown();
-      case Z ->
-          scene.getFocusOwner() instanceof TextInputControl text
-              && (event.isShiftDown() ? text.isRedoable() : text.isUndoable());
-      default -> false;
-    };
-  }
-
-  /// Escape goes back from a bench to the proof.
-  private void back(KeyEvent event) {
-    boolean board = desk.isEmpty() || !surface.getChildren().contains(proof);
-    if (event.getCode() == KeyCode.ESCAPE && !board && scene.getFocusOwner() != proof) {
-      proof.requestFocus();
-      event.consume();
-    }
-  }
-
-  /// After a change of step by key the focus is where it was in that step, or on the first control
-  /// of its bench.
-  private void focusBench(Step before, Optional<Node> owner) {
-    Step now = desk.stepProperty().get();
-    if (now == before) {
-      return;
-    }
-    owner.ifPresent(node -> focused.put(before, node));
-    Optional<Node> known =
-        Optional.ofNullable(focused.get(now)).filter(node -> node.getScene() == scene);
-    Platform.runLater(
-        () ->
-            known
-                .or(() -> first(work.getLeft()))
-                .filter(node -> desk.stepProperty().get() == now)
-                .ifPresent(Node::requestFocus));
-  }
-
-  private static Optional<Node> first(Node node) {
-    if (node == null || !node.isVisible() || node.isDisabled()) {
-      return Optional.empty();
-    }
-    if (node.isFocusTraversable()) {
-      return Optional.of(node);
-    }
-    List<? extends Node> inside =
-        node instanceof ScrollPane scroll
-            ? List.of(scroll.getContent())
-            : node instanceof Parent parent ? parent.getChildrenUnmodifiable() : List.of();
-    return inside.stream().flatMap(one -> first(one).stream()).findFirst();
-  }
-
-  private boolean handled(KeyEvent event) {
-    Step before = desk.stepProperty().get();
-    Optional<Node> owner = Optional.ofNullable(scene.getFocusOwner());
-    Optional<Action> fitting =
-        actions.all().stream()
-            .filter(action -> action.keys().map(keys -> keys.match(event)).orElse(false))
-            .filter(action -> action.can().getAsBoolean())
-            .findFirst();
-    fitting.ifPresent(Action::run);
-    focusBench(before, owner);
-    return fitting.isPresent();
   }
 
   private void takeDrops() {

@@ -76,7 +76,7 @@ public class GesturesTest extends WindowTest {
     hand.drag(from, to);
     settle();
     assertThat(picked()).hasSize(9).contains(new CellMeaning.Body(1, 2));
-    hand.interact(() -> desk().dressing().change(places(), Property.FILL, "good 20%"));
+    hand.interact(() -> desk().dressing().looks().change(places(), Property.FILL, "good 20%"));
     settle();
     for (int row = 0; row < 4; row++) {
       for (int column = 0; column < 5; column++) {
@@ -323,12 +323,12 @@ public class GesturesTest extends WindowTest {
     press(KeyCode.ENTER);
     assertThat(cell(new CellMeaning.Word(PartName.SOURCE, 0)).text()).contains("Harbour office");
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
-    hand.interact(() -> desk().dressing().number(""));
+    hand.interact(() -> desk().dressing().looks().number(""));
     settle();
     assertThat(scroll().boxOf(new CellMeaning.Word(PartName.NUMBER, 0))).isEmpty();
     click("#add-number");
     assertThat(cell(new CellMeaning.Word(PartName.NUMBER, 0)).text()).isEqualTo("Table 3");
-    hand.interact(() -> desk().dressing().number("Figure 9"));
+    hand.interact(() -> desk().dressing().looks().number("Figure 9"));
     assertThat(ask(() -> desk().noticeProperty().get()).orElseThrow().sentence())
         .contains("The number is 3");
   }

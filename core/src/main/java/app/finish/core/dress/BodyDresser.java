@@ -2,9 +2,6 @@ package app.finish.core.dress;
 
 import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.number.NumberFormat;
-import app.finish.core.number.NumberReader;
-import app.finish.core.number.WrittenDecimals;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
 import app.finish.core.style.Part;
@@ -16,7 +13,6 @@ import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
-import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
@@ -212,7 +208,7 @@ public final class BodyDresser {
     String text =
         switch (value) {
           case Value.Numeric number ->
-              write(
+              FigureText.of(
                   number,
                   table.measureAt(leaf.index(), column),
                   look,
@@ -232,43 +228,6 @@ public final class BodyDresser {
         part,
         look,
         new CellMeaning.Body(leaf.index(), column));
-  }
-
-  /// A figure as the style writes it. It gets no decimals that the source does not have, and the
-  /// style's own only where its kind is certain; its unit stands in the cell unless a head bears
-  /// it, and always where the figures of its measure have several.
-  ///
-  /// @param headed whether a head over the figure names its measure
-  static String write(Value.Numeric number, Measure measure, Look look, boolean headed) {
-    NumberFormat format = look.numbers();
-    boolean whole = format.large() == NumberFormat.Large.IN_FULL;
-    String written = number.written();
-    if (format.decimals() < 0 && NumberReader.isScientific(written)) {
-      return written;
-    }
-    if (!whole) {
-      format = format.withDecimals(format.decimals() < 0 ? 1 : format.decimals());
-    } else if (written.isEmpty()) {
-      format = format.withDecimals(format.decimals() < 0 ? measure.decimals() : format.decimals());
-    } else {
-      format = format.withDecimals(decimals(number, measure, format.decimals()));
-    }
-    String own = measure.unit().isEmpty() ? NumberReader.unitOf(written) : "";
-    if (!format.unitInCell() && !headed || !own.isEmpty()) {
-      format = format.withUnitInCell(true);
-    }
-    String text = format.write(number.number(), own.isEmpty() ? measure.unit() : own);
-    return number.number() >= 0 && written.startsWith("(") ? "(" + text + ")" : text;
-  }
-
-  private static int decimals(Value.Numeric number, Measure measure, int wanted) {
-    int own = WrittenDecimals.of(number.written(), number.number());
-    if (wanted < 0 || measure.kind() == MeasureKind.VALUE) {
-      return own;
-    }
-    return own >= wanted || measure.precise()
-        ? wanted
-        : Math.min(wanted, Math.max(own, WrittenDecimals.in(number.number())));
   }
 
   private void addStub(

@@ -66,7 +66,7 @@ public final class ArrangeBench {
     List<Node> nodes = new ArrayList<>();
     nodes.add(Benches.heading(Texts.of("arrange.table")));
     nodes.add(new FlowPane(8, 6, swap, over, hold));
-    List<Concern> concerns = arranging.concerns();
+    List<Concern> concerns = arranging.over().concerns();
     if (concerns.size() > 1) {
       FlowPane parts = new FlowPane(4, 4);
       parts.getChildren().add(Benches.caption(Texts.of("arrange.overWith")));
@@ -74,7 +74,7 @@ public final class ArrangeBench {
         String word = concern.name().toLowerCase(Locale.ROOT);
         Button part =
             Benches.button(
-                "start-over-" + word, "concern." + word, () -> arranging.startOver(concern));
+                "start-over-" + word, "concern." + word, () -> arranging.over().with(concern));
         part.getStyleClass().add("quiet-link");
         parts.getChildren().add(part);
       }

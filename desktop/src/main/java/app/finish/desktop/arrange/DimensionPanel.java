@@ -93,10 +93,10 @@ public final class DimensionPanel {
             Texts.of("arrange.hold.one", tag.name()));
     hold.setOnAction(event -> moves.hold(tag));
     HBox row = new HBox(4, name(tag), outer, inner, over, hold);
-    if (desk.arranging().isMoved(tag)) {
+    if (desk.arranging().over().isMoved(tag)) {
       Button anew =
           Buttons.small("↺", id(tag) + "-anew", Texts.of("change.startOverWith", tag.name()));
-      anew.setOnAction(event -> desk.arranging().startOver(tag));
+      anew.setOnAction(event -> desk.arranging().over().with(tag));
       row.getChildren().add(anew);
     }
     row.setAlignment(Pos.CENTER_LEFT);

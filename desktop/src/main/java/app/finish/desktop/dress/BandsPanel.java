@@ -78,7 +78,7 @@ final class BandsPanel {
                 plain.setting(Property.FILL),
                 Property.INK,
                 plain.setting(Property.INK));
-    dressing.changeAll(List.of(bands), settings, Optional.of(Texts.of("bands.name")));
+    dressing.looks().changeAll(List.of(bands), settings, Optional.of(Texts.of("bands.name")));
   }
 
   private Node inks(String word, Selector bands, Look look, Cascade cascade) {
@@ -91,7 +91,7 @@ final class BandsPanel {
               look.setting(property),
               property == Property.FILL,
               cascade.palette(),
-              wanted -> dressing.change(bands, property, wanted));
+              wanted -> dressing.looks().change(bands, property, wanted));
       box.getChildren().add(named(property.label(), field));
     }
     return box;
@@ -107,7 +107,7 @@ final class BandsPanel {
       choice.setAccessibleText(Texts.of("bands." + word) + ", " + property.label());
       choice.getItems().setAll(property.choices());
       choice.setValue(look.setting(property));
-      choice.setOnAction(event -> dressing.change(bands, property, choice.getValue()));
+      choice.setOnAction(event -> dressing.looks().change(bands, property, choice.getValue()));
       choice.setMaxWidth(Double.MAX_VALUE);
       box.getChildren().add(named(property.label(), choice));
     }

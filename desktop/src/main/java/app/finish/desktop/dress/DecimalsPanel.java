@@ -75,7 +75,8 @@ final class DecimalsPanel {
     TypedChoice.take(
         box,
         now,
-        wanted -> desk.dressing().change(List.of(way.getLast()), Property.DECIMALS, wanted));
+        wanted ->
+            desk.dressing().looks().change(List.of(way.getLast()), Property.DECIMALS, wanted));
     Label label = Benches.caption(name);
     return Benches.spread(label, box);
   }

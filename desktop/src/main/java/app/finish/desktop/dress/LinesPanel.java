@@ -47,7 +47,7 @@ final class LinesPanel {
     Map<Property, RuleLine> drawn = new EnumMap<>(Property.class);
     for (Lines lines : Lines.values()) {
       for (Property property : lines.properties) {
-        drawn.put(property, dressing.rule(height.selectors(), height.ways(), property));
+        drawn.put(property, dressing.looks().rule(height.selectors(), height.ways(), property));
       }
     }
     pen =
@@ -82,7 +82,7 @@ final class LinesPanel {
   private void draw(Heights height, Lines lines, boolean on) {
     Map<Property, String> settings = new EnumMap<>(Property.class);
     lines.properties.forEach(one -> settings.put(one, on ? pen.toString() : "none"));
-    dressing.changeAll(height.selectors(), settings, Optional.of(Texts.of("lines.name")));
+    dressing.looks().changeAll(height.selectors(), settings, Optional.of(Texts.of("lines.name")));
   }
 
   private void redraw(Heights height, Map<Property, RuleLine> drawn, String wanted) {
@@ -97,7 +97,7 @@ final class LinesPanel {
     boolean taken =
         settings.isEmpty()
             ? Property.RULE_ABOVE.accepts(wanted)
-            : dressing.changeAll(height.selectors(), settings, name);
+            : dressing.looks().changeAll(height.selectors(), settings, name);
     if (taken && RuleLine.parse(wanted).isDrawn()) {
       pen = RuleLine.parse(wanted);
     }

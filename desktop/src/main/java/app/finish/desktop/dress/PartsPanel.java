@@ -221,12 +221,12 @@ public final class PartsPanel {
     if (only) {
       nodes.addFirst(Benches.caption(Texts.of("parts.onlyHere")));
     }
-    if (dressing.isAnySetHere(height.get().selectors())) {
+    if (dressing.looks().isAnySetHere(height.get().selectors())) {
       Heights here = height.get();
       Button back = new Button(Texts.of("parts.allBack", here.label()));
       back.setId("hand-all-back");
       back.getStyleClass().add("quiet-link");
-      back.setOnAction(event -> dressing.handAllBack(here.selectors(), here.label()));
+      back.setOnAction(event -> dressing.looks().handAllBack(here.selectors(), here.label()));
       nodes.add(back);
     }
     Benches.replace(rows, nodes);

@@ -60,18 +60,18 @@ public final class PropertyRow {
     from.getStyleClass().add(value.isSet ? "property-origin" : "caption");
     HBox second = new HBox(8, spacer(), from);
     second.setAlignment(Pos.CENTER_LEFT);
-    if (dressing.isSetHere(height.selectors(), property)) {
+    if (dressing.looks().isSetHere(height.selectors(), property)) {
       Button back = new Button(Texts.of("parts.handBack"));
       back.setId("hand-back-" + property.word());
       back.getStyleClass().add("quiet-link");
-      back.setOnAction(event -> dressing.handBack(height.selectors(), property));
+      back.setOnAction(event -> dressing.looks().handBack(height.selectors(), property));
       second.getChildren().add(back);
     }
     VBox row = new VBox(1, first, second);
     if (value.setting.startsWith("#")) {
       row.getChildren().add(newRole(Colour.parse(value.setting)));
     }
-    List<Selector> own = dressing.outweighing(height.selector(), property);
+    List<Selector> own = dressing.looks().outweighing(height.selector(), property);
     if (!own.isEmpty()) {
       row.getChildren().add(outweighed(own, value.setting));
     }
@@ -90,7 +90,8 @@ public final class PropertyRow {
     make.setId("make-role-" + property.word());
     make.getStyleClass().add("quiet-link");
     Runnable work =
-        () -> dressing.makeRole(name.getText().strip(), colour, height.selectors(), property);
+        () ->
+            dressing.looks().makeRole(name.getText().strip(), colour, height.selectors(), property);
     make.setOnAction(event -> work.run());
     name.setOnAction(event -> work.run());
     HBox row = new HBox(8, spacer(), name, make);
@@ -108,7 +109,7 @@ public final class PropertyRow {
     too.setId("overrule-" + property.word());
     too.getStyleClass().add("quiet-link");
     too.setMinWidth(Region.USE_PREF_SIZE);
-    too.setOnAction(event -> dressing.change(own, property, setting));
+    too.setOnAction(event -> dressing.looks().change(own, property, setting));
     HBox.setHgrow(says, Priority.ALWAYS);
     HBox row = new HBox(8, spacer(), says, too);
     row.setAlignment(Pos.CENTER_LEFT);
@@ -194,14 +195,15 @@ public final class PropertyRow {
     box.setValue(setting);
     box.setId("property-" + property.word());
     box.setAccessibleText(property.label());
-    TypedChoice.take(box, setting, wanted -> dressing.change(height.selectors(), property, wanted));
+    TypedChoice.take(
+        box, setting, wanted -> dressing.looks().change(height.selectors(), property, wanted));
     return box;
   }
 
   private void change(String wanted, String before) {
     String setting = wanted == null ? "" : wanted.strip();
     if (!setting.equals(before)) {
-      Platform.runLater(() -> dressing.change(height.selectors(), property, setting));
+      Platform.runLater(() -> dressing.looks().change(height.selectors(), property, setting));
     }
   }
 

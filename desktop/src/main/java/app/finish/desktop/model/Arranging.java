@@ -8,10 +8,8 @@ import app.finish.core.arrange.make.Hold;
 import app.finish.core.arrange.make.Only;
 import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
-import app.finish.core.arrange.move.Concern;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
-import app.finish.core.arrange.move.MovedLevel;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
@@ -25,10 +23,7 @@ import app.finish.core.table.Table;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.IntPredicate;
-import java.util.stream.IntStream;
 
 /// Arranges the table at hand. While redraws wait, moves gather and the proof stays as it is; one
 /// redraw then makes them all, as one change that can be undone.
@@ -123,73 +118,22 @@ public final class Arranging {
     add(new SwapAxes());
   }
 
+  /// What takes back the moves that are about one thing.
+  public StartOver over() {
+    return new StartOver(this);
+  }
+
   /// Takes all moves back.
   public void startOver() {
     arrange(Texts.of("change.startOver"), Arrangement.NONE);
   }
 
-  /// Takes the moves back that are about one thing.
-  public void startOver(Concern concern) {
-    startOver(
-        Texts.of("change.startOverWith", Texts.of("concern." + word(concern))),
-        index -> arrangement().entries().get(index).move().concern() == concern);
-  }
-
-  private static String word(Concern concern) {
-    return concern.name().toLowerCase(Locale.ROOT);
-  }
-
-  /// Which things the moves are about.
-  public List<Concern> concerns() {
-    return arrangement().entries().stream()
-        .map(entry -> entry.move().concern())
-        .distinct()
-        .sorted()
-        .toList();
-  }
-
-  /// Takes the moves back that are about a dimension.
-  public void startOver(Tag tag) {
-    startOver(Texts.of("change.startOverWith", tag.name()), index -> isAbout(index, tag));
-  }
-
-  /// Whether a move of the list is about a dimension.
-  public boolean isMoved(Tag tag) {
-    return IntStream.range(0, arrangement().entries().size())
-        .anyMatch(index -> isAbout(index, tag));
-  }
-
-  /// Whether a move is about a level that is called as a dimension is now, or, where the table is
-  /// too long to make the moves before, about the level that it stands on.
-  private boolean isAbout(int index, Tag tag) {
-    Optional<MovedLevel> moved = MovedLevel.of(arrangement().entries().get(index).move());
-    if (moved.isEmpty()) {
-      return false;
-    }
-    Side side = moved.get().side();
-    int level = moved.get().level();
-    return before(index)
-        .map(
-            then ->
-                level < then.levels(side).size()
-                    && Tag.nameOf(then.levels(side).get(level), level).equals(tag.name()))
-        .orElse(side == tag.side() && level == tag.level());
-  }
-
   /// The table as a move comes to it, if it is short enough to make the moves before.
-  private Optional<Arranged> before(int index) {
+  Optional<Arranged> before(int index) {
     Optional<Table> table = desk.shownProperty().get().map(shown -> shown.recognition().table());
     return table
         .filter(one -> (long) one.body().rows() * one.body().columns() <= NAMED_BY_MAKING)
         .map(one -> desk.proofs().after(one, arrangement().before(index)));
-  }
-
-  private void startOver(String label, IntPredicate gone) {
-    Arrangement all = arrangement();
-    for (int index = all.entries().size() - 1; index >= 0; index--) {
-      all = gone.test(index) ? all.without(index) : all;
-    }
-    arrange(label, all);
   }
 
   /// Makes an order the next key behind those by which a level is in order already: it is made

@@ -125,6 +125,7 @@ public final class HighlightMatches {
             .map(cell -> cell.look().numbers().decimals())
             .orElse(0);
     desk.dressing()
+        .looks()
         .change(
             new app.finish.core.style.Selector.OfMeasure(measure.name()),
             Property.DECIMALS,

@@ -134,6 +134,7 @@ final class EdgeDrag {
     }
     if (!all.isEmpty()) {
       desk.dressing()
+          .looks()
           .change(all, edge.column ? Property.COLUMN_WIDTH : Property.ROW_HEIGHT, setting);
     }
   }

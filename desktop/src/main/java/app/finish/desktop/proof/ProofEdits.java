@@ -82,7 +82,7 @@ public final class ProofEdits {
               size,
               name -> new Renaming(desk).stubHead(head.level(), name));
       case CellMeaning.Word(PartName word, int _) when word == PartName.NUMBER ->
-          begin(part.label(), box.cell().text(), field, size, desk.dressing()::number);
+          begin(part.label(), box.cell().text(), field, size, desk.dressing().looks()::number);
       default ->
           begin(part.label(), words().of(part), field, size, written -> desk.word(part, written));
     }

@@ -54,7 +54,9 @@ final class WordTags extends Pane {
     button.setOnAction(
         event -> {
           if (part == PartName.NUMBER) {
-            desk.dressing().change(Selector.of(part), Property.LEAD_IN, Texts.of("words.table"));
+            desk.dressing()
+                .looks()
+                .change(Selector.of(part), Property.LEAD_IN, Texts.of("words.table"));
           } else {
             view.edit(part);
           }

@@ -157,7 +157,7 @@ final class PickedActions {
             property.choices(),
             text -> {
               desk.stepProperty().set(Step.DRESS);
-              desk.dressing().change(height.selectors(), property, text);
+              desk.dressing().looks().change(height.selectors(), property, text);
             });
     return Action.asking(
         Texts.of("finder.on", property.label(), height.label().toLowerCase(Locale.ROOT)),
