@@ -350,6 +350,29 @@ public class GesturesTest extends WindowTest {
   }
 
   @Test
+  public void aDimensionIsStartedOverWithByItsLevelAndNotByWordsOfOtherMoves() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    hand.interact(
+        () -> {
+          desk()
+              .arranging()
+              .on(Side.DOWN, List.of("Hale–Orrin"))
+              .orderByFigure(List.of("2025", "Fares"), true, false);
+          desk()
+              .arranging()
+              .on(Side.DOWN, List.of("Hale–Orrin", "Winter"))
+              .orderByLabel(true, false);
+        });
+    settle();
+    assertThat(shows("#across-2-anew")).as("measures are only what orders").isFalse();
+    click("#down-2-anew");
+    assertThat(ask(() -> desk().arrangement().entries())).hasSize(1);
+    assertThat(shows("#down-1-anew")).isTrue();
+    assertThat(shows("#down-2-anew")).isFalse();
+  }
+
+  @Test
   public void severalRowsAreCorrectedAsOne() {
     openDemo();
     clickCell(new CellMeaning.Body(0, 0));

@@ -69,10 +69,13 @@ public final class TypeBoard extends VBox {
   }
 
   private void put(TypedGrid other, int down, int right) {
+    boolean same = other.equals(grid);
     grid = other;
     row = Math.clamp(row + down, 0, grid.rows().size() - 1);
     column = Math.clamp(column + right, 0, grid.columns() - 1);
-    show();
+    if (!same) {
+      show();
+    }
     focus();
   }
 
