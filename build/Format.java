@@ -8,7 +8,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// Gives all sources of a module one shape, or says which lack it. The build runs it on the JDK that
+/// Gives all sources of all modules one shape, or says which lack it. The build runs it on the JDK that
 /// it compiles with, since the formatter parses with the compiler of the JVM that it runs in.
 ///
 /// ```sh
@@ -17,15 +17,13 @@ import java.util.stream.Stream;
 public final class Format {
   private Format() {}
 
-  /// @param args `check` or `write`, then folders of sources
+  /// @param args `check` or `write`, then the folder of all modules
   public static void main(String[] args) throws IOException {
     boolean write = args[0].equals("write");
     List<Path> files = new ArrayList<>();
-    for (String folder : List.of(args).subList(1, args.length)) {
-      if (Files.isDirectory(Path.of(folder))) {
-        try (Stream<Path> walk = Files.walk(Path.of(folder))) {
-          walk.filter(file -> file.toString().endsWith(".java")).forEach(files::add);
-        }
+    for (Path folder : sources(Path.of(args[1]))) {
+      try (Stream<Path> walk = Files.walk(folder)) {
+        walk.filter(file -> file.toString().endsWith(".java")).forEach(files::add);
       }
     }
     List<String> wrong = Collections.synchronizedList(new ArrayList<>());
@@ -34,6 +32,15 @@ public final class Format {
       wrong.stream().sorted().forEach(System.err::println);
       System.err.println("Put them into shape: mvn -B -q -Pformat validate");
       System.exit(1);
+    }
+  }
+
+  private static List<Path> sources(Path all) throws IOException {
+    try (Stream<Path> modules = Files.list(all)) {
+      return modules
+          .flatMap(module -> Stream.of("main", "test").map(kind -> module.resolve("src/" + kind + "/java")))
+          .filter(Files::isDirectory)
+          .toList();
     }
   }
 

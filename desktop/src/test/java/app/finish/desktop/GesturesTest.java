@@ -17,13 +17,17 @@ import app.finish.desktop.model.Step;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -404,15 +408,26 @@ public class GesturesTest extends WindowTest {
   public void eachControlIsReachedByTabAndSaysWhatItIs() {
     openDemo();
     Set<String> nameless = new HashSet<>();
+    Set<String> unseen = new HashSet<>();
     int controls = 0;
     for (Step step : Step.values()) {
       hand.interact(() -> desk().stepProperty().set(step));
       settle();
       hand.interact(() -> window.proof().requestFocus());
       Set<Node> met = new HashSet<>();
+      Optional<Node> before = Optional.empty();
+      List<Object> looked = List.of();
       for (int i = 0; i < 250; i++) {
         press(KeyCode.TAB);
         Node now = ask(() -> window.scene().getFocusOwner());
+        if (before.isPresent() && now != before.get()) {
+          Node left = before.get();
+          if (ask(() -> look(left)).equals(looked)) {
+            unseen.add(step + " " + left.getClass().getSimpleName() + " " + left.getId());
+          }
+        }
+        before = Optional.ofNullable(now);
+        looked = ask(() -> now == null ? List.of() : look(now));
         if (now == null || !met.add(now)) {
           break;
         }
@@ -425,7 +440,27 @@ public class GesturesTest extends WindowTest {
       assertThat(met).as(step.label()).hasSizeGreaterThan(8);
     }
     assertThat(nameless).isEmpty();
+    assertThat(unseen).as("controls that look alike with the focus and without").isEmpty();
     assertThat(controls).isGreaterThan(90);
+  }
+
+  /// All that is drawn of a control but its texts.
+  private static List<Object> look(Node node) {
+    List<Object> look = new ArrayList<>();
+    look.add(String.valueOf(node.getEffect()));
+    look.add(node.isVisible());
+    if (node instanceof Labeled label) {
+      look.add(label.isUnderline());
+      look.add(label.getTextFill());
+    }
+    if (node instanceof Region region) {
+      look.add(Optional.ofNullable(region.getBackground()));
+      look.add(Optional.ofNullable(region.getBorder()));
+    }
+    if (node instanceof Parent parent) {
+      parent.getChildrenUnmodifiable().forEach(child -> look.addAll(look(child)));
+    }
+    return look;
   }
 
   private static String name(Node node) {

@@ -2,203 +2,20 @@ package app.finish.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
-import app.finish.core.dress.DressedCell;
-import app.finish.core.style.Cascade;
-import app.finish.core.style.HouseStyle;
-import app.finish.core.style.Look;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
-import app.finish.core.style.Selector;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
-import app.finish.desktop.model.Desk;
-import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
-import javafx.scene.Node;
-import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
-import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
-/// Whole jobs on tables of people's own, from the table to the result, with every action counted: a
-/// click, a key, a choice in a list (two: it is opened, and one is chosen), a text that is typed.
-/// Each has a most that it may take.
-public class JobsTest extends WindowTest {
-  private int actions;
-
-  @BeforeMethod
-  public void countAnew() {
-    actions = 0;
-  }
-
-  private void key(KeyCode... keys) {
-    actions++;
-    press(keys);
-  }
-
-  private void tap(String selector) {
-    actions++;
-    reveal(selector);
-    Hand.pulse();
-    Hand.pulse();
-    click(selector);
-  }
-
-  private void pick(CellMeaning place) {
-    actions++;
-    clickCell(place);
-  }
-
-  private void alsoPick(CellMeaning place) {
-    actions++;
-    clickMore(place);
-  }
-
-  private void type(String text) {
-    actions++;
-    hand.write(text);
-    settle();
-  }
-
-  private void choose(String selector, String setting) {
-    actions += 2;
-    reveal(selector);
-    hand.interact(
-        () -> {
-          Node node = window.scene().lookup(selector);
-          if (node instanceof ChoiceBox<?> box) {
-            set(box, setting);
-          } else if (node instanceof ComboBox<?> box) {
-            setCombo(box, setting);
-          } else {
-            throw new AssertionError("there is no choice " + selector);
-          }
-        });
-    settle();
-  }
-
-  private static <T> void set(ChoiceBox<T> box, String setting) {
-    box.setValue(
-        box.getItems().stream()
-            .filter(
-                item ->
-                    setting.equals("" + item)
-                        || box.getConverter() != null
-                            && setting.equals(box.getConverter().toString(item)))
-            .findFirst()
-            .orElseThrow());
-  }
-
-  @SuppressWarnings("unchecked")
-  private static <T> void setCombo(ComboBox<T> box, String setting) {
-    box.setValue((T) setting);
-  }
-
-  /// Picks a colour: the chart is opened, and a role is chosen in it.
-  private void colour(String field, String role) {
-    tap(field + "-pick");
-    actions++;
-    hand.interact(
-        () -> {
-          for (javafx.stage.Window one : javafx.stage.Window.getWindows()) {
-            Node swatch = one.getScene().getRoot().lookup("#ink-" + role);
-            if (swatch instanceof javafx.scene.control.Button button) {
-              button.fire();
-              return;
-            }
-          }
-          throw new AssertionError("no colour " + role);
-        });
-    settle();
-  }
-
-  private void height(String label) {
-    for (int i = 0; i < 14; i++) {
-      Node card = window.scene().lookup("#height-" + i);
-      if (card != null && label.equals(card.getAccessibleText())) {
-        tap("#height-" + i);
-        return;
-      }
-    }
-    throw new AssertionError("there is no height " + label);
-  }
-
-  private Desk desk() {
-    return window.desk();
-  }
-
-  private Path file(String name, String text) {
-    try {
-      return Files.writeString(folder.resolve(name), text);
-    } catch (IOException e) {
-      throw new AssertionError(e);
-    }
-  }
-
-  private void open(String name, String text) {
-    answers.files.add(file(name, text));
-    key(KeyCode.CONTROL, KeyCode.O);
-    actions++;
-  }
-
-  private void atMost(int most, String job) {
-    assertThat(actions).as(job).isLessThanOrEqualTo(most);
-  }
-
-  private HouseStyle worn() {
-    return ask(() -> desk().dressing().worn());
-  }
-
-  private Look look(PartName... way) {
-    return ask(
-        () -> {
-          Cascade cascade = desk().dressing().cascade();
-          List<Selector> selectors = new ArrayList<>();
-          for (PartName part : way) {
-            selectors.add(Selector.of(part));
-          }
-          return cascade.look(selectors);
-        });
-  }
-
-  private DressedCell cell(CellMeaning place) {
-    return scroll().boxOf(place).orElseThrow().cell();
-  }
-
-  private Table table() {
-    return ask(() -> desk().shownProperty().get().orElseThrow().arranged().table());
-  }
-
-  private static String quarters(String name, Random random) {
-    StringBuilder text = new StringBuilder(name + ",Spring tide,Neap tide,Both\n");
-    int[] sums = new int[3];
-    for (String quay : List.of("North quay", "South quay", "Ferry steps")) {
-      int one = 10 + random.nextInt(900);
-      int other = 10 + random.nextInt(900);
-      text.append(quay).append(',').append(one).append(',').append(other);
-      text.append(',').append(one + other).append('\n');
-      sums[0] += one;
-      sums[1] += other;
-      sums[2] += one + other;
-    }
-    text.append("All quays,").append(sums[0]).append(',').append(sums[1]);
-    return text.append(',').append(sums[2]).append('\n').toString();
-  }
-
-  /// A table that is there before the job begins.
-  private void landings(int seed) {
-    open("landings.csv", quarters("Landings", new Random(seed)));
-    actions = 0;
-  }
-
+/// Whole jobs on tables of people's own by mouse, from the table to the result. Each has a most of
+/// actions that it may take.
+public class JobsTest extends CountedJobs {
   /// Makes a style of one's own in the colours of a file.
   private void styleInThePaletteOf(String name, String colours) {
     tap("#new-style-name");
@@ -207,7 +24,7 @@ public class JobsTest extends WindowTest {
     tap("#leaf-palette");
     answers.files.add(file(name + ".txt", colours));
     tap("#palette-import");
-    actions++;
+    countOne();
     tap("#palette-keep");
   }
 
@@ -218,14 +35,6 @@ public class JobsTest extends WindowTest {
     colour("#property-ink", ink);
     tap("#leaf-try-on");
     tap("#bands-rows");
-  }
-
-  private void fiveTables() {
-    Random random = new Random(5);
-    for (int i = 1; i <= 5; i++) {
-      open("quays-" + i + ".csv", quarters("Landings " + i, random));
-    }
-    actions = 0;
   }
 
   @Test
@@ -262,10 +71,6 @@ public class JobsTest extends WindowTest {
     assertThat(cell(new CellMeaning.Body(3, 0)).look().ruleAbove().weight()).isEqualTo(0.75);
     assertThat(cell(new CellMeaning.Body(1, 0)).look().fill()).isPresent();
     atMost(38, "a house style from scratch, on five tables");
-  }
-
-  private int touches(DocumentTable one) {
-    return one.finish().touches().count();
   }
 
   @Test
@@ -325,10 +130,6 @@ public class JobsTest extends WindowTest {
     atMost(20, "a banded brand style");
   }
 
-  private static List<Selector> alternate() {
-    return List.of(Selector.of(PartName.TABLE), new Selector.Alternate());
-  }
-
   @Test
   public void descriptivesRepivotedWithALayer() {
     StringBuilder text = new StringBuilder("Vessel,Season,n,Mean,SD\n");
@@ -338,7 +139,7 @@ public class JobsTest extends WindowTest {
       }
     }
     open("late.csv", text.toString());
-    actions = 0;
+    countAnew();
     key(KeyCode.CONTROL, KeyCode.DIGIT2);
     tap("#down-1-over");
     tap("#down-1-hold");
@@ -357,7 +158,7 @@ public class JobsTest extends WindowTest {
       text.append('\n');
     }
     open("harbours.csv", text.toString());
-    actions = 0;
+    countAnew();
     key(KeyCode.CONTROL, KeyCode.DIGIT2);
     pick(new CellMeaning.Body(0, 0));
     tap("#rows-largest");
@@ -380,18 +181,8 @@ public class JobsTest extends WindowTest {
 
   @Test
   public void aFrequencyTableInTheStyleOfApa() {
-    open(
-        "ticket.txt",
-        """
-        Ticket held
-                          n      %    % of answers   running %
-        Single           52   40.0        41.6         41.6
-        Return           48   36.9        38.4         80.0
-        Season           25   19.2        20.0        100.0
-        Total           125   96.2       100.0
-        Missing           5    3.8
-        Total           130  100.0
-        """);
+    open("ticket.txt", TICKETS);
+    countAnew();
     key(KeyCode.CONTROL, KeyCode.DIGIT3);
     tap("#style-apa-7");
     key(KeyCode.CONTROL, KeyCode.T);
@@ -405,10 +196,6 @@ public class JobsTest extends WindowTest {
     assertThat(worn().name()).isEqualTo("APA 7");
     assertThat(slugTitle()).isEqualTo("Tickets Held by Passengers");
     atMost(14, "a frequency table in the style of APA 7");
-  }
-
-  private String slugTitle() {
-    return scroll().boxOf(new CellMeaning.Word(PartName.TITLE, 0)).orElseThrow().cell().text();
   }
 
   @Test

@@ -2,17 +2,15 @@ package app.finish.desktop.dress;
 
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
-import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.Bands;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -23,8 +21,6 @@ import javafx.scene.layout.VBox;
 /// Bands of rows or of columns in a tint and an ink: on or off, how many together, from which on,
 /// whether totals count.
 final class BandsPanel {
-  private static final String TINT = "accent 10%";
-
   private final Desk desk;
   private final Dressing dressing;
   private final VBox rows = new VBox(6);
@@ -45,40 +41,23 @@ final class BandsPanel {
       return;
     }
     List<Node> nodes = new ArrayList<>();
-    add(nodes, "rows", new Selector.Alternate());
-    add(nodes, "columns", new Selector.AlternateColumns());
+    for (Bands bands : Bands.ALL) {
+      add(nodes, bands, dressing.cascade());
+    }
     Benches.replace(rows, nodes);
   }
 
-  private void add(List<Node> nodes, String word, Selector bands) {
-    Cascade cascade = dressing.cascade();
-    List<Selector> way = List.of(Selector.of(PartName.TABLE), Selector.of(PartName.BODY), bands);
-    Look plain = cascade.look(way.subList(0, 2));
-    Look look = cascade.look(way);
-    boolean on =
-        cascade.knows(bands)
-            && (!look.fill().equals(plain.fill()) || !look.ink().equals(plain.ink()));
-    CheckBox box = new CheckBox(Texts.of("bands." + word));
-    box.setId("bands-" + word);
-    box.setSelected(on);
-    box.setOnAction(event -> turn(bands, box.isSelected(), plain));
+  private void add(List<Node> nodes, Bands bands, Cascade cascade) {
+    CheckBox box = new CheckBox(bands.label());
+    box.setId("bands-" + bands.word());
+    box.setSelected(bands.isOn(cascade));
+    box.setOnAction(event -> bands.turn(dressing, box.isSelected()));
     nodes.add(box);
-    if (on) {
-      nodes.add(inks(word, bands, look, cascade));
-      nodes.add(counted(word, bands, look));
+    if (bands.isOn(cascade)) {
+      Look look = bands.look(cascade);
+      nodes.add(inks(bands.word(), bands.selector(), look, cascade));
+      nodes.add(counted(bands.word(), bands.selector(), look));
     }
-  }
-
-  private void turn(Selector bands, boolean on, Look plain) {
-    Map<Property, String> settings =
-        on
-            ? Map.of(Property.FILL, TINT)
-            : Map.of(
-                Property.FILL,
-                plain.setting(Property.FILL),
-                Property.INK,
-                plain.setting(Property.INK));
-    dressing.looks().changeAll(List.of(bands), settings, Optional.of(Texts.of("bands.name")));
   }
 
   private Node inks(String word, Selector bands, Look look, Cascade cascade) {

@@ -88,7 +88,7 @@ final class InkChart extends VBox {
     button.setId("ink-" + setting.replaceAll("[ %#]+", "-"));
     button.setAccessibleText(setting);
     button.getStyleClass().setAll("ink-swatch");
-    button.setStyle("-fx-background-color: -line, " + colour + ";");
+    button.setStyle("-fx-background-color: rgba(128, 128, 128, 0.5), " + colour + ";");
     Tooltip.install(button, new Tooltip(setting));
     button.setOnAction(event -> picked.accept(setting));
     return button;

@@ -2,14 +2,11 @@ package app.finish.desktop.dress;
 
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.HouseStyle;
-import app.finish.core.style.PartName;
-import app.finish.core.style.Property;
-import app.finish.core.style.Selector;
-import app.finish.core.style.Touches;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.StyleMaking;
 import app.finish.desktop.model.StyleSharing;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +24,7 @@ public final class MakeStylePanel {
   private final Desk desk;
   private final Dressing dressing;
   private final StyleSharing sharing;
+  private final StyleMaking making;
   private final TextField name = new TextField();
   private List<Object> listed = List.of();
   private final VBox own = new VBox(6);
@@ -35,6 +33,7 @@ public final class MakeStylePanel {
     this.desk = desk;
     this.dressing = desk.dressing();
     this.sharing = sharing;
+    this.making = new StyleMaking(desk);
   }
 
   Node build() {
@@ -44,51 +43,18 @@ public final class MakeStylePanel {
     FlowPane ways = new FlowPane(6, 6);
     ways.getChildren()
         .addAll(
-            Benches.button("make-based", "make.based", this::based),
-            Benches.button("make-touches", "make.touches", this::ofTouches),
-            Benches.button("make-scratch", "make.scratch", this::fromScratch),
+            Benches.button("make-based", "make.based", () -> making.based(given())),
+            Benches.button("make-touches", "make.touches", () -> making.ofTouches(given())),
+            Benches.button("make-scratch", "make.scratch", () -> making.fromScratch(given())),
             Benches.button("make-workbook", "make.workbook", sharing::fromWorkbook));
     Benches.follow(desk.shownProperty(), this::show);
     return Benches.section(Texts.of("make.section"), name, ways, own);
   }
 
-  private String named(String otherwise) {
+  private String given() {
     String given = name.getText().strip();
     name.clear();
-    return dressing.freeName(given.isEmpty() ? otherwise : given);
-  }
-
-  private void based() {
-    HouseStyle worn = dressing.worn();
-    HouseStyle style = worn.derived(named(Texts.of("dress.ownName", worn.name())));
-    dressing.make(Texts.of("change.makeStyle", style.name()), style);
-    dressing.intoStyleProperty().set(true);
-    desk.say(Texts.of("notice.made", style.name()));
-  }
-
-  private void ofTouches() {
-    boolean any =
-        dressing.touches().each().stream()
-            .map(Touches.Touch::selector)
-            .anyMatch(one -> !(one instanceof Selector.OfPlace));
-    if (!any) {
-      desk.tell(new Refusal(Texts.of("make.noTouches")));
-      return;
-    }
-    dressing.makeOfTouches(named(Texts.of("dress.ownName", dressing.worn().name())));
-  }
-
-  private void fromScratch() {
-    HouseStyle style =
-        HouseStyle.blank(named(Texts.of("make.scratchName")))
-            .withPalette(dressing.styles().named("Plain").orElseThrow().palette())
-            .with(Selector.of(PartName.NUMBER), Property.LEAD_IN, "Table")
-            .with(Selector.of(PartName.COLUMN_HEAD), Property.ALIGN, "end")
-            .with(Selector.of(PartName.SPANNER), Property.ALIGN, "centre")
-            .with(Selector.of(PartName.BODY), Property.ALIGN, "decimal");
-    dressing.make(Texts.of("change.makeStyle", style.name()), style);
-    dressing.intoStyleProperty().set(true);
-    desk.say(Texts.of("notice.made", style.name()));
+    return given;
   }
 
   /// What can be done with a style of the document's own: base it on another, remove it.

@@ -10,6 +10,7 @@ import app.finish.core.style.colour.Colour;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Heights;
+import app.finish.desktop.model.LookEdits;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -191,7 +192,7 @@ public final class PropertyRow {
     }
     ComboBox<String> box = new ComboBox<>();
     box.setEditable(true);
-    box.getItems().setAll(suggestions());
+    box.getItems().setAll(LookEdits.suggestions(property));
     box.setValue(setting);
     box.setId("property-" + property.word());
     box.setAccessibleText(property.label());
@@ -205,21 +206,5 @@ public final class PropertyRow {
     if (!setting.equals(before)) {
       Platform.runLater(() -> dressing.looks().change(height.selectors(), property, setting));
     }
-  }
-
-  private List<String> suggestions() {
-    return switch (property) {
-      case FACE -> List.of("Arial", "Times New Roman", "Calibri", "Georgia");
-      case SIZE -> List.of("8 pt", "9 pt", "10 pt", "11 pt", "12 pt", "90%", "110%");
-      case DECIMALS -> property.choices();
-      case LINE_HEIGHT -> List.of("1", "1.15", "1.3", "1.5", "2");
-      case ROW_HEIGHT -> List.of("content", "16 pt", "20 pt");
-      case WIDTH -> List.of("content", "page", "400 pt");
-      case COLUMN_WIDTH -> List.of("content", "even", "60 pt");
-      case FRAME -> List.of("none", "0.75 pt rule", "1 pt ink");
-      case MISSING -> List.of("–", "—", "…", "n/a", "·");
-      case LEAD_IN -> List.of("Table", "Note.", "Source:");
-      default -> List.of("0 pt", "2 pt", "4 pt", "6 pt", "8 pt");
-    };
   }
 }

@@ -68,9 +68,55 @@ public final class Arranging {
     desk.table()
         .ifPresent(
             table -> {
+              Runnable again = pickAgain();
               desk.pickProperty().set(Optional.empty());
               timed = true;
               desk.changeFinish(label, table.finish().withArrangement(arrangement));
+              afterwards = Optional.of(again);
+            });
+  }
+
+  /// What picks again, wherever it stands then, what is picked now.
+  private Runnable pickAgain() {
+    List<PickedHeading> headings = PickedHeading.all(desk);
+    Optional<Pick> pick = desk.pickProperty().get();
+    Optional<Shown> shown = desk.shownProperty().get();
+    if (!headings.isEmpty()
+        || shown.isEmpty()
+        || pick.isEmpty()
+        || !(pick.get().place() instanceof CellMeaning.Body body)) {
+      return () -> pick(headings);
+    }
+    Arranged arranged = shown.get().arranged();
+    List<List<String>> rows = arranged.down().paths();
+    List<List<String>> columns = arranged.across().paths();
+    if (body.row() >= rows.size() || body.column() >= columns.size()) {
+      return () -> {};
+    }
+    return () -> pickFigure(rows.get(body.row()), columns.get(body.column()));
+  }
+
+  private void pickFigure(List<String> row, List<String> column) {
+    desk.shownProperty()
+        .get()
+        .ifPresent(
+            shown -> {
+              Arranged arranged = shown.arranged();
+              Optional<CellBox> box =
+                  arranged
+                      .leaves(Side.DOWN, row)
+                      .flatMap(
+                          down ->
+                              arranged
+                                  .leaves(Side.ACROSS, column)
+                                  .map(
+                                      across -> new CellMeaning.Body(down.first(), across.first())))
+                      .flatMap(shown.scroll()::boxOf);
+              box.map(CellBox::cell)
+                  .ifPresent(
+                      cell ->
+                          desk.pickProperty()
+                              .set(Optional.of(new Pick(cell.place(), cell.part(), 0))));
             });
   }
 

@@ -259,4 +259,24 @@ public final class LookEdits {
     }
     put(Texts.of("change.handAllBack", name), touches, changes);
   }
+
+  /// Settings that are offered for a property where they can't all be listed; anything of its form
+  /// can be typed.
+  public static List<String> suggestions(Property property) {
+    return switch (property) {
+      case FACE -> List.of("Arial", "Times New Roman", "Calibri", "Georgia");
+      case SIZE -> List.of("8 pt", "9 pt", "10 pt", "11 pt", "12 pt", "90%", "110%");
+      case RULE_ABOVE, RULE_BELOW, RULE_LEFT, RULE_RIGHT, RULE_BETWEEN_ROWS, RULE_BETWEEN_COLUMNS ->
+          List.of("none", "0.5 pt ink", "0.75 pt ink", "1 pt ink", "1.5 pt ink");
+      case DECIMALS -> property.choices();
+      case LINE_HEIGHT -> List.of("1", "1.15", "1.3", "1.5", "2");
+      case ROW_HEIGHT -> List.of("content", "16 pt", "20 pt");
+      case WIDTH -> List.of("content", "page", "400 pt");
+      case COLUMN_WIDTH -> List.of("content", "even", "60 pt");
+      case FRAME -> List.of("none", "0.75 pt rule", "1 pt ink");
+      case MISSING -> List.of("–", "—", "…", "n/a", "·");
+      case LEAD_IN -> List.of("Table", "Note.", "Source:");
+      default -> List.of("0 pt", "2 pt", "4 pt", "6 pt", "8 pt");
+    };
+  }
 }

@@ -24,6 +24,8 @@ import javafx.scene.input.ScrollEvent;
 
 /// What pointer and keys do on the proof: point, pick, move the paper, drag headings, edit.
 public final class ProofHands {
+  private static final int FARTHEST = 5000;
+
   private final Desk desk;
   private final ProofView view;
   private final ProofEdits edits;
@@ -192,15 +194,16 @@ public final class ProofHands {
       }
       return;
     }
-    if (event.isControlDown() || event.isAltDown() || event.isMetaDown()) {
+    boolean far = event.isShortcutDown();
+    if (event.isAltDown() || far && !event.getCode().isArrowKey()) {
       return;
     }
     boolean known = true;
     switch (event.getCode()) {
-      case UP -> step(0, -1, event.isShiftDown());
-      case DOWN -> step(0, 1, event.isShiftDown());
-      case LEFT -> step(-1, 0, event.isShiftDown());
-      case RIGHT -> step(1, 0, event.isShiftDown());
+      case UP -> step(0, -1, far, event.isShiftDown());
+      case DOWN -> step(0, 1, far, event.isShiftDown());
+      case LEFT -> step(-1, 0, far, event.isShiftDown());
+      case RIGHT -> step(1, 0, far, event.isShiftDown());
       case ENTER, SPACE -> desk.pickProperty().set(desk.pickProperty().get().map(Pick::outward));
       case F2 -> picked().filter(edits::isEditable).ifPresent(edits::edit);
       case DELETE -> known = new HeadingKeys(desk).setAside();
@@ -226,13 +229,25 @@ public final class ProofHands {
     return desk.pickProperty().get().flatMap(pick -> view.boxOf(pick.place()));
   }
 
+  private Optional<CellBox> beside(CellBox box, int dx, int dy) {
+    return view.scroll().flatMap(scroll -> scroll.beside(box, dx, dy));
+  }
+
   /// Picks the neighbour of the picked cell, or the first cell.
-  private void step(int dx, int dy, boolean more) {
+  ///
+  /// @param far whether the last one in that direction is picked
+  /// @param more whether what is picked stays so
+  private void step(int dx, int dy, boolean far, boolean more) {
     Optional<CellBox> from = picked();
     Optional<CellBox> to =
-        from.isEmpty()
-            ? view.scroll().flatMap(Scroll::first)
-            : view.scroll().flatMap(scroll -> scroll.beside(from.get(), dx, dy));
+        from.isEmpty() ? view.scroll().flatMap(Scroll::first) : beside(from.get(), dx, dy);
+    for (int i = 0; far && i < FARTHEST; i++) {
+      Optional<CellBox> next = to.flatMap(box -> beside(box, dx, dy));
+      if (next.isEmpty()) {
+        break;
+      }
+      to = next;
+    }
     to.ifPresent(
         box -> {
           List<CellMeaning> kept = new ArrayList<>(desk.alsoProperty().get());

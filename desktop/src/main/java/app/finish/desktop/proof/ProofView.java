@@ -70,7 +70,14 @@ public final class ProofView extends Pane {
     sheet.visibleProperty().bind(desk.shownProperty().map(Optional::isPresent));
     bar(down, Orientation.VERTICAL);
     bar(across, Orientation.HORIZONTAL);
-    getChildren().addAll(sheet, canvas, words, tags, compared, down, across, cells);
+    Region focus = new Region();
+    focus.getStyleClass().add("proof-focus");
+    focus.setMouseTransparent(true);
+    focus.setManaged(false);
+    focus.visibleProperty().bind(focusedProperty());
+    layoutBoundsProperty()
+        .addListener((p, before, now) -> focus.resize(now.getWidth(), now.getHeight()));
+    getChildren().addAll(sheet, canvas, words, tags, compared, down, across, cells, focus);
     compared.setManaged(false);
     compared.whenChanged(this::draw);
     Rectangle sight = new Rectangle();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -80,7 +81,10 @@ public final class ActionFinder extends StackPane {
 
   /// Begins to look for an action.
   public void begin() {
-    known = actions.get();
+    if (field.isFocused()) {
+      known = actions.get();
+      askNoMore();
+    }
     field.clear();
     field.requestFocus();
     show();
@@ -91,9 +95,14 @@ public final class ActionFinder extends StackPane {
       known = actions.get();
     } else {
       popup.hide();
-      asked = Optional.empty();
-      field.setPromptText(Texts.of("finder.prompt"));
+      askNoMore();
     }
+  }
+
+  private void askNoMore() {
+    asked = Optional.empty();
+    field.setPromptText(Texts.of("finder.prompt"));
+    field.setAccessibleText(Texts.of("finder.name"));
   }
 
   /// What can be chosen now: actions, or answers to what was asked.
@@ -115,7 +124,7 @@ public final class ActionFinder extends StackPane {
     List<Action> fitting =
         offered().stream()
             .filter(action -> action.can().getAsBoolean())
-            .filter(action -> fits(sought(action), wanted))
+            .flatMap(action -> fitting(action, wanted))
             .sorted(Comparator.comparing(action -> !fits(lower(action.name()), wanted)))
             .limit(MOST)
             .toList();
@@ -128,6 +137,33 @@ public final class ActionFinder extends StackPane {
         popup.show(getScene().getWindow(), at.getMinX(), at.getMaxY() + 4);
       }
     }
+  }
+
+  /// An action that is called what was typed, behind those of its answers that were typed with it,
+  /// so that "bold all heads" does at once what would be asked.
+  private static Stream<Action> fitting(Action action, String wanted) {
+    String sought = sought(action);
+    boolean own = fits(lower(action.name()), wanted);
+    List<String> choices = action.missing().map(Action.Missing::choices).orElse(List.of());
+    Stream<Action> answers =
+        own || wanted.isEmpty()
+            ? Stream.empty()
+            : choices.stream()
+                .filter(choice -> begun(lower(choice), wanted))
+                .filter(choice -> fits(sought + " " + lower(choice), wanted))
+                .map(choice -> answered(action, choice));
+    return Stream.concat(answers, fits(sought, wanted) ? Stream.of(action) : Stream.empty());
+  }
+
+  /// Whether some word that was typed begins a choice.
+  private static boolean begun(String choice, String wanted) {
+    return Stream.of(wanted.split("\\s+")).anyMatch(word -> fits(choice, word));
+  }
+
+  private static Action answered(Action action, String choice) {
+    Action.Missing missing = action.missing().orElseThrow();
+    String name = Texts.of("finder.answer", action.name(), choice);
+    return Action.of(name, "", () -> true, () -> missing.answered().accept(choice));
   }
 
   private static String lower(String text) {
@@ -201,9 +237,7 @@ public final class ActionFinder extends StackPane {
   }
 
   private void leave() {
-    asked = Optional.empty();
-    field.setPromptText(Texts.of("finder.prompt"));
-    field.setAccessibleText(Texts.of("finder.name"));
+    askNoMore();
     field.clear();
     popup.hide();
     Optional.ofNullable(getScene().lookup("#proof"))

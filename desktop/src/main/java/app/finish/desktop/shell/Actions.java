@@ -106,7 +106,9 @@ public final class Actions {
               () -> desk.stepProperty().set(step)));
     }
     for (HouseStyle style : desk.styles().styles()) {
-      all.add(Action.of(Texts.of("action.wear", style.name()), "", table, () -> desk.wear(style)));
+      all.add(
+          Action.of(Texts.of("action.wear", style.name()), "", table, () -> desk.wear(style))
+              .alsoCalled(Texts.orEmpty("finder.action.wear")));
     }
     Dressing dressing = desk.dressing();
     for (Dressing.Leaf leaf : Dressing.Leaf.values()) {

@@ -4,19 +4,15 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
-import app.finish.core.dress.DressedCell;
-import app.finish.core.style.Property;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.HeadingMoves;
-import app.finish.desktop.model.Heights;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.PickedHeading;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -37,7 +33,8 @@ final class PickedActions {
     }
     headings(all);
     figures(all, shown.get());
-    settings(all, shown.get());
+    all.addAll(new DimensionActions(desk).all());
+    all.addAll(new LookActions(desk).all());
     tables(all);
     return all;
   }
@@ -130,39 +127,6 @@ final class PickedActions {
     add(all, "arrange.bySmallest", object, () -> moves.orderByFigure(column, false, false));
     ask(all, "arrange.keepRows", object, text -> moves.keepTop(text, column, false, false));
     ask(all, "arrange.keepGathered", object, text -> moves.keepTop(text, column, false, true));
-  }
-
-  private void settings(List<Action> all, Shown shown) {
-    List<DressedCell> cells = Pick.cells(desk);
-    List<Heights> heights = new ArrayList<>();
-    if (!cells.isEmpty()) {
-      heights.addAll(Heights.of(shown, cells));
-    }
-    for (Heights one : Heights.many()) {
-      boolean known = heights.stream().anyMatch(other -> other.label().equals(one.label()));
-      if (!known) {
-        heights.add(one);
-      }
-    }
-    for (Heights height : heights) {
-      height.offered().forEach(property -> all.add(setting(height, property)));
-    }
-  }
-
-  private Action setting(Heights height, Property property) {
-    String now = desk.dressing().cascade().look(height.way()).setting(property);
-    Action.Missing missing =
-        new Action.Missing(
-            Texts.of("finder.setting", property.label(), now),
-            property.choices(),
-            text -> {
-              desk.stepProperty().set(Step.DRESS);
-              desk.dressing().looks().change(height.selectors(), property, text);
-            });
-    return Action.asking(
-        Texts.of("finder.on", property.label(), height.label().toLowerCase(Locale.ROOT)),
-        words("property." + property.word()) + " " + String.join(" ", property.choices()),
-        missing);
   }
 
   private void tables(List<Action> all) {
