@@ -1,7 +1,7 @@
 package app.finish.cli;
 
 import app.finish.core.check.Checked;
-import app.finish.core.check.Checks;
+import app.finish.core.check.demand.Checks;
 import app.finish.core.document.Source;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Evidence;

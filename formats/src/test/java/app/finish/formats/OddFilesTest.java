@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.finish.core.check.Checked;
-import app.finish.core.check.Checks;
+import app.finish.core.check.demand.Checks;
 import app.finish.core.grid.Grid;
 import app.finish.core.problem.Problem;
 import app.finish.core.recognise.Recogniser;

@@ -29,6 +29,16 @@ public record Finding(
     this(check.id(), where, is, should, sentence, true, List.of());
   }
 
+  /// The same, only worth knowing.
+  public Finding worthKnowing() {
+    return new Finding(check, where, is, should, sentence, false, mends);
+  }
+
+  /// The same with what would mend it.
+  public Finding mendedBy(Mend... some) {
+    return new Finding(check, where, is, should, sentence, isWrong, List.of(some));
+  }
+
   /// Its place in words and what it is.
   @Override
   public String toString() {

@@ -1,5 +1,7 @@
 package app.finish.core.check;
 
+import app.finish.core.dress.CellMeaning;
+
 /// Where something was found that does not hold.
 public sealed interface Where {
   /// The place in words: "D5", "line 3, looks › title › weight".
@@ -42,6 +44,17 @@ public sealed interface Where {
     @Override
     public String words() {
       return "the page";
+    }
+  }
+
+  /// A place of the table as it is arranged.
+  ///
+  /// @param place the place
+  /// @param name what stands there, by its headings: "Winter, Fares"
+  record Place(CellMeaning place, String name) implements Where {
+    @Override
+    public String words() {
+      return name;
     }
   }
 }

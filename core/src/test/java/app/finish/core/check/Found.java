@@ -1,5 +1,6 @@
 package app.finish.core.check;
 
+import app.finish.core.check.demand.Checks;
 import app.finish.core.grid.Grid;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;

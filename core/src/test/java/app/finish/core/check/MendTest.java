@@ -3,6 +3,7 @@ package app.finish.core.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.arrange.make.SwapAxes;
+import app.finish.core.check.demand.Checks;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;

@@ -1,8 +1,8 @@
 package app.finish.formats.json;
 
 import app.finish.core.check.Checked;
-import app.finish.core.check.Checks;
 import app.finish.core.check.Finding;
+import app.finish.core.check.demand.Checks;
 import app.finish.core.number.NumberReader;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.FigureCount;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.Finishing;
 import app.finish.core.check.Checked;
-import app.finish.core.check.Checks;
+import app.finish.core.check.demand.Checks;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.Recognition;
