@@ -23,7 +23,8 @@ import picocli.CommandLine.Command;
       DressCommand.class,
       StyleCommand.class,
       RefreshCommand.class,
-      TallyCommand.class
+      TallyCommand.class,
+      CheckCommand.class
     },
     footer = {
       "",

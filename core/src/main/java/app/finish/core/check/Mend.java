@@ -7,7 +7,9 @@ import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
+import app.finish.core.style.Touches;
 import app.finish.core.style.colour.Colour;
+import java.util.List;
 import java.util.function.UnaryOperator;
 
 /// Something that mends what was found: an edit of the document that can be undone as any other.
@@ -21,6 +23,14 @@ public sealed interface Mend {
 
   /// What it does, as a button says it.
   String words();
+
+  /// Whether it needs no asking: it changes looks alone, and nothing that is said.
+  default boolean isSafe() {
+    return switch (this) {
+      case Touch _, Lift _ -> true;
+      case Ink _, Arrange _, Correct _, Reword _, TurnPage _ -> false;
+    };
+  }
 
   /// The document with it, under the table in a place.
   Document on(Document document, int index);
@@ -38,6 +48,33 @@ public sealed interface Mend {
           document,
           index,
           finish -> finish.withTouches(finish.touches().with(selector, property, setting)));
+    }
+  }
+
+  /// Settings by hand taken back.
+  record Lift(String words, List<Touches.Touch> touches) implements Mend {
+    /// Copies the list.
+    public Lift {
+      touches = List.copyOf(touches);
+    }
+
+    @Override
+    public String id() {
+      return "lift";
+    }
+
+    @Override
+    public Document on(Document document, int index) {
+      return finished(
+          document,
+          index,
+          finish -> {
+            Touches left = finish.touches();
+            for (Touches.Touch touch : touches) {
+              left = left.without(touch.selector(), touch.property());
+            }
+            return finish.withTouches(left);
+          });
     }
   }
 

@@ -57,4 +57,14 @@ public sealed interface Where {
       return name;
     }
   }
+
+  /// A part that is not there.
+  ///
+  /// @param name its name
+  record Part(String name) implements Where {
+    @Override
+    public String words() {
+      return name;
+    }
+  }
 }

@@ -274,7 +274,10 @@ public final class BodyDresser {
         column,
         columnSpan,
         rowSpan,
-        Run.of(label, label.isEmpty() ? "" : mark(level, leaf), look),
+        Run.of(
+            PartSelectors.pieces(label, leaf.path().get(level), table),
+            label.isEmpty() ? "" : mark(level, leaf),
+            look),
         indent,
         part,
         look,

@@ -50,7 +50,12 @@ public record DressedCell(
 
   /// The text before any mark of a footnote.
   public String bareText() {
-    return runs.getFirst().text();
+    if (runs.size() == 1) {
+      return runs.getFirst().text();
+    }
+    StringBuilder text = new StringBuilder();
+    runs.stream().filter(run -> !run.raised()).forEach(run -> text.append(run.text()));
+    return text.toString();
   }
 
   /// Its text without weight and slant.

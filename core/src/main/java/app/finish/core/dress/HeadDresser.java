@@ -111,7 +111,10 @@ public final class HeadDresser {
         stub + first,
         last - first + 1,
         rowSpan,
-        Run.of(label(heading, first), table.marks().at(new Spot.Across(level, first)), look),
+        Run.of(
+            PartSelectors.pieces(label(heading, first), heading, table),
+            table.marks().at(new Spot.Across(level, first)),
+            look),
         0,
         part,
         look,

@@ -3,7 +3,10 @@ package app.finish.core.dress;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Selector;
+import app.finish.core.table.Heading;
 import app.finish.core.table.Measure;
+import app.finish.core.table.Table;
+import app.finish.core.words.Symbols;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,5 +45,17 @@ final class PartSelectors {
     selectors.add(new Selector.OfKind(measure.kind()));
     selectors.add(new Selector.OfMeasure(measure.name()));
     return selectors;
+  }
+
+  /// The pieces of a heading's label: symbols are looked for where it names a statistic.
+  static List<Symbols.Piece> pieces(String label, Heading heading, Table table) {
+    boolean statistic =
+        heading.measure().isPresent()
+            && switch (table.measures().get(heading.measure().getAsInt()).kind()) {
+              case VALUE, PERCENT -> false;
+              case SUM -> label.contains("SS");
+              default -> true;
+            };
+    return statistic ? Symbols.inName(label) : List.of(new Symbols.Piece(label, false));
   }
 }

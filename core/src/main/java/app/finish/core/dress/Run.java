@@ -1,6 +1,8 @@
 package app.finish.core.dress;
 
 import app.finish.core.style.Look;
+import app.finish.core.words.Symbols;
+import java.util.ArrayList;
 import java.util.List;
 
 /// A stretch of text in one weight and slant.
@@ -69,6 +71,22 @@ public record Run(
         ? List.of(
             new Run(text, look.bold(), look.italic()), Run.raised(mark, look.bold(), look.italic()))
         : of(text + mark, look);
+  }
+
+  /// A text whose statistical symbols are italic, with the mark of a footnote behind it.
+  static List<Run> of(List<Symbols.Piece> pieces, String mark, Look look) {
+    List<Run> runs = new ArrayList<>();
+    for (Symbols.Piece piece : pieces) {
+      runs.add(new Run(piece.text(), look.bold(), look.italic() || piece.isSymbol()));
+    }
+    if (!mark.isEmpty()) {
+      boolean raised = isRaised(mark);
+      runs.add(
+          raised
+              ? Run.raised(mark, look.bold(), look.italic())
+              : new Run(mark, look.bold(), look.italic()));
+    }
+    return List.copyOf(runs);
   }
 
   /// Whether a footnote's mark is raised.

@@ -10,6 +10,7 @@ import app.finish.core.table.Held;
 import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
+import app.finish.core.words.Symbols;
 import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
 import java.util.List;
@@ -134,8 +135,9 @@ public final class WordDresser {
     Look look = look(PartName.NOTE);
     boolean raised = Run.isRaised(note.mark());
     Run mark = new Run(note.mark(), look.bold(), look.italic(), raised);
-    Run text = new Run((raised ? " " : "") + note.text(), look.bold(), look.italic());
-    addWords(rows, Band.BELOW, PartName.NOTE, index, List.of(mark, text), look);
+    List<Run> runs = new ArrayList<>(List.of(mark));
+    runs.addAll(Run.of(Symbols.inText((raised ? " " : "") + note.text()), "", look));
+    addWords(rows, Band.BELOW, PartName.NOTE, index, runs, look);
   }
 
   private Look look(PartName part) {
@@ -170,11 +172,8 @@ public final class WordDresser {
       String[] drawn = swatch.split(" ", 2);
       runs.add(Run.swatch(CellSigns.drawing(drawn[0]), drawn[1]));
     }
-    runs.add(
-        new Run(
-            swatches.isEmpty() ? leads ? " " + text : text : "\u00A0" + text,
-            look.bold(),
-            look.italic()));
+    String whole = swatches.isEmpty() ? leads ? " " + text : text : "\u00A0" + text;
+    runs.addAll(Run.of(Symbols.inText(whole), "", look));
     String mark = name == PartName.TITLE ? table.marks().at(new Spot.Title()) : "";
     if (!mark.isEmpty()) {
       runs.add(new Run(mark, look.bold(), look.italic(), Run.isRaised(mark)));

@@ -56,7 +56,7 @@ public final class MoveList {
     for (int i = 0; i < entries.size(); i++) {
       nodes.add(row(entries, i));
       if (open.isPresent() && open.getAsInt() == i) {
-        nodes.add(form(i, entries.get(i).move()));
+        nodes.add(form(entries, i, entries.get(i).move()));
       }
       nodes.addAll(said(i));
     }
@@ -99,15 +99,16 @@ public final class MoveList {
     on.setWrapText(true);
     on.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(on, Priority.ALWAYS);
-    on.setOnAction(event -> desk.arranging().switched(index, on.isSelected()));
+    on.setOnAction(
+        event -> ifShown(entries, () -> desk.arranging().switched(index, on.isSelected())));
     Button up = Buttons.small("↑", id + "-up", Texts.of("arrange.up", words));
     up.setDisable(index == 0);
-    up.setOnAction(event -> desk.arranging().reordered(index, index - 1));
+    up.setOnAction(event -> ifShown(entries, () -> desk.arranging().reordered(index, index - 1)));
     Button down = Buttons.small("↓", id + "-down", Texts.of("arrange.down", words));
     down.setDisable(index == entries.size() - 1);
-    down.setOnAction(event -> desk.arranging().reordered(index, index + 1));
+    down.setOnAction(event -> ifShown(entries, () -> desk.arranging().reordered(index, index + 1)));
     Button out = Buttons.small("×", id + "-out", Texts.of("arrange.takeBack", words));
-    out.setOnAction(event -> desk.arranging().takenOut(index));
+    out.setOnAction(event -> ifShown(entries, () -> desk.arranging().takenOut(index)));
     HBox row = new HBox(4, on);
     if (!entries.get(index).move().settings().isEmpty()) {
       row.getChildren().add(edit(index, words));
@@ -115,6 +116,14 @@ public final class MoveList {
     row.getChildren().addAll(up, down, out);
     row.setAlignment(Pos.TOP_LEFT);
     return row;
+  }
+
+  /// Does something with the list as it is drawn. While another table is being brought up, what is
+  /// drawn is still that of the one before.
+  private void ifShown(List<Arrangement.Entry> drawn, Runnable work) {
+    if (desk.arrangement().entries().equals(drawn)) {
+      work.run();
+    }
   }
 
   private Button edit(int index, String words) {
@@ -129,7 +138,7 @@ public final class MoveList {
     return edit;
   }
 
-  private Node form(int index, Move move) {
+  private Node form(List<Arrangement.Entry> entries, int index, Move move) {
     VBox form = new VBox(6);
     form.getStyleClass().add("move-form");
     form.getChildren()
@@ -137,12 +146,12 @@ public final class MoveList {
             new MoveForm(
                     move.settings(),
                     "move-" + (index + 1),
-                    other -> desk.arranging().replaced(index, other),
+                    other -> ifShown(entries, () -> desk.arranging().replaced(index, other)),
                     desk)
                 .build());
     if (move instanceof Hold hold) {
       Button each = Buttons.button(Texts.of("arrange.each"), "move-" + (index + 1) + "-each");
-      each.setOnAction(event -> desk.arranging().tableForEach(index, hold));
+      each.setOnAction(event -> ifShown(entries, () -> desk.arranging().tableForEach(index, hold)));
       form.getChildren().add(each);
     }
     return form;

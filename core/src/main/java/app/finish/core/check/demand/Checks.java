@@ -8,6 +8,21 @@ import app.finish.core.check.HighlightsSeen;
 import app.finish.core.check.InksRead;
 import app.finish.core.check.TableFits;
 import app.finish.core.check.TotalsAddUp;
+import app.finish.core.check.apa.AbbreviationsExplained;
+import app.finish.core.check.apa.ColumnsHaveHeads;
+import app.finish.core.check.apa.DecimalsAlike;
+import app.finish.core.check.apa.FaceIsOne;
+import app.finish.core.check.apa.FillsAreExplained;
+import app.finish.core.check.apa.GapsAreExplained;
+import app.finish.core.check.apa.MarksAreExplained;
+import app.finish.core.check.apa.MinusIsMinus;
+import app.finish.core.check.apa.NumberStands;
+import app.finish.core.check.apa.ProbabilitiesWritten;
+import app.finish.core.check.apa.RulesLieFlat;
+import app.finish.core.check.apa.SpannersSpan;
+import app.finish.core.check.apa.TitleStands;
+import app.finish.core.check.apa.UnitsInHeads;
+import app.finish.core.check.apa.ZeroBeforePoint;
 import app.finish.core.check.arithmetic.EffectsFollow;
 import app.finish.core.check.arithmetic.FiguresPossible;
 import app.finish.core.check.arithmetic.FreedomFollows;
@@ -18,18 +33,24 @@ import app.finish.core.check.arithmetic.ProbabilitiesFollow;
 import app.finish.core.check.arithmetic.SquaresFollow;
 import app.finish.core.check.arithmetic.StatisticsFollow;
 import app.finish.core.check.arithmetic.WordsFollow;
+import app.finish.core.style.Cascade;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
-/// The checks in the order in which they are shown.
+/// Checks in the order in which they are shown.
 ///
 /// ```java
 /// List<Finding> findings = Checks.ALL.of(Checked.of(recognition, grid));
+/// Checks.demandedBy(cascade); // with those of APA 7, if the style is based on it
 /// ```
 ///
 /// @param checks the checks
 public record Checks(List<Check> checks) {
-  /// All that there are.
+  private static final String APA_STYLE = "APA 7";
+
+  /// Those that hold for every table, whatever it wears.
   public static final Checks ALL =
       new Checks(
           List.of(
@@ -49,9 +70,45 @@ public record Checks(List<Check> checks) {
               new HighlightsSeen(),
               new TableFits()));
 
+  /// What the APA manual asks for besides.
+  public static final Checks APA =
+      new Checks(
+          List.of(
+              new NumberStands(),
+              new TitleStands(),
+              new FaceIsOne(),
+              new ColumnsHaveHeads(),
+              new SpannersSpan(),
+              new UnitsInHeads(),
+              new RulesLieFlat(),
+              new FillsAreExplained(),
+              new DecimalsAlike(),
+              new ZeroBeforePoint(),
+              new ProbabilitiesWritten(),
+              new MinusIsMinus(),
+              new GapsAreExplained(),
+              new MarksAreExplained(),
+              new AbbreviationsExplained()));
+
   /// Copies the list.
   public Checks {
     checks = List.copyOf(checks);
+  }
+
+  /// What a style demands: a style that is APA 7, or based on it, what the manual asks for too.
+  public static Checks demandedBy(Cascade cascade) {
+    boolean apa = cascade.chain().stream().anyMatch(style -> style.name().equals(APA_STYLE));
+    return apa ? ALL.and(APA) : ALL;
+  }
+
+  /// These and others.
+  public Checks and(Checks others) {
+    return new Checks(Stream.concat(checks.stream(), others.checks.stream()).distinct().toList());
+  }
+
+  /// The one with an id, if it is among these.
+  public Optional<Check> named(String id) {
+    return checks.stream().filter(check -> check.id().equals(id)).findFirst();
   }
 
   /// What does not hold of a table.

@@ -1,0 +1,51 @@
+package app.finish.core.check.apa;
+
+import app.finish.core.check.Finding;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Abbreviations are explained in a note, but for those of statistics that every reader knows.
+public final class AbbreviationsExplained extends ApaCheck {
+  private static final Set<String> KNOWN =
+      Set.of(
+          "SD", "SE", "SS", "MS", "ANOVA", "ANCOVA", "MANOVA", "US", "USA", "UK", "EU", "IQ", "II",
+          "III", "IV", "VI", "VII", "VIII", "IX", "XI", "XII", "AM", "PM", "EUR", "USD", "GBP",
+          "KG", "KM", "TOTAL", "ALL", "YES", "NO", "NA", "MDN");
+  private static final Pattern SHORT =
+      Pattern.compile("(?<![\\p{L}\\p{N}])\\p{Lu}{2,5}(?![\\p{L}\\p{N}])");
+
+  public AbbreviationsExplained() {
+    super("abbreviations", "Abbreviations are explained in a note", "7.15");
+  }
+
+  @Override
+  void look(Subject subject, Consumer<Finding> found) {
+    String notes = subject.notes();
+    boolean shouting =
+        subject.heads().stream()
+            .allMatch(head -> head.text().equals(head.text().toUpperCase(java.util.Locale.ROOT)));
+    Set<String> said = new HashSet<>(KNOWN);
+    for (DressedRow row : subject.rows()) {
+      if (!row.isTable() || shouting) {
+        continue;
+      }
+      for (DressedCell cell : row.cells()) {
+        if (cell.place() instanceof app.finish.core.dress.CellMeaning.Body) {
+          continue;
+        }
+        Matcher matcher = SHORT.matcher(cell.text());
+        while (matcher.find()) {
+          String word = matcher.group();
+          if (said.add(word) && !Pattern.compile("\\b" + word + "\\b").matcher(notes).find()) {
+            found.accept(at(cell, word, word + " = …", "No note says what " + word + " means."));
+          }
+        }
+      }
+    }
+  }
+}
