@@ -100,7 +100,7 @@ final class CheckCommand implements Callable<Integer> {
     List<FindingsJson.OfTable> found = new ArrayList<>();
     for (int i = 0; i < document.items().size(); i++) {
       String name = document.table(i).source().name();
-      found.add(new FindingsJson.OfTable(document.number(i), name, inspection.of(document, i)));
+      found.add(new FindingsJson.OfTable(document.number(i), name, inspection.open(document, i)));
     }
     print(found, demanded);
     return found.stream().allMatch(one -> one.findings().isEmpty()) ? 0 : Main.FINDINGS;

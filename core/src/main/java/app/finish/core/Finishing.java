@@ -52,6 +52,11 @@ public final class Finishing {
         recognition(table.source(), table.finish().corrections()), table.finish(), Formulas.NONE);
   }
 
+  /// Begins with a table of a document of which it is known what was recognised.
+  public static Finishing of(DocumentTable table, Recognition recognition) {
+    return new Finishing(recognition, table.finish(), Formulas.NONE);
+  }
+
   /// What is known of a table: recognised if it came as cells, and as it was counted if it came
   /// from records.
   public static Recognition recognition(Source source, Corrections corrections) {

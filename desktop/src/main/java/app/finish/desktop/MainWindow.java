@@ -1,5 +1,6 @@
 package app.finish.desktop;
 
+import app.finish.core.check.Finding;
 import app.finish.core.document.Document;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.font.Fonts;
@@ -9,10 +10,12 @@ import app.finish.desktop.bringin.BringInBench;
 import app.finish.desktop.bringin.Legend;
 import app.finish.desktop.bringin.PickBoard;
 import app.finish.desktop.bringin.TypeBoard;
+import app.finish.desktop.check.CheckBench;
 import app.finish.desktop.dress.DressBench;
 import app.finish.desktop.highlight.HighlightBench;
 import app.finish.desktop.kit.PaintFonts;
 import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.model.Checking;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.FilePicker;
@@ -125,6 +128,7 @@ public final class MainWindow {
             Step.ARRANGE, new ArrangeBench(desk, tallies)::build,
             Step.DRESS, new DressBench(desk, painter, files, paper)::build,
             Step.HIGHLIGHT, new HighlightBench(desk, this::reveal)::build,
+            Step.CHECK, new CheckBench(desk, this::reveal)::build,
             Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(desk, painter, files::bringIn);
     this.slug = new InfoLine(desk);
@@ -243,6 +247,12 @@ public final class MainWindow {
     desk.shownProperty()
         .get()
         .flatMap(shown -> shown.scroll().boxOf(new CellMeaning.Body(spot.row(), spot.column())))
+        .ifPresent(proof::reveal);
+  }
+
+  private void reveal(Finding finding) {
+    Checking.place(finding)
+        .flatMap(place -> desk.shownProperty().get().flatMap(one -> one.scroll().boxOf(place)))
         .ifPresent(proof::reveal);
   }
 

@@ -234,8 +234,14 @@ public class MonkeyTest extends WindowTest {
 
   private void step(Random random) {
     KeyCode digit =
-        List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5)
-            .get(random.nextInt(5));
+        List.of(
+                KeyCode.DIGIT1,
+                KeyCode.DIGIT2,
+                KeyCode.DIGIT3,
+                KeyCode.DIGIT4,
+                KeyCode.DIGIT5,
+                KeyCode.DIGIT6)
+            .get(random.nextInt(6));
     done.add("Ctrl+" + digit.getName());
     hand.press(KeyCode.CONTROL, digit);
     hand.release(digit, KeyCode.CONTROL);

@@ -29,6 +29,11 @@ public record Finding(
     this(check.id(), where, is, should, sentence, true, List.of());
   }
 
+  /// What tells it from others of its table: the check, the place and what stands there.
+  public String key() {
+    return check + " | " + where.words() + " | " + is;
+  }
+
   /// The same, only worth knowing.
   public Finding worthKnowing() {
     return new Finding(check, where, is, should, sentence, false, mends);

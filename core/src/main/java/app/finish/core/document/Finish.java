@@ -30,47 +30,52 @@ import java.util.TreeMap;
 /// @param highlights what is to be seen first in it, the strongest first
 /// @param words words given in the place of the source's: title, units, note (the general note),
 ///   source
+/// @param left what a check found and a person left as it is, with the reason, by the key of the
+///   finding
 public record Finish(
     Corrections corrections,
     Arrangement arrangement,
     String style,
     Touches touches,
     List<Highlight> highlights,
-    Map<PartName, String> words) {
+    Map<PartName, String> words,
+    Map<String, String> left) {
   /// Copies the highlights, and the words in the order of the parts.
   public Finish {
     highlights = List.copyOf(highlights);
     words = Collections.unmodifiableMap(new TreeMap<>(words));
+    left = Collections.unmodifiableMap(new TreeMap<>(left));
   }
 
   /// A finish that only names a style.
   public static Finish in(String style) {
-    return new Finish(Corrections.NONE, Arrangement.NONE, style, Touches.NONE, List.of(), Map.of());
+    return new Finish(
+        Corrections.NONE, Arrangement.NONE, style, Touches.NONE, List.of(), Map.of(), Map.of());
   }
 
   /// The same finish with other corrections.
   public Finish withCorrections(Corrections others) {
-    return new Finish(others, arrangement, style, touches, highlights, words);
+    return new Finish(others, arrangement, style, touches, highlights, words, left);
   }
 
   /// The same finish in another arrangement.
   public Finish withArrangement(Arrangement other) {
-    return new Finish(corrections, other, style, touches, highlights, words);
+    return new Finish(corrections, other, style, touches, highlights, words, left);
   }
 
   /// The same finish in another style.
   public Finish withStyle(String other) {
-    return new Finish(corrections, arrangement, other, touches, highlights, words);
+    return new Finish(corrections, arrangement, other, touches, highlights, words, left);
   }
 
   /// The same finish with other touches.
   public Finish withTouches(Touches others) {
-    return new Finish(corrections, arrangement, style, others, highlights, words);
+    return new Finish(corrections, arrangement, style, others, highlights, words, left);
   }
 
   /// The same finish with other highlights, the strongest first.
   public Finish withHighlights(List<Highlight> others) {
-    return new Finish(corrections, arrangement, style, touches, others, words);
+    return new Finish(corrections, arrangement, style, touches, others, words, left);
   }
 
   /// The same finish with a word of the person's own.
@@ -80,7 +85,20 @@ public record Finish(
     Map<PartName, String> more = new EnumMap<>(PartName.class);
     more.putAll(words);
     more.put(part, text);
-    return new Finish(corrections, arrangement, style, touches, highlights, more);
+    return new Finish(corrections, arrangement, style, touches, highlights, more, left);
+  }
+
+  /// The same finish with a finding left as it is.
+  ///
+  /// @param finding the key of the finding
+  /// @param reason why; blank takes the finding up again
+  public Finish withLeft(String finding, String reason) {
+    Map<String, String> others = new TreeMap<>(left);
+    others.remove(finding);
+    if (!reason.isBlank()) {
+      others.put(finding, reason.strip());
+    }
+    return new Finish(corrections, arrangement, style, touches, highlights, words, others);
   }
 
   /// These words with the person's own put over them.

@@ -214,7 +214,10 @@ public final class BodyDresser {
                   look,
                   across.measure().isPresent());
           case Value.Text own -> own.text();
-          case Value.Missing _ -> look.setting(Property.MISSING);
+          case Value.Missing missing ->
+              missing.reason() == Value.Reason.BLANK && isOfSome(leaf, column, look)
+                  ? ""
+                  : look.setting(Property.MISSING);
         };
     return new DressedCell(
         stub + column,
@@ -228,6 +231,23 @@ public final class BodyDresser {
         part,
         look,
         new CellMeaning.Body(leaf.index(), column));
+  }
+
+  /// Whether a figure that the source left blank is one that not every row has: the *F* of an
+  /// error, the mean square of a total. Such a place stays blank, unless the style says what stands
+  /// there for just such figures.
+  private boolean isOfSome(Leaf leaf, int column, Look look) {
+    Measure measure = table.measureAt(leaf.index(), column);
+    boolean some =
+        switch (measure.kind()) {
+          case P, TEST, FREEDOM, CORRELATION, INTERVAL -> true;
+          case STATISTIC -> measure.name().matches("(?i)ms|mean squares?|mean sq");
+          default -> false;
+        };
+    return some
+        && look.origin(Property.MISSING)
+            .map(origin -> origin.selector().equals(Selector.of(PartName.TABLE)))
+            .orElse(true);
   }
 
   private void addStub(

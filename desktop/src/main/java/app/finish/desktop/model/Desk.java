@@ -56,6 +56,7 @@ public final class Desk {
   private final Dressing dressing;
   private final Highlighting highlighting = new Highlighting(this);
   private final PickedTables pickedTables;
+  private final Checking checking;
   private final Intake intake = new Intake(this);
   private final Showing showing;
   private final List<Runnable> begun = new ArrayList<>();
@@ -82,6 +83,7 @@ public final class Desk {
     pick.addListener((property, before, now) -> also.set(List.of()));
     this.pickedTables = new PickedTables(this);
     highlighting.follow();
+    this.checking = new Checking(this);
   }
 
   public ReadOnlyObjectProperty<History> historyProperty() {
@@ -259,6 +261,11 @@ public final class Desk {
   /// What is highlighted in the table at hand.
   public Highlighting highlighting() {
     return highlighting;
+  }
+
+  /// What holds the tables against what their styles demand.
+  public Checking checking() {
+    return checking;
   }
 
   /// What arranges the table at hand.

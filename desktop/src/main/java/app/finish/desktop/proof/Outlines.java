@@ -61,6 +61,17 @@ public final class Outlines {
     }
   }
 
+  /// Outlines what findings point at.
+  void draw(Proof.Page page, Set<CellMeaning> places) {
+    canvas.setStroke(BRASS);
+    canvas.setLineWidth(1 / scale);
+    for (CellBox box : page.boxes()) {
+      if (places.contains(box.cell().place())) {
+        canvas.strokeRect(box.x(), box.y() - origin, box.width(), box.height());
+      }
+    }
+  }
+
   private void draw(Proof.Page page, Pick pick) {
     canvas.setStroke(BRASS);
     canvas.setLineWidth(1.6 / scale);

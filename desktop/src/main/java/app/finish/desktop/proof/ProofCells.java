@@ -6,6 +6,8 @@ import app.finish.core.table.Table;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
@@ -37,14 +39,20 @@ final class ProofCells extends Pane {
   private void tell() {
     Optional<Shown> shown = desk.shownProperty().get();
     Optional<CellBox> box = box();
-    picked.setAccessibleText(
-        shown.flatMap(now -> box.map(one -> ProofTable.spoken(now, one))).orElse(""));
+    picked.setAccessibleText(shown.flatMap(now -> box.map(one -> spoken(now, one))).orElse(""));
     box.ifPresent(
         one -> {
           var at = view.inView(one);
           picked.resizeRelocate(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         });
     view.notifyAccessibleAttributeChanged(AccessibleAttribute.FOCUS_ITEM);
+  }
+
+  /// A cell with its headings, and what was found there.
+  private String spoken(Shown shown, CellBox box) {
+    List<String> all = new ArrayList<>(List.of(ProofTable.spoken(shown, box)));
+    all.addAll(desk.checking().at(box.cell().place()));
+    return String.join(". ", all);
   }
 
   /// What the proof answers a screen reader, where it knows better than the toolkit.
@@ -69,7 +77,7 @@ final class ProofCells extends Pane {
                         box -> {
                           Region cell = new Region();
                           cell.setAccessibleRole(AccessibleRole.TABLE_CELL);
-                          cell.setAccessibleText(ProofTable.spoken(shown, box));
+                          cell.setAccessibleText(spoken(shown, box));
                           return cell;
                         }));
   }

@@ -138,6 +138,7 @@ public final class ProofDrawing {
     painter.paint(gc, page, -y / scale, bottom, 0.75 / scale, origin);
     Outlines outlines = new Outlines(gc, scale, origin);
     desk.highlighting().matches().litProperty().get().ifPresent(lit -> outlines.draw(page, lit));
+    outlines.draw(page, desk.checking().places());
     outlines.draw(
         page, desk.pointedProperty().get(), desk.pickProperty().get(), desk.alsoProperty().get());
     gc.restore();

@@ -74,7 +74,7 @@ public final class ProofView extends Pane {
     focus.getStyleClass().add("proof-focus");
     focus.setMouseTransparent(true);
     focus.setManaged(false);
-    focus.visibleProperty().bind(focusedProperty());
+    focus.visibleProperty().bind(focusVisibleProperty());
     layoutBoundsProperty()
         .addListener((p, before, now) -> focus.resize(now.getWidth(), now.getHeight()));
     getChildren().addAll(sheet, canvas, words, tags, compared, down, across, cells, focus);
@@ -94,6 +94,7 @@ public final class ProofView extends Pane {
         .addListener((p, before, now) -> now.ifPresent(this::takeGlimpse));
     desk.pickProperty().addListener((p, before, now) -> draw());
     desk.alsoProperty().addListener((p, before, now) -> draw());
+    desk.checking().findingsProperty().addListener((p, before, now) -> draw());
     desk.stepProperty().addListener((p, before, now) -> draw());
     desk.pointedProperty().addListener((p, before, now) -> draw());
     focusedProperty().addListener((p, before, now) -> draw());

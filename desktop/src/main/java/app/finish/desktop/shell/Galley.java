@@ -5,6 +5,7 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
 import app.finish.core.table.Leaf;
+import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
@@ -137,6 +138,7 @@ public final class Galley extends HBox {
         pictures.computeIfAbsent(table.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
+    badge(table, frame);
     Label number = new Label("" + document.number(index));
     number.getStyleClass().add("galley-number");
     Label title = new Label();
@@ -254,6 +256,22 @@ public final class Galley extends HBox {
     heads.remove("");
     String all = String.join(" · ", heads);
     return all.isEmpty() ? source : all + " (" + source + ")";
+  }
+
+  /// How many findings of a table are open, on its picture.
+  private void badge(DocumentTable table, StackPane frame) {
+    Label open = new Label();
+    open.getStyleClass().add("galley-open");
+    StackPane.setAlignment(open, Pos.TOP_RIGHT);
+    frame.getChildren().add(open);
+    Benches.follow(
+        desk.checking().findingsProperty(),
+        () -> {
+          int count = desk.checking().open(table);
+          open.setText("" + count);
+          open.setAccessibleText(Texts.of("galley.open", count));
+          open.setVisible(count > 0);
+        });
   }
 
   private void call(Label title, Button tile, int index, String name) {

@@ -21,6 +21,8 @@ public final class StepStrip extends VBox {
     setAccessibleText(Texts.of("steps.name"));
     Benches.follow(desk.historyProperty(), this::show);
     Benches.follow(desk.stepProperty(), this::show);
+    Benches.follow(desk.checking().findingsProperty(), this::show);
+    Benches.follow(desk.shownProperty(), this::show);
   }
 
   private void show() {
@@ -36,13 +38,14 @@ public final class StepStrip extends VBox {
   private Button button(Step step) {
     Label number = new Label("" + (step.ordinal() + 1));
     number.getStyleClass().add("step-number");
-    Label name = new Label(step.label());
+    int open = step == Step.CHECK ? desk.checking().open().size() : 0;
+    Label name = new Label(open > 0 ? Texts.of("step.open", step.label(), open) : step.label());
     name.getStyleClass().add("step-name");
     Button button = new Button();
     button.setGraphic(new VBox(2, number, name));
     button.getStyleClass().setAll("step");
     button.setId("step-" + step.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-    button.setAccessibleText(step.label());
+    button.setAccessibleText(name.getText());
     button.setMaxWidth(Double.MAX_VALUE);
     if (step == desk.stepProperty().get()) {
       button.getStyleClass().add("chosen");

@@ -39,6 +39,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 
@@ -117,6 +118,10 @@ public final class DocumentFile {
     node.set("corrections", CorrectionsJson.write(finish.corrections()));
     if (!finish.arrangement().isEmpty()) {
       node.set("arrangement", ArrangementJson.write(finish.arrangement()));
+    }
+    if (!finish.left().isEmpty()) {
+      ObjectNode left = node.putObject("left");
+      finish.left().forEach(left::put);
     }
     if (!finish.highlights().isEmpty()) {
       node.set("highlights", HighlightsJson.write(finish.highlights()));
@@ -258,7 +263,11 @@ public final class DocumentFile {
     Touches touches = TouchesJson.read(node.path("touches"), name);
     String style = node.path("style").asText("Plain");
     List<Highlight> highlights = HighlightsJson.read(node.path("highlights"));
-    return new Finish(corrections, arrangement, style, touches, highlights, words);
+    Map<String, String> left = new TreeMap<>();
+    for (Map.Entry<String, JsonNode> one : node.path("left").properties()) {
+      left.put(one.getKey(), one.getValue().asText());
+    }
+    return new Finish(corrections, arrangement, style, touches, highlights, words, left);
   }
 
   private static JsonNode json(ZipFile zip, String part, String name) throws IOException {

@@ -7,11 +7,15 @@ import app.finish.core.check.Finding;
 import app.finish.core.check.Mend;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
+import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.StyleBook;
+import app.finish.core.table.Body;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /// Holds the tables of a document against checks, and mends what can be mended.
 ///
@@ -23,48 +27,88 @@ import java.util.function.Function;
 public final class Inspection {
   private static final int ROUNDS = 60;
 
+  /// Larger tables are held against what was recognised of them alone.
+  private static final long MOST_CELLS = 60_000;
+
   private final Function<Document, StyleBook> styles;
   private final Formulas formulas;
   private final Function<Cascade, Checks> demanded;
+  private final Function<DocumentTable, Recognition> recognised;
 
   /// @param styles the styles that a document can wear
   /// @param formulas what reads the expressions of calculated measures
   /// @param demanded which checks a style demands
   public Inspection(
       Function<Document, StyleBook> styles, Formulas formulas, Function<Cascade, Checks> demanded) {
+    this(
+        styles,
+        formulas,
+        demanded,
+        table -> Finishing.recognition(table.source(), table.finish().corrections()));
+  }
+
+  /// @param recognised what is recognised of a table, if that is remembered elsewhere
+  public Inspection(
+      Function<Document, StyleBook> styles,
+      Formulas formulas,
+      Function<Cascade, Checks> demanded,
+      Function<DocumentTable, Recognition> recognised) {
     this.styles = styles;
     this.formulas = formulas;
     this.demanded = demanded;
+    this.recognised = recognised;
   }
 
   /// What does not hold of the table in a place.
   public List<Finding> of(Document document, int index) {
     DocumentTable table = document.table(index);
     StyleBook book = styles.apply(document);
-    Finishing finishing = Finishing.of(table).calculating(formulas);
+    Recognition recognition = recognised.apply(table);
+    Finishing finishing = Finishing.of(table, recognition).calculating(formulas);
     Cascade cascade = book.cascade(table.finish().style()).touched(table.finish().touches());
     Checked checked =
         table.source().tally().isPresent()
-            ? Checked.NOTHING.recognised(finishing.recognition())
-            : Checked.of(finishing.recognition(), table.source().grid());
-    return demanded
-        .apply(cascade)
-        .of(
-            checked
-                .arranged(finishing.table())
-                .dressedBy(cascade)
-                .highlightedBy(table.finish().highlights())
-                .dressedAs(finishing.in(book).numbered(document.number(index)).dressed()));
+            ? Checked.NOTHING.recognised(recognition)
+            : Checked.of(recognition, table.source().grid());
+    checked = checked.dressedBy(cascade).highlightedBy(table.finish().highlights());
+    Body body = recognition.table().body();
+    if ((long) body.rows() * body.columns() <= MOST_CELLS) {
+      checked =
+          checked
+              .arranged(finishing.table())
+              .dressedAs(finishing.in(book).numbered(document.number(index)).dressed());
+    }
+    return demanded.apply(cascade).of(checked);
+  }
+
+  /// What does not hold of the table in a place and was not left with a reason.
+  public List<Finding> open(Document document, int index) {
+    Set<String> left = document.table(index).finish().left().keySet();
+    return of(document, index).stream().filter(one -> !left.contains(one.key())).toList();
+  }
+
+  /// The document with all of one kind mended in one table, by the mend that is offered first.
+  ///
+  /// @param check the check whose findings are mended
+  public Document mended(Document document, int index, String check) {
+    return mended(document, index, finding -> finding.check().equals(check), _ -> true);
   }
 
   /// The document with everything mended in one table that can be mended without asking.
   public Document mended(Document document, int index) {
+    return mended(document, index, _ -> true, Mend::isSafe);
+  }
+
+  private Document mended(
+      Document document, int index, Predicate<Finding> which, Predicate<Mend> mends) {
     Document mended = document;
     for (int round = 0; round < ROUNDS; round++) {
       Document before = mended;
       Optional<Document> after =
-          of(before, index).stream()
-              .flatMap(finding -> finding.mends().stream().filter(Mend::isSafe).limit(1))
+          open(before, index).stream()
+              .filter(which)
+              .flatMap(finding -> finding.mends().stream().limit(1))
+              .filter(mends)
               .map(mend -> mend.on(before, index))
               .filter(one -> !one.equals(before))
               .findFirst();

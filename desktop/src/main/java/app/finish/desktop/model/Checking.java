@@ -1,0 +1,211 @@
+package app.finish.desktop.model;
+
+import app.finish.core.check.Finding;
+import app.finish.core.check.Mend;
+import app.finish.core.check.Where;
+import app.finish.core.check.demand.Checks;
+import app.finish.core.check.demand.Inspection;
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
+import app.finish.core.dress.CellMeaning;
+import app.finish.desktop.kit.Texts;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/// Holds the tables of the document against what their styles demand, behind the window's back, and
+/// mends what a person says.
+///
+/// ```java
+/// desk.checking().open(); // what does not hold of the table at hand
+/// desk.checking().mendSafe();
+/// ```
+public final class Checking {
+  /// What a table was when it was looked at.
+  private record Seen(DocumentTable table, List<Object> looks) {}
+
+  private record Known(Seen seen, List<Finding> findings) {}
+
+  private final Desk desk;
+  private final Inspection inspection;
+  private final Map<String, Known> known = new HashMap<>();
+  private final ReadOnlyObjectWrapper<Map<String, List<Finding>>> findings =
+      new ReadOnlyObjectWrapper<>(Map.of());
+  private boolean looking;
+
+  Checking(Desk desk) {
+    this.desk = desk;
+    this.inspection =
+        new Inspection(
+            desk.sending()::styles,
+            desk.sending().formulas(),
+            Checks::demandedBy,
+            table -> desk.proofs().recognition(table.source(), table.finish().corrections()));
+    desk.shownProperty().addListener((p, before, now) -> look());
+    desk.historyProperty().addListener((p, before, now) -> look());
+  }
+
+  /// What was found, by the ids of the tables.
+  public ReadOnlyObjectProperty<Map<String, List<Finding>>> findingsProperty() {
+    return findings.getReadOnlyProperty();
+  }
+
+  private Seen seen(Document document, DocumentTable table) {
+    int number = document.number(document.tables().indexOf(table));
+    return new Seen(table, List.of(document.styles(), document.palette(), number));
+  }
+
+  /// Looks at the table at hand first, then at the others, one after the other.
+  private void look() {
+    Document document = desk.document();
+    known.keySet().retainAll(document.tables().stream().map(DocumentTable::id).toList());
+    Optional<DocumentTable> next =
+        desk.table()
+            .filter(table -> isNew(document, table))
+            .or(() -> document.tables().stream().filter(one -> isNew(document, one)).findFirst());
+    if (looking || next.isEmpty()) {
+      publish();
+      return;
+    }
+    looking = true;
+    DocumentTable table = next.get();
+    int index = document.tables().indexOf(table);
+    Seen seen = seen(document, table);
+    desk.worker()
+        .draw(
+            () -> inspection.of(document, index),
+            found -> {
+              looking = false;
+              known.put(table.id(), new Known(seen, found));
+              look();
+            },
+            failure -> {
+              looking = false;
+              known.put(table.id(), new Known(seen, List.of()));
+              desk.tell(failure);
+            });
+  }
+
+  private boolean isNew(Document document, DocumentTable table) {
+    Known before = known.get(table.id());
+    return before == null || !before.seen.equals(seen(document, table));
+  }
+
+  private void publish() {
+    findings.set(
+        known.entrySet().stream()
+            .collect(Collectors.toMap(Map.Entry::getKey, one -> one.getValue().findings)));
+  }
+
+  private List<Finding> all() {
+    return desk.table()
+        .map(table -> findings.get().getOrDefault(table.id(), List.of()))
+        .orElse(List.of());
+  }
+
+  private Map<String, String> leftHere() {
+    return desk.table().map(table -> table.finish().left()).orElse(Map.of());
+  }
+
+  /// What does not hold of the table at hand and was not left.
+  public List<Finding> open() {
+    Set<String> left = leftHere().keySet();
+    return all().stream().filter(one -> !left.contains(one.key())).toList();
+  }
+
+  /// What does not hold of the table at hand and was left with a reason.
+  public List<Finding> left() {
+    Set<String> left = leftHere().keySet();
+    return all().stream().filter(one -> left.contains(one.key())).toList();
+  }
+
+  /// Why a finding was left.
+  public String reason(Finding finding) {
+    return leftHere().getOrDefault(finding.key(), "");
+  }
+
+  /// How many findings of a table are open.
+  public int open(DocumentTable table) {
+    Set<String> left = table.finish().left().keySet();
+    return (int)
+        findings.get().getOrDefault(table.id(), List.of()).stream()
+            .filter(one -> !left.contains(one.key()))
+            .count();
+  }
+
+  /// The places of the table at hand that open findings point at, while one checks.
+  public Set<CellMeaning> places() {
+    return desk.stepProperty().get() == Step.CHECK
+        ? open().stream().flatMap(one -> place(one).stream()).collect(Collectors.toSet())
+        : Set.of();
+  }
+
+  /// Where a finding is on the proof, if it is anywhere.
+  public static Optional<CellMeaning> place(Finding finding) {
+    return finding.where() instanceof Where.Place(CellMeaning place, String _)
+        ? Optional.of(place)
+        : Optional.empty();
+  }
+
+  /// What is found at a place, as sentences.
+  public List<String> at(CellMeaning place) {
+    return open().stream()
+        .filter(one -> place(one).equals(Optional.of(place)))
+        .map(Finding::sentence)
+        .toList();
+  }
+
+  /// Picks what a finding points at.
+  public void pick(Finding finding) {
+    Optional<Shown> shown = desk.shownProperty().get();
+    place(finding)
+        .flatMap(place -> shown.flatMap(now -> now.scroll().boxOf(place)))
+        .ifPresent(
+            box ->
+                desk.pickProperty()
+                    .set(Optional.of(new Pick(box.cell().place(), box.cell().part(), 0))));
+  }
+
+  /// Mends one finding.
+  public void mend(Mend mend) {
+    int index = desk.indexProperty().get();
+    desk.change(Texts.of("change.mend", mend.words()), mend.on(desk.document(), index));
+  }
+
+  /// Mends all findings of one check.
+  public void mendKind(Finding like) {
+    int index = desk.indexProperty().get();
+    desk.change(
+        Texts.of("change.mend", like.mends().getFirst().words()),
+        inspection.mended(desk.document(), index, like.check()));
+  }
+
+  /// Mends everything that needs no asking.
+  public void mendSafe() {
+    int index = desk.indexProperty().get();
+    Document mended = inspection.mended(desk.document(), index);
+    if (!mended.equals(desk.document())) {
+      desk.change(Texts.of("change.mendSafe"), mended);
+    }
+  }
+
+  /// Leaves a finding as it is, or takes it up again.
+  ///
+  /// @param reason why; blank takes it up again
+  public void leave(Finding finding, String reason) {
+    desk.table()
+        .map(DocumentTable::finish)
+        .ifPresent(
+            finish -> {
+              Finish other = finish.withLeft(finding.key(), reason);
+              desk.changeFinish(
+                  Texts.of(reason.isBlank() ? "change.takeUp" : "change.leave"), other);
+            });
+  }
+}
