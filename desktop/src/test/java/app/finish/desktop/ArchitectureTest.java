@@ -129,7 +129,7 @@ public class ArchitectureTest {
     String[][] floors = {
       {""},
       {".shell"},
-      {".bringin", ".arrange", ".dress", ".highlight", ".sendout"},
+      {".bringin", ".arrange", ".dress", ".highlight", ".check", ".sendout"},
       {".tally", ".proof"},
       {".model"},
       {".kit"}
@@ -168,6 +168,7 @@ public class ArchitectureTest {
     "app.finish.desktop.arrange..",
     "app.finish.desktop.dress..",
     "app.finish.desktop.highlight..",
+    "app.finish.desktop.check..",
     "app.finish.desktop.sendout..",
     "app.finish.desktop.tally..",
     "app.finish.desktop.proof.."

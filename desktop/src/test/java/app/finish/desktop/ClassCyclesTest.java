@@ -53,7 +53,7 @@ public class ClassCyclesTest {
               names(
                   "Desk Dressing Highlighting HighlightMatches NamesToPick SuggestedHighlights"
                       + " Intake Arranging HeadingMoves WaitingRedraws Renaming PickedHeading"
-                      + " PickedRegion PickedTables Pick LookEdits StartOver")),
+                      + " PickedRegion PickedTables Pick LookEdits StartOver Checking")),
           Map.entry(
               "the proof, its hands and its drawing",
               names(

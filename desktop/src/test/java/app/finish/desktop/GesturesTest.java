@@ -283,6 +283,7 @@ public class GesturesTest extends WindowTest {
     for (List<String> row : rows) {
       for (int i = 0; i < row.size(); i++) {
         hand.write(row.get(i));
+        settle();
         if (i < row.size() - 1) {
           press(KeyCode.TAB);
         }

@@ -58,7 +58,9 @@ public class LongTableTest extends WindowTest {
                         now.ifPresent(top -> Platform.runLater(() -> glimpses.add(painted())))));
   }
 
+  /// The table as it is drawn with nothing picked.
   private Image painted() {
+    window.desk().pickProperty().set(Optional.empty());
     Pane proof = (Pane) window.scene().lookup("#proof");
     Node canvas =
         proof.getChildren().stream().filter(Canvas.class::isInstance).findFirst().orElseThrow();

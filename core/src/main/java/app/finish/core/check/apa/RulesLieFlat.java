@@ -9,6 +9,7 @@ import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /// There are no vertical rules, no frame, and no rules between rows of figures.
@@ -77,27 +78,36 @@ public final class RulesLieFlat extends ApaCheck {
   private void between(Subject subject, Consumer<Finding> found) {
     List<DressedRow> body = subject.body();
     for (int i = 0; i + 1 < body.size(); i++) {
-      if (body.get(i).part().name() != PartName.BODY
-          || body.get(i + 1).part().name() != PartName.BODY) {
-        continue;
-      }
-      for (DressedCell cell : body.get(i).cells()) {
-        boolean figure = cell.place() instanceof CellMeaning.Body;
-        if (figure && cell.look().ruleBelow().isDrawn()) {
-          Property owner =
-              cell.look().betweenRows().isDrawn()
-                  ? Property.RULE_BETWEEN_ROWS
-                  : Property.RULE_BELOW;
-          found.accept(
-              at(
-                  cell,
-                  cell.look().setting(owner),
-                  "none",
-                  "There is a rule between rows of figures.",
-                  set(subject, "Take it off", from(subject, cell.look(), owner), owner, "none")));
-          return;
-        }
+      boolean figures =
+          body.get(i).part().name() == PartName.BODY
+              && body.get(i + 1).part().name() == PartName.BODY;
+      Optional<DressedCell> ruled = ruled(body.get(i), Property.RULE_BELOW);
+      Optional<DressedCell> above = ruled(body.get(i + 1), Property.RULE_ABOVE);
+      if (figures && (ruled.isPresent() || above.isPresent())) {
+        DressedCell cell = ruled.or(() -> above).orElseThrow();
+        Property side = ruled.isPresent() ? Property.RULE_BELOW : Property.RULE_ABOVE;
+        Property owner = cell.look().betweenRows().isDrawn() ? Property.RULE_BETWEEN_ROWS : side;
+        found.accept(
+            at(
+                cell,
+                cell.look().setting(owner),
+                "none",
+                "There is a rule between rows of figures.",
+                set(subject, "Take it off", from(subject, cell.look(), owner), owner, "none")));
+        return;
       }
     }
+  }
+
+  /// The first figure of a row with a rule on a side.
+  private static Optional<DressedCell> ruled(DressedRow row, Property side) {
+    return row.cells().stream()
+        .filter(cell -> cell.place() instanceof CellMeaning.Body)
+        .filter(
+            cell ->
+                side == Property.RULE_BELOW
+                    ? cell.look().ruleBelow().isDrawn()
+                    : cell.look().ruleAbove().isDrawn())
+        .findFirst();
   }
 }

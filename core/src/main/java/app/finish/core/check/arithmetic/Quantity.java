@@ -102,7 +102,8 @@ public enum Quantity {
       case ERROR -> Optional.of(STANDARD_ERROR);
       case P -> Optional.of(PROBABILITY);
       case PERCENT -> Optional.of(PERCENT);
-      case VALUE, RATIO -> Optional.empty();
+      case VALUE -> name.equals("r") ? Optional.of(CORRELATION) : Optional.empty();
+      case RATIO -> Optional.empty();
       default -> named(name);
     };
   }

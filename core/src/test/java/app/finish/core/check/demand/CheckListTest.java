@@ -1,0 +1,42 @@
+package app.finish.core.check.demand;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.check.Check;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+
+/// docs/checks.md is the list of the checks as the classes tell it. `-Dchecks.write=true` writes it
+/// anew.
+public class CheckListTest {
+  private static final Path LIST = Path.of("..", "docs", "checks.md");
+
+  private static String list() {
+    StringBuilder text = new StringBuilder();
+    text.append("# The checks\n\n");
+    text.append(
+        "What *Check* and `finish check` ask of a table. [check.md](check.md) tells how.\n");
+    section(text, "Of every table", Checks.ALL);
+    section(text, "Of a table in APA 7, or in a style that is based on it", Checks.APA);
+    return text.toString();
+  }
+
+  private static void section(StringBuilder text, String name, Checks checks) {
+    text.append("\n## ").append(name).append("\n\n");
+    text.append("| Check | What it asks | Why |\n|---|---|---|\n");
+    for (Check check : checks.checks()) {
+      text.append("| `").append(check.id()).append("` | ").append(check.asks()).append(". | ");
+      text.append(check.why().replaceAll("\\.$", "")).append(". |\n");
+    }
+  }
+
+  @Test
+  public void theDocumentIsMadeOfTheClasses() throws IOException {
+    if (Boolean.getBoolean("checks.write")) {
+      Files.writeString(LIST, list());
+    }
+    assertThat(Files.readString(LIST)).isEqualTo(list());
+  }
+}
