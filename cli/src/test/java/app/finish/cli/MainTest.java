@@ -225,7 +225,7 @@ public class MainTest {
     assertThat(ran.code()).isZero();
     String html = Files.readString(out);
     assertThat(html).contains("Share of vehicles").contains("2025-08-10").contains("567");
-    assertThat(html.split("<table", -1)).hasSize(15);
+    assertThat(html.split("<table", -1)).hasSize(16);
     Ran own = run("dress", document, "--table", "14", "-o", folder.resolve("seasons.pdf"));
     assertThat(own.code()).isZero();
     Ran none = run("dress", sample, "-o", out);

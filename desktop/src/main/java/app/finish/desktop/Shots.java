@@ -80,16 +80,19 @@ public final class Shots {
             "dress-try-on",
             () -> wear("Marram house", 1),
             () -> desk.tryingProperty().set(Optional.of("APA 7"))));
-    shots.add(
-        new Shot(
-            "edit-title",
-            () -> wear("Marram house", 2),
-            () -> window.proof().edit(PartName.TITLE)));
     shots.add(new Shot("arrange", () -> example(13), () -> {}));
     shots.add(new Shot("arrange-heading", this::arrange, this::pickAHeading));
     shots.add(new Shot("tally", () -> toTally(6), () -> {}));
     shots.add(new Shot("tally-crosstab", () -> toTally(7), () -> {}));
     shots.add(new Shot("records", this::records, this::firstColumn));
+    shots.add(
+        new Shot(
+            "check",
+            () -> {
+              desk.show(14);
+              desk.stepProperty().set(Step.CHECK);
+            },
+            () -> {}));
     shots.add(
         new Shot(
             "send-out",

@@ -213,7 +213,7 @@ public final class BodyDresser {
                   table.measureAt(leaf.index(), column),
                   look,
                   across.measure().isPresent());
-          case Value.Text own -> own.text();
+          case Value.Text own -> FigureText.of(own, table.measureAt(leaf.index(), column), look);
           case Value.Missing missing ->
               missing.reason() == Value.Reason.BLANK && isOfSome(leaf, column, look)
                   ? ""

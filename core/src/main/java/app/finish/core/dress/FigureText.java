@@ -7,6 +7,9 @@ import app.finish.core.style.Look;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Value;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /// Figures as a style writes them.
 ///
@@ -14,6 +17,11 @@ import app.finish.core.table.Value;
 /// FigureText.of(number, measure, look, true); // "85%", or "85" under a head that bears the unit
 /// ```
 final class FigureText {
+  /// From so many decimals on a probability that rounds to nothing is told by a limit.
+  private static final int LIMITED = 2;
+
+  private static final Pattern LIMIT = Pattern.compile("([<>≤≥])\\s*0?[.,](\\d+)(\\D*)");
+
   private FigureText() {}
 
   /// A figure as the style writes it. It gets no decimals that the source does not have, and the
@@ -39,8 +47,44 @@ final class FigureText {
     if (!format.unitInCell() && !headed || !own.isEmpty()) {
       format = format.withUnitInCell(true);
     }
+    boolean set = look.numbers().decimals() >= 0;
+    if (measure.kind() == MeasureKind.P && whole && set) {
+      Optional<String> limit = limit(number.number(), format);
+      if (limit.isPresent()) {
+        return limit.get();
+      }
+    }
     String text = format.write(number.number(), own.isEmpty() ? measure.unit() : own);
     return number.number() >= 0 && written.startsWith("(") ? "(" + text + ")" : text;
+  }
+
+  /// A probability that would be written as 0 or 1, with the decimals that the style sets, is told
+  /// by what it is below or above: a computed probability is never either (APA 7, 6.36).
+  private static Optional<String> limit(double number, NumberFormat format) {
+    double least = Math.pow(10, -format.decimals());
+    if (format.decimals() < LIMITED || number < 0 || number > 1) {
+      return Optional.empty();
+    }
+    return number < least / 2
+        ? Optional.of("<\u00A0" + format.write(least, ""))
+        : number > 1 - least / 2
+            ? Optional.of(">\u00A0" + format.write(1 - least, ""))
+            : Optional.empty();
+  }
+
+  /// A text in the place of a figure. A limit of a probability, "<0.001", is written as the style
+  /// writes its figures.
+  static String of(Value.Text text, Measure measure, Look look) {
+    Matcher limit = LIMIT.matcher(text.text().strip());
+    if (measure.kind() != MeasureKind.P || !limit.matches()) {
+      return text.text();
+    }
+    String digits = limit.group(2);
+    NumberFormat format = look.numbers().withDecimals(digits.length());
+    return limit.group(1)
+        + "\u00A0"
+        + format.write(Double.parseDouble("0." + digits), "")
+        + limit.group(3);
   }
 
   private static int decimals(Value.Numeric number, Measure measure, int wanted) {

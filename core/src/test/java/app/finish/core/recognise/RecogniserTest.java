@@ -586,8 +586,8 @@ public class RecogniserTest {
       "Analysis of variance",
       "",
       "Source | SS | df | MS | F | p",
-      "Ticket | 12.50 | 2 | 6.25 | 4.21 | .016",
-      "Residence | 3.10 | 1 | 3.10 | 2.09 | .150",
+      "Ticket | 12.50 | 2 | 6.25 | 4.21 | .018",
+      "Residence | 3.10 | 1 | 3.10 | 2.09 | .151",
       "Error | 147.00 | 99 | 1.48 | |",
       "Total | 162.60 | 102 | | |"
     };
@@ -635,7 +635,10 @@ public class RecogniserTest {
         .hasSize(1);
     assertThat(Found.in("Vessel | Mean delay", "Marram | 7.1", "Samphire | 4.1", "Total | 5.9"))
         .isEmpty();
-    assertThat(Found.in("Route | Share %", "Hale | 60%", "Skell | 30%", "Total | 100%")).isEmpty();
+    assertThat(Found.in("Route | Share %", "Hale | 60%", "Skell | 30%", "Total | 100%"))
+        .as("a list that is not whole, or a share that is wrong")
+        .hasSize(1)
+        .noneMatch(Finding::isWrong);
   }
 
   @Test

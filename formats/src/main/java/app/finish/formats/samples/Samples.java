@@ -82,8 +82,9 @@ public final class Samples {
       Finish titled = Finish.in("Plain").withWord(PartName.TITLE, one.getValue());
       document = document.withAdded(Source.of(tally(one.getKey())), titled);
     }
-    return WorkedExamples.highlighted(
-        WorkedExamples.added(document, sources.getFirst(), survey, Source.of(tally("days"))));
+    return PlantedFaults.added(
+        WorkedExamples.highlighted(
+            WorkedExamples.added(document, sources.getFirst(), survey, Source.of(tally("days")))));
   }
 
   /// The tables of a sample.

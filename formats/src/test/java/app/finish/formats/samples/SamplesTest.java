@@ -3,8 +3,12 @@ package app.finish.formats.samples;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.Finishing;
+import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.check.Checked;
+import app.finish.core.check.Finding;
 import app.finish.core.check.demand.Checks;
+import app.finish.core.check.demand.Inspection;
+import app.finish.core.document.Document;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.found.Evidence;
 import app.finish.core.recognise.found.Recognition;
@@ -23,6 +27,7 @@ import app.finish.formats.Sources;
 import app.finish.formats.Survey;
 import app.finish.formats.SurveyConsole;
 import app.finish.formats.SurveyOutput;
+import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -333,9 +338,9 @@ public class SamplesTest {
   }
 
   @Test
-  public void theDemoHasFourteenTables() throws IOException {
-    assertThat(Samples.demo().tables())
-        .hasSize(14)
+  public void theDemosTablesHoldButForTheLast() throws IOException {
+    assertThat(Samples.demo().tables()).hasSize(15);
+    assertThat(Samples.demo().tables().subList(0, 14))
         .allSatisfy(
             table ->
                 assertThat(
@@ -344,6 +349,41 @@ public class SamplesTest {
                                 Finishing.recognition(table.source(), Corrections.NONE),
                                 table.source().grid())))
                     .isEmpty());
+  }
+
+  @Test
+  public void theLastTableOfTheDemoHasTheFaultsThatWerePlanted() throws IOException {
+    Document demo = Samples.demo();
+    Inspection inspection =
+        new Inspection(_ -> StyleFile.shipped(), Formulas.NONE, Checks::demandedBy);
+    List<String> found = inspection.of(demo, 14).stream().map(Finding::check).sorted().toList();
+    assertThat(found)
+        .containsExactly(
+            "apa.abbreviations",
+            "apa.decimals",
+            "apa.leading-zero",
+            "apa.minus",
+            "apa.missing",
+            "apa.number",
+            "apa.rules",
+            "apa.shading",
+            "apa.title",
+            "apa.title",
+            "apa.title",
+            "apa.units",
+            "arithmetic.mean",
+            "arithmetic.probability",
+            "arithmetic.statistic");
+    List<String> left =
+        inspection.of(inspection.mended(demo, 14), 14).stream().map(Finding::check).toList();
+    assertThat(left)
+        .containsExactlyInAnyOrder(
+            "apa.abbreviations",
+            "apa.missing",
+            "apa.title",
+            "arithmetic.mean",
+            "arithmetic.probability",
+            "arithmetic.statistic");
   }
 
   @Test

@@ -9,6 +9,8 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.style.Cascade;
+import app.finish.core.style.Look;
+import app.finish.core.style.Origin;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -16,6 +18,7 @@ import app.finish.core.style.Touches;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -109,6 +112,32 @@ abstract class ApaCheck implements Check {
   Finding on(PartName part, String is, String should, String sentence, Mend... mends) {
     Where where = new Where.Part(part.label());
     return new Finding(this, where, is, should, sentence).mendedBy(mends);
+  }
+
+  /// What a property of a look comes from, if that is known.
+  static Selector from(Look look, Property property, Selector otherwise) {
+    return look.origin(property).map(Origin::selector).orElse(otherwise);
+  }
+
+  /// What takes a rule off: what was drawn by hand is taken back; else it is set to none where the
+  /// style draws it.
+  static Mend unruled(Subject subject, String words, Look look, Property rule) {
+    List<Touches.Touch> drawn =
+        subject.cascade().touches().each().stream()
+            .filter(touch -> touch.property() == rule && !touch.setting().equals("none"))
+            .toList();
+    if (!drawn.isEmpty()) {
+      return new Mend.Lift(words, drawn);
+    }
+    Optional<Selector> ofStyle =
+        subject.cascade().chain().stream()
+            .flatMap(style -> style.settings().entrySet().stream())
+            .filter(one -> !one.getValue().getOrDefault(rule, "none").equals("none"))
+            .map(Map.Entry::getKey)
+            .filter(one -> !subject.cascade().touches().of(one).containsKey(rule))
+            .findFirst();
+    Selector selector = ofStyle.orElseGet(() -> from(look, rule, Selector.of(PartName.TABLE)));
+    return new Mend.Touch("set", words, selector, rule, "none");
   }
 
   /// What sets a property right: what was set by hand against it is taken back; else it is set for

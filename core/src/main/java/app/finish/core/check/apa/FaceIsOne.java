@@ -67,7 +67,12 @@ public final class FaceIsOne extends ApaCheck {
               cell.look().face(),
               face,
               part + " is in another face than the table.",
-              set(subject, "Set it in " + face, selector, Property.FACE, face)));
+              set(
+                  subject,
+                  "Set it in " + face,
+                  from(cell.look(), Property.FACE, selector),
+                  Property.FACE,
+                  face)));
     }
     if (cell.look().size() < LEAST && said.add(part + " size")) {
       found.accept(
@@ -76,7 +81,12 @@ public final class FaceIsOne extends ApaCheck {
               cell.look().setting(Property.SIZE),
               "10 pt",
               part + " is smaller than 10 points.",
-              set(subject, "Set it in 10 points", selector, Property.SIZE, "10 pt")));
+              set(
+                  subject,
+                  "Set it in 10 points",
+                  from(cell.look(), Property.SIZE, selector),
+                  Property.SIZE,
+                  "10 pt")));
     }
   }
 }

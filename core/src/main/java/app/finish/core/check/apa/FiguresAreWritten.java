@@ -5,6 +5,8 @@ import app.finish.core.check.Mend;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.style.Look;
+import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
@@ -27,7 +29,12 @@ abstract class FiguresAreWritten extends ApaCheck {
   abstract String sentence(Measure measure);
 
   /// What mends it for a whole measure.
-  abstract Mend mend(Subject subject, Selector selector);
+  abstract Mend mend(Subject subject, Selector selector, Look look);
+
+  /// Whether it is one thing for all figures, not one for each measure.
+  boolean together() {
+    return false;
+  }
 
   @Override
   void look(Subject subject, Consumer<Finding> found) {
@@ -39,9 +46,10 @@ abstract class FiguresAreWritten extends ApaCheck {
           Value value = subject.table().body().at(down, across);
           String text = cell.bareText();
           String should = written(text, value, measure);
-          if (!should.equals(text) && said.add(measure.name())) {
+          if (!should.equals(text) && said.add(together() ? "" : measure.name())) {
+            Selector selector = together() ? Selector.of(PartName.BODY) : selector(measure);
             found.accept(
-                at(cell, text, should, sentence(measure), mend(subject, selector(measure))));
+                at(cell, text, should, sentence(measure), mend(subject, selector, cell.look())));
           }
         }
       }

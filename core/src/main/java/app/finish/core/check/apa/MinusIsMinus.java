@@ -1,6 +1,7 @@
 package app.finish.core.check.apa;
 
 import app.finish.core.check.Mend;
+import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
@@ -25,7 +26,13 @@ public final class MinusIsMinus extends FiguresAreWritten {
   }
 
   @Override
-  Mend mend(Subject subject, Selector selector) {
-    return touch(subject, "Write a minus sign", selector, Property.NEGATIVE, "minus");
+  Mend mend(Subject subject, Selector selector, Look look) {
+    Selector set = from(look, Property.NEGATIVE, selector);
+    return touch(subject, "Write a minus sign", set, Property.NEGATIVE, "minus");
+  }
+
+  @Override
+  boolean together() {
+    return true;
   }
 }

@@ -56,23 +56,11 @@ public final class RulesLieFlat extends ApaCheck {
                   look.setting(owner),
                   "none",
                   "There is a vertical rule.",
-                  set(
-                      subject,
-                      "Take vertical rules off",
-                      from(subject, look, owner),
-                      owner,
-                      "none")));
+                  unruled(subject, "Take vertical rules off", look, owner)));
           return;
         }
       }
     }
-  }
-
-  /// What sets a property of a look: the selector that it comes from, else the table.
-  private static Selector from(Subject subject, Look look, Property property) {
-    return look.origin(property)
-        .map(origin -> origin.selector())
-        .orElse(Selector.of(PartName.TABLE));
   }
 
   private void between(Subject subject, Consumer<Finding> found) {
@@ -93,7 +81,7 @@ public final class RulesLieFlat extends ApaCheck {
                 cell.look().setting(owner),
                 "none",
                 "There is a rule between rows of figures.",
-                set(subject, "Take it off", from(subject, cell.look(), owner), owner, "none")));
+                unruled(subject, "Take it off", cell.look(), owner)));
         return;
       }
     }

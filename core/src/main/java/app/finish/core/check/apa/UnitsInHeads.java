@@ -1,6 +1,7 @@
 package app.finish.core.check.apa;
 
 import app.finish.core.check.Mend;
+import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
@@ -26,7 +27,7 @@ public final class UnitsInHeads extends FiguresAreWritten {
   }
 
   @Override
-  Mend mend(Subject subject, Selector selector) {
+  Mend mend(Subject subject, Selector selector, Look look) {
     return touch(subject, "Put the unit in the head", selector, Property.UNIT_PLACE, "head");
   }
 }

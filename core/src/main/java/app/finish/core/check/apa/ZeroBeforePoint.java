@@ -1,6 +1,7 @@
 package app.finish.core.check.apa;
 
 import app.finish.core.check.Mend;
+import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
@@ -38,7 +39,7 @@ public final class ZeroBeforePoint extends FiguresAreWritten {
   }
 
   @Override
-  Mend mend(Subject subject, Selector selector) {
+  Mend mend(Subject subject, Selector selector, Look look) {
     boolean bare =
         selector instanceof Selector.OfMeasure(String name)
             && subject.table().measures().stream()

@@ -21,6 +21,10 @@ import java.util.OptionalDouble;
 public final class PercentsFollow implements Check {
   private static final int FEWEST = 4;
   private static final double FAR = 15;
+
+  /// What is missing by more may be a member that is not listed.
+  private static final double LIST = 5;
+
   private static final int MOST = 20_000;
 
   @Override
@@ -229,7 +233,7 @@ public final class PercentsFollow implements Check {
           && isNear(sum)
           && !sum.meets(total.range())) {
         String name = name(row, column);
-        findings.add(
+        Finding finding =
             new Finding(
                 this,
                 new Where.Place(place, name),
@@ -240,7 +244,9 @@ public final class PercentsFollow implements Check {
                     + total.like(sum.middle())
                     + ", not to "
                     + total.written()
-                    + "."));
+                    + ".");
+        boolean whole = Math.abs(sum.middle() - 100) <= LIST;
+        findings.add(whole ? finding : finding.worthKnowing());
       }
       if (total.number() == 100) {
         sum = Range.of(0);

@@ -8,13 +8,11 @@ import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
-import app.finish.core.style.HouseStyle;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
-import app.finish.core.style.colour.Palette;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -33,28 +31,6 @@ public class CheckCorpusTest {
   private record Case(String what, Set<String> expected, List<String> lines, Touches touches) {}
 
   private static final List<Case> CASES = new ArrayList<>();
-  private static final Palette PAPER =
-      Palette.NONE
-          .with("ink", app.finish.core.style.colour.Colour.parse("#000000"))
-          .with("paper", app.finish.core.style.colour.Colour.parse("#ffffff"))
-          .with("accent", app.finish.core.style.colour.Colour.parse("#204060"));
-
-  private static final HouseStyle APA =
-      HouseStyle.blank("APA 7")
-          .withPalette(PAPER)
-          .with(Selector.of(PartName.TABLE), Property.SIZE, "12 pt")
-          .with(Selector.of(PartName.TABLE), Property.FACE, "Times New Roman")
-          .with(Selector.of(PartName.TABLE), Property.MISSING, "—")
-          .with(Selector.of(PartName.NUMBER), Property.LEAD_IN, "Table")
-          .with(Selector.of(PartName.NUMBER), Property.WEIGHT, "bold")
-          .with(Selector.of(PartName.TITLE), Property.SLANT, "italic")
-          .with(Selector.of(PartName.TITLE), Property.LETTER_CASE, "title")
-          .with(Selector.of(PartName.NOTE), Property.LEAD_IN, "Note.")
-          .with(Selector.of(PartName.HEADS), Property.RULE_BELOW, "0.5 pt ink")
-          .with(Selector.of(PartName.SPANNER), Property.RULE_BELOW, "0.5 pt ink spanned")
-          .with(new Selector.OfKind(MeasureKind.P), Property.ZERO_BEFORE_POINT, "no")
-          .with(new Selector.OfKind(MeasureKind.CORRELATION), Property.ZERO_BEFORE_POINT, "no")
-          .with(new Selector.OfKind(MeasureKind.PERCENT), Property.UNIT_PLACE, "head");
 
   private static void breach(String check, String what, String... lines) {
     CASES.add(new Case(what, Set.of(check.split(", ")), List.of(lines), Touches.NONE));
@@ -540,15 +516,16 @@ public class CheckCorpusTest {
         "Route | Share | Cost",
         "Hale | 12.5% | 3",
         "Orrin | 11.0% | 4");
-    breach(
-        "apa.p", ".000", "Tests", "Scale | t | p", "Waiting | 5.10 | .000", "Trust | 2.10 | .042");
-    breach(
-        "apa.p",
-        "1.000",
+    breach("apa.p", ".000 in a note", concat(FARES, "Note. t(38) = 5.10, p = .000."));
+    breach("apa.p", "0.000 in a note", concat(FARES, "Note. z = 5.10, p = 0.000."));
+    near(
+        "a figure of nought",
         "Tests",
         "Scale | t | p",
-        "Waiting | 0.00 | 1.000",
+        "Waiting | 5.10 | .000",
         "Trust | 2.10 | .042");
+    near("p = .001", concat(FARES, "Note. t(38) = 3.60, p = .001."));
+    breach("apa.p", "1.000 in a note", concat(FARES, "Note. t(38) = 0.00, p = 1.000."));
     near("< .001", "Tests", "Scale | t | p", "Waiting | 5.10 | < .001", "Trust | 2.10 | .042");
     breach(
         "apa.decimals",
@@ -636,7 +613,8 @@ public class CheckCorpusTest {
             new Source("corpus", Grid.ofText(one.lines.toArray(String[]::new))),
             Finish.in("APA 7").withTouches(one.touches));
     Inspection inspection =
-        new Inspection(_ -> StyleBook.of(List.of(APA)), Formulas.NONE, Checks::demandedBy);
+        new Inspection(
+            _ -> StyleBook.of(List.of(ApaStyle.STYLE)), Formulas.NONE, Checks::demandedBy);
     Set<String> found = new TreeSet<>();
     for (Finding finding : inspection.of(document, 0)) {
       found.add(finding.check());
