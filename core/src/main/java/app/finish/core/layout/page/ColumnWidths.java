@@ -447,4 +447,9 @@ public final class ColumnWidths {
             : widths[column] - sides - block;
     return start + before[column];
   }
+
+  /// The middle of the figures of a column, where a dash stands.
+  double middle(int column, Align align, double sides) {
+    return point(column, align, sides) + (after[column] - before[column]) / 2;
+  }
 }

@@ -288,11 +288,19 @@ public final class PagePainter {
     return width;
   }
 
+  /// Whether a figure is missing: its dash or its dots stand under the middle of the figures.
+  private static boolean isDash(String text) {
+    return !text.isEmpty() && text.chars().allMatch(c -> "–—−-…·".indexOf(c) >= 0);
+  }
+
   private double start(DressedCell cell, Line line, double width) {
     Look look = cell.look();
     Align align = look.align();
     if (ColumnWidths.isDecimal(align) && cell.place() instanceof CellMeaning.Body) {
       String text = cell.bareText();
+      if (isDash(text)) {
+        return columns.middle(cell.column(), align, look.sides()) - line.width() / 2;
+      }
       int mark = ColumnWidths.pointOf(text, cell);
       double left = widthOf(line, mark, look);
       return columns.point(cell.column(), align, look.sides()) - left;
