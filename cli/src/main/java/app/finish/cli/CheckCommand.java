@@ -2,6 +2,7 @@ package app.finish.cli;
 
 import app.finish.core.check.Finding;
 import app.finish.core.check.Where;
+import app.finish.core.check.apa.CalledOut;
 import app.finish.core.check.demand.Checks;
 import app.finish.core.check.demand.Inspection;
 import app.finish.core.document.Document;
@@ -15,6 +16,7 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.json.FindingsJson;
+import app.finish.formats.manuscript.ManuscriptText;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -38,6 +40,8 @@ import picocli.CommandLine.Spec;
       "Ends with 1 while something does not hold."
     })
 final class CheckCommand implements Callable<Integer> {
+  private static final CalledOut CALLED_OUT = new CalledOut();
+
   @Parameters(
       arity = "1..*",
       paramLabel = "IN",
@@ -56,6 +60,14 @@ final class CheckCommand implements Callable<Integer> {
       paramLabel = "NAME|FILE",
       description = "the style whose demands are checked: a shipped one or a style file (APA 7)")
   private String against;
+
+  @Option(
+      names = "--manuscript",
+      paramLabel = "FILE",
+      description =
+          "the text that the tables go with (DOCX, ODT, Markdown, text): are they called out, and"
+              + " in order?")
+  private Path manuscript;
 
   @Option(names = "--json", description = "print the findings as JSON")
   private boolean json;
@@ -102,7 +114,12 @@ final class CheckCommand implements Callable<Integer> {
       String name = document.table(i).source().name();
       found.add(new FindingsJson.OfTable(document.number(i), name, inspection.open(document, i)));
     }
-    print(found, demanded);
+    if (manuscript != null) {
+      String text = ManuscriptText.read(manuscript);
+      int tables = document.tables().size();
+      found.add(new FindingsJson.OfTable(0, manuscript.toString(), CALLED_OUT.in(text, tables)));
+    }
+    print(found, demanded.and(new Checks(List.of(CALLED_OUT))));
     return found.stream().allMatch(one -> one.findings().isEmpty()) ? 0 : Main.FINDINGS;
   }
 
@@ -133,8 +150,9 @@ final class CheckCommand implements Callable<Integer> {
       return;
     }
     for (FindingsJson.OfTable table : found) {
-      printer.println(
-          "Table " + table.number() + ", " + table.name() + ": " + words(table.findings().size()));
+      String named =
+          table.number() > 0 ? "Table " + table.number() + ", " + table.name() : table.name();
+      printer.println(named + ": " + words(table.findings().size()));
       table.findings().forEach(finding -> printer.println("  " + line(finding)));
     }
   }

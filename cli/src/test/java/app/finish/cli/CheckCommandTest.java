@@ -95,6 +95,18 @@ public class CheckCommandTest {
   }
 
   @Test
+  public void aManuscriptIsReadForItsCallouts() throws IOException {
+    Path text = Files.writeString(folder.resolve("paper.md"), "See Table 2.");
+    Ran ran = Ran.run("check", sound, "--manuscript", text);
+    assertThat(ran.code()).isEqualTo(Main.FINDINGS);
+    assertThat(ran.out())
+        .contains("The text never calls Table 1 out.")
+        .contains("The text calls Table 2 out, and there is none.");
+    Files.writeString(text, "See Table 1.");
+    assertThat(Ran.run("check", sound, "--manuscript", text).code()).isZero();
+  }
+
+  @Test
   public void whatIsAskedWronglyIsSaid() {
     Ran ran = Ran.run("check", sound, "--mend");
     assertThat(ran.code()).isEqualTo(Main.MENDABLE);

@@ -34,6 +34,7 @@ public class ArchitectureTest {
         .onlyDependOnClassesThat()
         .resideInAnyPackage(
             "app.finish.core..",
+            "org.apache.commons.statistics.distribution..",
             "java.lang..",
             "java.util..",
             "java.math..",

@@ -2,10 +2,12 @@ package app.finish.core.words;
 
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /// Sets a title in title case as the APA manual (7th edition, section 6.17) asks: major words rise,
 /// and so do words of four letters or more, the first word, and the word after a colon, dash,
-/// hyphen or full stop; small words stay small; what has a capital or a digit inside is left alone.
+/// hyphen or full stop; small words stay small; units, symbols of one letter and what has a capital
+/// or a digit inside are left alone.
 ///
 /// ```java
 /// TitleCase.of("Fares by route: a first look"); // "Fares by Route: A First Look"
@@ -15,6 +17,10 @@ public final class TitleCase {
       Set.of(
           "a", "an", "and", "as", "at", "but", "by", "for", "if", "in", "nor", "of", "off", "on",
           "or", "per", "so", "the", "to", "up", "via", "yet", "vs");
+
+  /// Units of measurement, and single letters that are symbols: *t* tests, the *p* of a test.
+  private static final Pattern LEFT_ALONE =
+      Pattern.compile("[nµμcmdk]?m|[mµμk]?g|[mdc]l|kn|kt|kwh|kw|hz|khz|[b-hj-z]");
 
   private TitleCase() {}
 
@@ -52,6 +58,9 @@ public final class TitleCase {
       return word;
     }
     String lower = word.toLowerCase(Locale.ROOT);
+    if (LEFT_ALONE.matcher(word).matches()) {
+      return word;
+    }
     return !first && SMALL.contains(lower)
         ? lower
         : Character.toUpperCase(word.charAt(0)) + word.substring(1);

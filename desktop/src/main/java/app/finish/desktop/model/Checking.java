@@ -16,8 +16,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.util.Duration;
 
 /// Holds the tables of the document against what their styles demand, behind the window's back, and
 /// mends what a person says.
@@ -37,6 +39,7 @@ public final class Checking {
   private final Map<String, Known> known = new HashMap<>();
   private final ReadOnlyObjectWrapper<Map<String, List<Finding>>> findings =
       new ReadOnlyObjectWrapper<>(Map.of());
+  private final PauseTransition quiet = new PauseTransition(Duration.seconds(1));
   private boolean looking;
 
   Checking(Desk desk) {
@@ -47,6 +50,7 @@ public final class Checking {
             desk.sending().formulas(),
             Checks::demandedBy,
             table -> desk.proofs().recognition(table.source(), table.finish().corrections()));
+    quiet.setOnFinished(event -> look(true));
     desk.shownProperty().addListener((p, before, now) -> look());
     desk.historyProperty().addListener((p, before, now) -> look());
   }
@@ -61,14 +65,20 @@ public final class Checking {
     return new Seen(table, List.of(document.styles(), document.palette(), number));
   }
 
-  /// Looks at the table at hand first, then at the others, one after the other.
+  /// Looks at the table at hand, and at the others one after the other when nothing has changed for
+  /// a while.
   private void look() {
+    quiet.playFromStart();
+    look(false);
+  }
+
+  private void look(boolean others) {
     Document document = desk.document();
     known.keySet().retainAll(document.tables().stream().map(DocumentTable::id).toList());
-    Optional<DocumentTable> next =
-        desk.table()
-            .filter(table -> isNew(document, table))
-            .or(() -> document.tables().stream().filter(one -> isNew(document, one)).findFirst());
+    Optional<DocumentTable> next = desk.table().filter(table -> isNew(document, table));
+    if (next.isEmpty() && others) {
+      next = document.tables().stream().filter(one -> isNew(document, one)).findFirst();
+    }
     if (looking || next.isEmpty()) {
       publish();
       return;
@@ -83,7 +93,7 @@ public final class Checking {
             found -> {
               looking = false;
               known.put(table.id(), new Known(seen, found));
-              look();
+              look(others);
             },
             failure -> {
               looking = false;

@@ -121,13 +121,26 @@ public final class Worker {
 
   private static <T> void submit(
       ExecutorService thread, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    if (thread.isShutdown()) {
+      return;
+    }
     thread.submit(
         () -> {
           try {
             T result = work.call();
-            Platform.runLater(() -> done.accept(result));
+            later(thread, () -> done.accept(result));
           } catch (Exception e) {
-            Platform.runLater(() -> failed.accept(e));
+            later(thread, () -> failed.accept(e));
+          }
+        });
+  }
+
+  /// Tells the window, unless it was closed meanwhile.
+  private static void later(ExecutorService thread, Runnable told) {
+    Platform.runLater(
+        () -> {
+          if (!thread.isShutdown()) {
+            told.run();
           }
         });
   }

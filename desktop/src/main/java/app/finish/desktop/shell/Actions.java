@@ -169,6 +169,8 @@ public final class Actions {
         "",
         () -> !desk.arrangement().isEmpty(),
         () -> desk.arranging().startOver());
+    BooleanSupplier found = () -> !desk.checking().open().isEmpty();
+    add(all, "check.mendSafe", "Shortcut+M", found, desk.checking()::mendSafe);
     add(all, "action.find", "Shortcut+F", table, findBar::open);
     add(all, "action.findNext", "F3", table, () -> findBar.find(false));
     add(all, "action.findPrevious", "Shift+F3", table, () -> findBar.find(true));

@@ -5,7 +5,6 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
 import app.finish.core.table.Leaf;
-import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
@@ -54,6 +53,7 @@ public final class Galley extends HBox {
   private final ProofPainter painter;
   private final Runnable bringIn;
   private final Label count = new Label();
+  private final Map<String, Label> badges = new HashMap<>();
   private final HBox row = new HBox(14);
   private final ScrollPane scroll = new ScrollPane();
   private final Map<String, Thumbnail> pictures = new HashMap<>();
@@ -85,6 +85,7 @@ public final class Galley extends HBox {
     getChildren().addAll(head, scroll, bringInTile());
     desk.historyProperty().addListener((p, before, now) -> show());
     desk.indexProperty().addListener((p, before, now) -> show());
+    desk.checking().findingsProperty().addListener((p, before, now) -> countAll());
     desk.shownProperty().addListener((p, before, now) -> take(now));
     desk.pickedTables().alsoProperty().addListener((p, before, now) -> show());
     desk.tryingProperty().addListener((p, before, now) -> tryOn());
@@ -264,14 +265,22 @@ public final class Galley extends HBox {
     open.getStyleClass().add("galley-open");
     StackPane.setAlignment(open, Pos.TOP_RIGHT);
     frame.getChildren().add(open);
-    Benches.follow(
-        desk.checking().findingsProperty(),
-        () -> {
-          int count = desk.checking().open(table);
-          open.setText("" + count);
-          open.setAccessibleText(Texts.of("galley.open", count));
-          open.setVisible(count > 0);
-        });
+    badges.put(table.id(), open);
+    count(table, open);
+  }
+
+  private void count(DocumentTable table, Label open) {
+    int count = desk.checking().open(table);
+    open.setText("" + count);
+    open.setAccessibleText(Texts.of("galley.open", count));
+    open.setVisible(count > 0);
+  }
+
+  /// Findings came: the pictures say how many.
+  private void countAll() {
+    for (DocumentTable table : desk.document().tables()) {
+      Optional.ofNullable(badges.get(table.id())).ifPresent(open -> count(table, open));
+    }
   }
 
   private void call(Label title, Button tile, int index, String name) {

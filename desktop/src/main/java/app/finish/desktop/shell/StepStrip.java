@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 /// The steps of the work. A step that has nothing to work on yet is not shown.
 public final class StepStrip extends VBox {
   private final Desk desk;
+  private List<Object> shown = List.of();
 
   public StepStrip(Desk desk) {
     this.desk = desk;
@@ -26,6 +27,12 @@ public final class StepStrip extends VBox {
   }
 
   private void show() {
+    int open = desk.checking().open().size();
+    List<Object> now = List.of(desk.isEmpty(), desk.stepProperty().get(), open);
+    if (now.equals(shown)) {
+      return;
+    }
+    shown = now;
     List<Button> buttons = new ArrayList<>();
     for (Step step : Step.values()) {
       if (step == Step.BRING_IN || !desk.isEmpty()) {

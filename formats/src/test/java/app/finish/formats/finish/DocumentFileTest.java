@@ -97,6 +97,7 @@ public class DocumentFileTest {
                     .withStyle("Mine")
                     .withCorrections(corrections)
                     .withWord(PartName.TITLE, "A “title” with, commas\nand ümlauts")
+                    .withLeft("arithmetic.mean | Comfort | 3.24", "it is so in the report")
                     .withWord(PartName.NOTE, ""))
             .tables(),
         List.of(own));

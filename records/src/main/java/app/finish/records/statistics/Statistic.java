@@ -28,9 +28,10 @@ public final class Statistic {
     return value > 0.9995 ? "> .999" : "= " + text;
   }
 
-  /// Degrees of freedom: whole ones as they are, others to two decimals.
+  /// Degrees of freedom: whole ones as they are, others to two decimals; thousands are not parted,
+  /// since commas part two of them.
   public static String freedom(double value) {
-    return value == Math.rint(value) ? count(value) : two(value);
+    return value == Math.rint(value) ? "" + (long) value : two(value);
   }
 
   /// A number of things.

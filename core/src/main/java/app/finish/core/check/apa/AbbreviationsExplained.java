@@ -1,9 +1,12 @@
 package app.finish.core.check.apa;
 
 import app.finish.core.check.Finding;
+import app.finish.core.check.Mend;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.style.PartName;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
@@ -16,6 +19,21 @@ public final class AbbreviationsExplained extends ApaCheck {
           "SD", "SE", "SS", "MS", "ANOVA", "ANCOVA", "MANOVA", "US", "USA", "UK", "EU", "IQ", "II",
           "III", "IV", "VI", "VII", "VIII", "IX", "XI", "XII", "AM", "PM", "EUR", "USD", "GBP",
           "KG", "KM", "TOTAL", "ALL", "YES", "NO", "NA", "MDN");
+
+  /// What abbreviations mean that stand in tables of results.
+  private static final Map<String, String> MEANINGS =
+      Map.of(
+          "CI", "confidence interval",
+          "LL", "lower limit",
+          "UL", "upper limit",
+          "OR", "odds ratio",
+          "RR", "risk ratio",
+          "HR", "hazard ratio",
+          "VIF", "variance inflation factor",
+          "IQR", "interquartile range",
+          "AIC", "Akaike information criterion",
+          "BIC", "Bayesian information criterion");
+
   private static final Pattern SHORT =
       Pattern.compile("(?<![\\p{L}\\p{N}])\\p{Lu}{2,5}(?![\\p{L}\\p{N}])");
 
@@ -47,5 +65,18 @@ public final class AbbreviationsExplained extends ApaCheck {
         }
       }
     }
+  }
+
+  private Finding finding(Subject subject, DressedCell cell, String word) {
+    String sentence = "No note says what " + word + " means.";
+    String meaning = MEANINGS.getOrDefault(word, "");
+    if (meaning.isEmpty()) {
+      return at(cell, word, word + " = …", sentence);
+    }
+    String said = word + " = " + meaning + ".";
+    String before = subject.table().words().generalNote();
+    String note = before.isEmpty() ? said : before + " " + said;
+    return at(
+        cell, word, said, sentence, new Mend.Reword("Say it in the note", PartName.NOTE, note));
   }
 }

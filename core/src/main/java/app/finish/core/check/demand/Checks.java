@@ -14,12 +14,14 @@ import app.finish.core.check.apa.DecimalsAlike;
 import app.finish.core.check.apa.FaceIsOne;
 import app.finish.core.check.apa.FillsAreExplained;
 import app.finish.core.check.apa.GapsAreExplained;
+import app.finish.core.check.apa.HeadsInSentenceCase;
 import app.finish.core.check.apa.MarksAreExplained;
 import app.finish.core.check.apa.MinusIsMinus;
 import app.finish.core.check.apa.NumberStands;
 import app.finish.core.check.apa.ProbabilitiesWritten;
 import app.finish.core.check.apa.RulesLieFlat;
 import app.finish.core.check.apa.SpannersSpan;
+import app.finish.core.check.apa.StarsInOrder;
 import app.finish.core.check.apa.TitleStands;
 import app.finish.core.check.apa.UnitsInHeads;
 import app.finish.core.check.apa.ZeroBeforePoint;
@@ -78,6 +80,7 @@ public record Checks(List<Check> checks) {
               new TitleStands(),
               new FaceIsOne(),
               new ColumnsHaveHeads(),
+              new HeadsInSentenceCase(),
               new SpannersSpan(),
               new UnitsInHeads(),
               new RulesLieFlat(),
@@ -88,6 +91,7 @@ public record Checks(List<Check> checks) {
               new MinusIsMinus(),
               new GapsAreExplained(),
               new MarksAreExplained(),
+              new StarsInOrder(),
               new AbbreviationsExplained()));
 
   /// Copies the list.

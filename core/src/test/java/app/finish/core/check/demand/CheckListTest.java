@@ -3,9 +3,11 @@ package app.finish.core.check.demand;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.check.Check;
+import app.finish.core.check.apa.CalledOut;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.testng.annotations.Test;
 
 /// docs/checks.md is the list of the checks as the classes tell it. `-Dchecks.write=true` writes it
@@ -20,6 +22,10 @@ public class CheckListTest {
         "What *Check* and `finish check` ask of a table. [check.md](check.md) tells how.\n");
     section(text, "Of every table", Checks.ALL);
     section(text, "Of a table in APA 7, or in a style that is based on it", Checks.APA);
+    section(
+        text,
+        "Of a manuscript (`finish check --manuscript`)",
+        new Checks(List.of(new CalledOut())));
     return text.toString();
   }
 

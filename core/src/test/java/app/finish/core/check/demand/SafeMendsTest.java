@@ -47,7 +47,7 @@ public class SafeMendsTest {
 
   @DataProvider
   public Object[][] seeds() {
-    return Seeds.upTo(1000);
+    return Seeds.many(250);
   }
 
   private static Touches touches(Random random) {
