@@ -50,7 +50,7 @@ public final class EffectsFollow extends ResultCheck {
     return lines.lines().stream()
         .filter(one -> one.group().equals(line.group()) && one.has(Quantity.SQUARES))
         .filter(one -> !one.label().isEmpty())
-        .filter(one -> one.label().getLast().strip().matches("(?i)(corrected )?total"))
+        .filter(one -> one.label().getLast().strip().matches("(?i)(\\p{L}+ )?total"))
         .reduce((first, second) -> second);
   }
 

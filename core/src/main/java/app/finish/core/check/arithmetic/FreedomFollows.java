@@ -57,10 +57,8 @@ public final class FreedomFollows extends ResultCheck {
         lines.lines().stream()
             .filter(line -> line.group().equals(group) && line.has(Quantity.FREEDOM))
             .toList();
-    List<ResultLine> totals =
-        own.stream().filter(line -> says(line, "(corrected |grand )?total")).toList();
-    List<ResultLine> parts =
-        own.stream().filter(line -> !says(line, "(corrected |grand )?total")).toList();
+    List<ResultLine> totals = own.stream().filter(line -> says(line, "(\\p{L}+ )?total")).toList();
+    List<ResultLine> parts = own.stream().filter(line -> !says(line, "(\\p{L}+ )?total")).toList();
     boolean whole =
         parts.stream()
             .noneMatch(

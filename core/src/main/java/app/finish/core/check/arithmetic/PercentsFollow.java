@@ -43,25 +43,6 @@ public final class PercentsFollow implements Check {
         + " of another total than the others are of.";
   }
 
-  /// A count and its percentage.
-  private record Pair(
-      Leaf row, Leaf column, CellMeaning.Body place, Reported count, Reported percent) {}
-
-  /// What percentages may be of.
-  private enum Of {
-    COLUMN("of its column"),
-    ROW("of its row"),
-    ALL("of all"),
-    GROUP("of its group"),
-    VALID("of the valid ones");
-
-    final String words;
-
-    Of(String words) {
-      this.words = words;
-    }
-  }
-
   @Override
   public List<Finding> findings(Checked checked) {
     List<Finding> findings = new ArrayList<>();
@@ -77,13 +58,13 @@ public final class PercentsFollow implements Check {
   }
 
   private void follow(Table table, List<Finding> findings) {
-    Map<String, List<Pair>> byMeasure = pairs(table);
-    for (List<Pair> pairs : byMeasure.values()) {
-      Counts counts = new Counts(table, pairs.getFirst().count.place(), pairs);
-      Optional<Of> best = Optional.empty();
+    Map<String, List<PercentBases.Pair>> byMeasure = pairs(table);
+    for (List<PercentBases.Pair> pairs : byMeasure.values()) {
+      PercentBases bases = new PercentBases(table);
+      Optional<PercentBases.Of> best = Optional.empty();
       long most = 0;
-      for (Of of : Of.values()) {
-        long agreeing = pairs.stream().filter(pair -> agrees(pair, of, counts)).count();
+      for (PercentBases.Of of : PercentBases.Of.values()) {
+        long agreeing = pairs.stream().filter(pair -> agrees(pair, of, bases)).count();
         if (agreeing > most) {
           most = agreeing;
           best = Optional.of(of);
@@ -91,45 +72,45 @@ public final class PercentsFollow implements Check {
       }
       int told = pairs.size();
       if (best.isPresent() && told >= FEWEST && most < told && most * 4 >= told * 3L) {
-        Of of = best.get();
+        PercentBases.Of of = best.get();
         pairs.stream()
-            .filter(pair -> !agrees(pair, of, counts))
-            .forEach(pair -> findings.add(off(pair, of, counts)));
+            .filter(pair -> !agrees(pair, of, bases))
+            .forEach(pair -> findings.add(off(pair, of, bases)));
       }
     }
   }
 
-  private static boolean agrees(Pair pair, Of of, Counts counts) {
-    OptionalDouble base = counts.base(pair, of);
+  private static boolean agrees(PercentBases.Pair pair, PercentBases.Of of, PercentBases bases) {
+    OptionalDouble base = bases.base(pair, of);
     return base.isPresent()
         && base.getAsDouble() > 0
-        && pair.percent.range().meets(share(pair, base.getAsDouble()));
+        && pair.percent().range().meets(share(pair, base.getAsDouble()));
   }
 
-  private static Range share(Pair pair, double base) {
-    return pair.count.range().isBounded() && pair.count.isWhole()
-        ? Range.of(100 * pair.count.number() / base)
-        : pair.count.range().times(Range.of(100 / base));
+  private static Range share(PercentBases.Pair pair, double base) {
+    return pair.count().range().isBounded() && pair.count().isWhole()
+        ? Range.of(100 * pair.count().number() / base)
+        : pair.count().range().times(Range.of(100 / base));
   }
 
-  private Finding off(Pair pair, Of of, Counts counts) {
-    double base = counts.base(pair, of).orElse(Double.NaN);
-    String should = Double.isNaN(base) ? "" : pair.percent.like(share(pair, base).middle());
-    String name = name(pair.row, pair.column);
+  private Finding off(PercentBases.Pair pair, PercentBases.Of of, PercentBases bases) {
+    double base = bases.base(pair, of).orElse(Double.NaN);
+    String should = Double.isNaN(base) ? "" : pair.percent().like(share(pair, base).middle());
+    String name = name(pair.row(), pair.column());
     return new Finding(
         this,
-        new Where.Place(pair.percent.place(), name),
-        pair.percent.written(),
+        new Where.Place(pair.percent().place(), name),
+        pair.percent().written(),
         should,
         name
             + ": the percentage is "
-            + pair.percent.written()
+            + pair.percent().written()
             + ", but "
-            + pair.count.written()
+            + pair.count().written()
             + " is "
             + should
             + " % "
-            + of.words
+            + of.words()
             + (Double.isNaN(base) ? "" : ", " + ProbabilitiesFollow.number(base))
             + ".");
   }
@@ -144,18 +125,18 @@ public final class PercentsFollow implements Check {
   }
 
   /// The percentages that have a count beside them, by the name of their measure.
-  private static Map<String, List<Pair>> pairs(Table table) {
-    Map<String, List<Pair>> pairs = new LinkedHashMap<>();
+  private static Map<String, List<PercentBases.Pair>> pairs(Table table) {
+    Map<String, List<PercentBases.Pair>> pairs = new LinkedHashMap<>();
     Map<List<String>, Leaf> counts = new LinkedHashMap<>();
     List<Leaf> columns = table.across().leaves();
     for (Leaf column : columns) {
-      if (kind(table, column) == MeasureKind.COUNT) {
+      if (PercentBases.kind(table, column) == MeasureKind.COUNT) {
         counts.putIfAbsent(group(column), column);
       }
     }
     for (Leaf column : columns) {
       Leaf count = counts.get(group(column));
-      if (count == null || kind(table, column) != MeasureKind.PERCENT) {
+      if (count == null || PercentBases.kind(table, column) != MeasureKind.PERCENT) {
         continue;
       }
       String measure = table.measures().get(column.measure().orElse(0)).name();
@@ -169,17 +150,11 @@ public final class PercentsFollow implements Check {
         if (percent.isPresent() && number.isPresent()) {
           pairs
               .computeIfAbsent(measure, one -> new ArrayList<>())
-              .add(new Pair(row, count, place, number.get(), percent.get()));
+              .add(new PercentBases.Pair(row, count, place, number.get(), percent.get()));
         }
       }
     }
     return pairs;
-  }
-
-  private static MeasureKind kind(Table table, Leaf column) {
-    return column.measure().isPresent()
-        ? table.measures().get(column.measure().getAsInt()).kind()
-        : MeasureKind.VALUE;
   }
 
   private static List<String> group(Leaf leaf) {
@@ -258,102 +233,5 @@ public final class PercentsFollow implements Check {
   /// Whether shares are meant to be all of one whole: several wholes come to much more.
   private static boolean isNear(Range sum) {
     return Math.abs(sum.middle() - 100) <= FAR;
-  }
-
-  /// The counts that shares may be of.
-  private record Counts(Table table, CellMeaning.Body first, List<Pair> pairs) {
-    OptionalDouble base(Pair pair, Of of) {
-      return switch (of) {
-        case COLUMN -> total(pair, true, false);
-        case VALID -> total(pair, true, true);
-        case GROUP -> ofGroup(pair);
-        case ROW -> ofRow(pair);
-        case ALL -> ofAll();
-      };
-    }
-
-    private OptionalDouble number(int row, int column) {
-      return Reported.of(table.body().at(row, column), new CellMeaning.Body(row, column), false)
-          .map(Reported::number)
-          .map(OptionalDouble::of)
-          .orElse(OptionalDouble.empty());
-    }
-
-    /// The total of a column: its last grand total, or its first, that of valid answers; else the
-    /// sum of its members.
-    private OptionalDouble total(Pair pair, boolean down, boolean valid) {
-      List<Leaf> totals =
-          table.down().leaves().stream()
-              .filter(
-                  leaf ->
-                      leaf.role() == Heading.Role.GRAND_TOTAL
-                          || leaf.role() == Heading.Role.SUBTOTAL)
-              .toList();
-      if (!totals.isEmpty()) {
-        Leaf total = valid ? totals.getFirst() : totals.getLast();
-        return number(total.index(), pair.column.index());
-      }
-      return valid ? OptionalDouble.empty() : sum(table.down().leaves(), pair.column.index());
-    }
-
-    private OptionalDouble sum(List<Leaf> rows, int column) {
-      double sum = 0;
-      for (Leaf row : rows) {
-        OptionalDouble one = number(row.index(), column);
-        sum += row.role() == Heading.Role.MEMBER && one.isPresent() ? one.getAsDouble() : 0;
-      }
-      return OptionalDouble.of(sum);
-    }
-
-    /// The sum of the members under the same first heading.
-    private OptionalDouble ofGroup(Pair pair) {
-      if (table.down().depth() < 2) {
-        return OptionalDouble.empty();
-      }
-      Heading group = pair.row.path().getFirst();
-      return sum(
-          table.down().leaves().stream().filter(leaf -> leaf.path().getFirst() == group).toList(),
-          pair.column.index());
-    }
-
-    private List<Leaf> countColumns() {
-      return table.across().leaves().stream()
-          .filter(leaf -> kind(table, leaf) == MeasureKind.COUNT)
-          .toList();
-    }
-
-    /// The total of a row over the columns of counts.
-    private OptionalDouble ofRow(Pair pair) {
-      List<Leaf> columns = countColumns();
-      Optional<Leaf> total =
-          columns.stream().filter(leaf -> leaf.role() != Heading.Role.MEMBER).reduce((a, b) -> b);
-      if (total.isPresent()) {
-        return number(pair.row.index(), total.get().index());
-      }
-      double sum = 0;
-      for (Leaf column : columns) {
-        sum += number(pair.row.index(), column.index()).orElse(0);
-      }
-      return columns.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(sum);
-    }
-
-    private OptionalDouble ofAll() {
-      List<Leaf> columns = countColumns();
-      Optional<Leaf> total =
-          columns.stream().filter(leaf -> leaf.role() != Heading.Role.MEMBER).reduce((a, b) -> b);
-      List<Leaf> rows = table.down().leaves();
-      Optional<Leaf> last =
-          rows.stream().filter(leaf -> leaf.role() != Heading.Role.MEMBER).reduce((a, b) -> b);
-      if (total.isPresent() && last.isPresent()) {
-        return number(last.get().index(), total.get().index());
-      }
-      double sum = 0;
-      for (Leaf column : columns) {
-        if (column.role() == Heading.Role.MEMBER) {
-          sum += sum(rows, column.index()).orElse(0);
-        }
-      }
-      return columns.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(sum);
-    }
   }
 }

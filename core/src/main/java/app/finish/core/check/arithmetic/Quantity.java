@@ -45,7 +45,7 @@ public enum Quantity {
   /// Degrees of freedom, the only ones of their line.
   FREEDOM("(df|d\\.f\\.|dof|degrees of freedom)"),
   /// Degrees of freedom of the effect.
-  FREEDOM_EFFECT("(df ?1|numdf|num df|hypothesis df|ddof1|df of effect|df_diff)"),
+  FREEDOM_EFFECT("(df ?1|numdf|num df|ddof1|df of effect|df_diff)"),
   /// Degrees of freedom of the error.
   FREEDOM_ERROR("(df ?2|dendf|den df|error df|ddof2|df of error|df_resid|resid\\.? df)"),
   /// How many cases.
