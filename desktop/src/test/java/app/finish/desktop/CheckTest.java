@@ -108,6 +108,9 @@ public class CheckTest extends WindowTest {
     assertThat(checks()).hasSize(before - 1).doesNotContain("arithmetic.probability");
     assertThat(ask(() -> window.desk().document().table(0).finish().left().values()))
         .containsExactly("it is taken from the report");
+    press(KeyCode.CONTROL, KeyCode.DIGIT6);
+    assertThat(textOf("#send-open")).endsWith("it is sent all the same.");
+    press(KeyCode.CONTROL, KeyCode.DIGIT5);
     click("#left-1-again");
     assertThat(checks()).hasSize(before).contains("arithmetic.probability");
   }

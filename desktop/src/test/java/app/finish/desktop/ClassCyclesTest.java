@@ -53,7 +53,8 @@ public class ClassCyclesTest {
               names(
                   "Desk Dressing Highlighting HighlightMatches NamesToPick SuggestedHighlights"
                       + " Intake Arranging HeadingMoves WaitingRedraws Renaming PickedHeading"
-                      + " PickedRegion PickedTables Pick LookEdits StartOver Checking")),
+                      + " PickedRegion PickedTables Pick LookEdits StartOver Checking"
+                      + " PickedAgain")),
           Map.entry(
               "the proof, its hands and its drawing",
               names(

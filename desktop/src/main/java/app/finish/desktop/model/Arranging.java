@@ -13,8 +13,6 @@ import app.finish.core.arrange.move.Move;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
-import app.finish.core.dress.CellMeaning;
-import app.finish.core.layout.CellBox;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
@@ -68,55 +66,11 @@ public final class Arranging {
     desk.table()
         .ifPresent(
             table -> {
-              Runnable again = pickAgain();
+              Runnable again = new PickedAgain(desk).whatIsPicked();
               desk.pickProperty().set(Optional.empty());
               timed = true;
               desk.changeFinish(label, table.finish().withArrangement(arrangement));
               afterwards = Optional.of(again);
-            });
-  }
-
-  /// What picks again, wherever it stands then, what is picked now.
-  private Runnable pickAgain() {
-    List<PickedHeading> headings = PickedHeading.all(desk);
-    Optional<Pick> pick = desk.pickProperty().get();
-    Optional<Shown> shown = desk.shownProperty().get();
-    if (!headings.isEmpty()
-        || shown.isEmpty()
-        || pick.isEmpty()
-        || !(pick.get().place() instanceof CellMeaning.Body body)) {
-      return () -> pick(headings);
-    }
-    Arranged arranged = shown.get().arranged();
-    List<List<String>> rows = arranged.down().paths();
-    List<List<String>> columns = arranged.across().paths();
-    if (body.row() >= rows.size() || body.column() >= columns.size()) {
-      return () -> {};
-    }
-    return () -> pickFigure(rows.get(body.row()), columns.get(body.column()));
-  }
-
-  private void pickFigure(List<String> row, List<String> column) {
-    desk.shownProperty()
-        .get()
-        .ifPresent(
-            shown -> {
-              Arranged arranged = shown.arranged();
-              Optional<CellBox> box =
-                  arranged
-                      .leaves(Side.DOWN, row)
-                      .flatMap(
-                          down ->
-                              arranged
-                                  .leaves(Side.ACROSS, column)
-                                  .map(
-                                      across -> new CellMeaning.Body(down.first(), across.first())))
-                      .flatMap(shown.scroll()::boxOf);
-              box.map(CellBox::cell)
-                  .ifPresent(
-                      cell ->
-                          desk.pickProperty()
-                              .set(Optional.of(new Pick(cell.place(), cell.part(), 0))));
             });
   }
 
@@ -316,28 +270,7 @@ public final class Arranging {
   /// Makes moves after which headings are picked again, wherever they stand then.
   void makeAndPick(List<Move> moves, List<PickedHeading> headings) {
     makeAll(moves);
-    afterwards = Optional.of(() -> pick(headings));
-  }
-
-  private void pick(List<PickedHeading> headings) {
-    List<CellBox> boxes = headings.stream().flatMap(one -> box(one).stream()).toList();
-    if (!boxes.isEmpty()) {
-      CellBox first = boxes.getFirst();
-      desk.pickProperty().set(Optional.of(new Pick(first.cell().place(), first.cell().part(), 0)));
-      desk.alsoProperty().set(boxes.stream().skip(1).map(box -> box.cell().place()).toList());
-    }
-  }
-
-  private Optional<CellBox> box(PickedHeading heading) {
-    Optional<Shown> shown = desk.shownProperty().get();
-    return shown
-        .flatMap(now -> now.arranged().leaves(heading.side(), heading.path()))
-        .map(
-            leaves ->
-                heading.side() == Side.DOWN
-                    ? new CellMeaning.Stub(heading.level(), leaves.first())
-                    : new CellMeaning.Head(heading.level(), leaves.first(), leaves.last()))
-        .flatMap(place -> shown.get().scroll().boxOf(place));
+    afterwards = Optional.of(() -> new PickedAgain(desk).pick(headings));
   }
 
   /// The table was drawn. If that took long after a move, further moves are held.

@@ -10,6 +10,7 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.CellMeaning;
 import app.finish.desktop.kit.Texts;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -123,10 +124,13 @@ public final class Checking {
     return desk.table().map(table -> table.finish().left()).orElse(Map.of());
   }
 
-  /// What does not hold of the table at hand and was not left.
+  /// What does not hold of the table at hand and was not left, what is wrong first.
   public List<Finding> open() {
     Set<String> left = leftHere().keySet();
-    return all().stream().filter(one -> !left.contains(one.key())).toList();
+    return all().stream()
+        .filter(one -> !left.contains(one.key()))
+        .sorted(Comparator.comparing(one -> !one.isWrong()))
+        .toList();
   }
 
   /// What does not hold of the table at hand and was left with a reason.
@@ -147,6 +151,11 @@ public final class Checking {
         findings.get().getOrDefault(table.id(), List.of()).stream()
             .filter(one -> !left.contains(one.key()))
             .count();
+  }
+
+  /// How many findings are open in all tables.
+  public int openInAll() {
+    return desk.document().tables().stream().mapToInt(this::open).sum();
   }
 
   /// The places of the table at hand that open findings point at, while one checks.

@@ -51,11 +51,27 @@ public final class SendOutBench {
             what,
             Benches.section(Texts.of("send.how"), formats()),
             Benches.section(Texts.of("send.paper"), papers()),
-            Benches.section("", send, copy));
+            Benches.section("", open(), send, copy));
     node.setId("bench-send-out");
     Benches.follow(desk.historyProperty(), this::showWhat);
     Benches.follow(format, this::showWhat);
     return node;
+  }
+
+  /// How much does not hold yet. It is sent all the same.
+  private Label open() {
+    Label open = Benches.caption("");
+    open.setId("send-open");
+    open.setWrapText(true);
+    Benches.follow(
+        desk.checking().findingsProperty(),
+        () -> {
+          int count = desk.checking().openInAll();
+          open.setText(Texts.of("send.open", count));
+          open.setVisible(count > 0);
+          open.setManaged(count > 0);
+        });
+    return open;
   }
 
   private void showWhat() {

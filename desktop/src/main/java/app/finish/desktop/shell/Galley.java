@@ -53,7 +53,7 @@ public final class Galley extends HBox {
   private final ProofPainter painter;
   private final Runnable bringIn;
   private final Label count = new Label();
-  private final Map<String, Label> badges = new HashMap<>();
+  private final FindingBadges badges;
   private final HBox row = new HBox(14);
   private final ScrollPane scroll = new ScrollPane();
   private final Map<String, Thumbnail> pictures = new HashMap<>();
@@ -63,6 +63,7 @@ public final class Galley extends HBox {
   private Optional<MouseEvent> pressed = Optional.empty();
 
   public Galley(Desk desk, ProofPainter painter, Runnable bringIn) {
+    this.badges = new FindingBadges(desk);
     this.desk = desk;
     this.painter = painter;
     this.bringIn = bringIn;
@@ -85,7 +86,6 @@ public final class Galley extends HBox {
     getChildren().addAll(head, scroll, bringInTile());
     desk.historyProperty().addListener((p, before, now) -> show());
     desk.indexProperty().addListener((p, before, now) -> show());
-    desk.checking().findingsProperty().addListener((p, before, now) -> countAll());
     desk.shownProperty().addListener((p, before, now) -> take(now));
     desk.pickedTables().alsoProperty().addListener((p, before, now) -> show());
     desk.tryingProperty().addListener((p, before, now) -> tryOn());
@@ -139,7 +139,7 @@ public final class Galley extends HBox {
         pictures.computeIfAbsent(table.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
-    badge(table, frame);
+    frame.getChildren().add(badges.of(table));
     Label number = new Label("" + document.number(index));
     number.getStyleClass().add("galley-number");
     Label title = new Label();
@@ -257,30 +257,6 @@ public final class Galley extends HBox {
     heads.remove("");
     String all = String.join(" · ", heads);
     return all.isEmpty() ? source : all + " (" + source + ")";
-  }
-
-  /// How many findings of a table are open, on its picture.
-  private void badge(DocumentTable table, StackPane frame) {
-    Label open = new Label();
-    open.getStyleClass().add("galley-open");
-    StackPane.setAlignment(open, Pos.TOP_RIGHT);
-    frame.getChildren().add(open);
-    badges.put(table.id(), open);
-    count(table, open);
-  }
-
-  private void count(DocumentTable table, Label open) {
-    int count = desk.checking().open(table);
-    open.setText("" + count);
-    open.setAccessibleText(Texts.of("galley.open", count));
-    open.setVisible(count > 0);
-  }
-
-  /// Findings came: the pictures say how many.
-  private void countAll() {
-    for (DocumentTable table : desk.document().tables()) {
-      Optional.ofNullable(badges.get(table.id())).ifPresent(open -> count(table, open));
-    }
   }
 
   private void call(Label title, Button tile, int index, String name) {
