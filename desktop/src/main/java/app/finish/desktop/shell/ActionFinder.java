@@ -2,8 +2,10 @@ package app.finish.desktop.shell;
 
 import app.finish.desktop.kit.Texts;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -32,6 +34,9 @@ public final class ActionFinder extends StackPane {
   private final Popup popup = new Popup();
   private Optional<Action.Missing> asked = Optional.empty();
   private List<Action> known = List.of();
+
+  /// What each action is found by, worked out once.
+  private final Map<Action, String> sought = new IdentityHashMap<>();
 
   public ActionFinder(Supplier<List<Action>> actions) {
     this.actions = actions;
@@ -83,6 +88,7 @@ public final class ActionFinder extends StackPane {
   public void begin() {
     if (field.isFocused()) {
       known = actions.get();
+      sought.clear();
       askNoMore();
     }
     field.clear();
@@ -93,6 +99,7 @@ public final class ActionFinder extends StackPane {
   private void focused(boolean now) {
     if (now) {
       known = actions.get();
+      sought.clear();
     } else {
       popup.hide();
       askNoMore();
@@ -141,8 +148,8 @@ public final class ActionFinder extends StackPane {
 
   /// An action that is called what was typed, behind those of its answers that were typed with it,
   /// so that "bold all heads" does at once what would be asked.
-  private static Stream<Action> fitting(Action action, String wanted) {
-    String sought = sought(action);
+  private Stream<Action> fitting(Action action, String wanted) {
+    String sought = this.sought.computeIfAbsent(action, ActionFinder::sought);
     boolean own = fits(lower(action.name()), wanted);
     List<String> choices = action.missing().map(Action.Missing::choices).orElse(List.of());
     Stream<Action> answers =
