@@ -280,18 +280,18 @@ public class GesturesTest extends WindowTest {
             List.of("Quay", "Spring", "Neap"),
             List.of("North", "12", "30"),
             List.of("South", "7", "11"));
-    for (List<String> row : rows) {
-      for (int i = 0; i < row.size(); i++) {
-        hand.write(row.get(i));
+    for (int row = 0; row < rows.size(); row++) {
+      for (int column = 0; column < rows.get(row).size(); column++) {
+        click("#type-" + (row + 1) + "-" + (column + 1));
+        hand.write(rows.get(row).get(column));
         settle();
-        if (i < row.size() - 1) {
-          press(KeyCode.TAB);
-        }
       }
-      press(KeyCode.ENTER);
-      press(KeyCode.SHIFT, KeyCode.TAB);
-      press(KeyCode.SHIFT, KeyCode.TAB);
     }
+    press(KeyCode.SHIFT, KeyCode.TAB);
+    assertThat(ask(() -> window.scene().getFocusOwner().getId())).isEqualTo("type-3-2");
+    press(KeyCode.TAB);
+    press(KeyCode.UP);
+    assertThat(ask(() -> window.scene().getFocusOwner().getId())).isEqualTo("type-2-3");
     press(KeyCode.CONTROL, KeyCode.ENTER);
     assertThat(ask(() -> desk().document().tables())).hasSize(1);
     assertThat(cell(new CellMeaning.Body(1, 1)).text()).isEqualTo("11");
