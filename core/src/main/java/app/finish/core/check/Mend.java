@@ -24,10 +24,12 @@ public sealed interface Mend {
   /// What it does, as a button says it.
   String words();
 
-  /// Whether it needs no asking: it changes looks alone, and nothing that is said.
+  /// Whether it needs no asking: it changes looks alone, and nothing that is said. Fewer decimals
+  /// say less.
   default boolean isSafe() {
     return switch (this) {
-      case Touch _, Lift _ -> true;
+      case Touch touch -> touch.property() != Property.DECIMALS;
+      case Lift _ -> true;
       case Ink _, Arrange _, Correct _, Reword _, TurnPage _ -> false;
     };
   }

@@ -63,14 +63,18 @@ public final class SendOutBench {
     Label open = Benches.caption("");
     open.setId("send-open");
     open.setWrapText(true);
-    Benches.follow(
-        desk.checking().findingsProperty(),
+    Runnable count =
         () -> {
-          int count = desk.checking().openInAll();
-          open.setText(Texts.of("send.open", count));
-          open.setVisible(count > 0);
-          open.setManaged(count > 0);
-        });
+          boolean every = all.get() && format.get().holdsSeveralTables();
+          int found = every ? desk.checking().openInAll() : desk.checking().open().size();
+          open.setText(Texts.of("send.open", found));
+          open.setVisible(found > 0);
+          open.setManaged(found > 0);
+        };
+    Benches.follow(desk.checking().findingsProperty(), count);
+    Benches.follow(desk.shownProperty(), count);
+    Benches.follow(all, count);
+    Benches.follow(format, count);
     return open;
   }
 

@@ -23,12 +23,17 @@ public final class FindingsJson {
 
   /// What was found in one table.
   ///
-  /// @param number its number in the document
+  /// @param number its number in the document; 0 for the manuscript that the tables go with
   /// @param name what its source is called
   public record OfTable(int number, String name, List<Finding> findings) {
     /// Copies the list.
     public OfTable {
       findings = List.copyOf(findings);
+    }
+
+    private String place(Finding finding) {
+      String where = finding.where().words();
+      return number > 0 ? "Table " + number + ", " + where : where;
     }
   }
 
@@ -89,7 +94,7 @@ public final class FindingsJson {
         location
             .putArray("logicalLocations")
             .addObject()
-            .put("fullyQualifiedName", "Table " + table.number() + ", " + finding.where().words());
+            .put("fullyQualifiedName", table.place(finding));
       }
     }
     return text(root);

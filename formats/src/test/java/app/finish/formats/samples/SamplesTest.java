@@ -379,6 +379,7 @@ public class SamplesTest {
     assertThat(left)
         .containsExactlyInAnyOrder(
             "apa.abbreviations",
+            "apa.decimals",
             "apa.missing",
             "apa.title",
             "arithmetic.mean",

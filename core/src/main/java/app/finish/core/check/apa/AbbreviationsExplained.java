@@ -16,9 +16,9 @@ import java.util.regex.Pattern;
 public final class AbbreviationsExplained extends ApaCheck {
   private static final Set<String> KNOWN =
       Set.of(
-          "SD", "SE", "SS", "MS", "ANOVA", "ANCOVA", "MANOVA", "US", "USA", "UK", "EU", "IQ", "II",
-          "III", "IV", "VI", "VII", "VIII", "IX", "XI", "XII", "AM", "PM", "EUR", "USD", "GBP",
-          "KG", "KM", "TOTAL", "ALL", "YES", "NO", "NA", "MDN");
+          "DF", "SD", "SE", "SS", "MS", "ANOVA", "ANCOVA", "MANOVA", "US", "USA", "UK", "EU", "IQ",
+          "II", "III", "IV", "VI", "VII", "VIII", "IX", "XI", "XII", "AM", "PM", "EUR", "USD",
+          "GBP", "KG", "KM", "TOTAL", "ALL", "YES", "NO", "NA", "MDN");
 
   /// What abbreviations mean that stand in tables of results.
   private static final Map<String, String> MEANINGS =
@@ -33,6 +33,9 @@ public final class AbbreviationsExplained extends ApaCheck {
           "IQR", "interquartile range",
           "AIC", "Akaike information criterion",
           "BIC", "Bayesian information criterion");
+
+  /// A label that is one word of so many capitals is a name.
+  private static final int LONG = 4;
 
   private static final Pattern SHORT =
       Pattern.compile("(?<![\\p{L}\\p{N}])\\p{Lu}{2,5}(?![\\p{L}\\p{N}])");
@@ -59,7 +62,10 @@ public final class AbbreviationsExplained extends ApaCheck {
         Matcher matcher = SHORT.matcher(cell.text());
         while (matcher.find()) {
           String word = matcher.group();
-          if (said.add(word) && !Pattern.compile("\\b" + word + "\\b").matcher(notes).find()) {
+          boolean name = word.length() >= LONG && cell.text().equals(word);
+          if (!name
+              && said.add(word)
+              && !Pattern.compile("\\b" + word + "\\b").matcher(notes).find()) {
             found.accept(at(cell, word, word + " = …", "No note says what " + word + " means."));
           }
         }

@@ -29,7 +29,7 @@ public final class DecimalsAlike extends ApaCheck {
         if (cell.place() instanceof CellMeaning.Body(int down, int across)
             && subject.table().body().at(down, across) instanceof Value.Numeric) {
           Measure measure = subject.table().measureAt(down, across);
-          if (!cell.bareText().matches(".*[<>eE].*")) {
+          if (!cell.bareText().matches(".*[<>eE].*") && !isEnd(measure, subject, down, across)) {
             int decimals = decimals(cell.bareText());
             seen.computeIfAbsent(measure, one -> new TreeMap<>()).putIfAbsent(decimals, cell);
             counts
@@ -47,6 +47,12 @@ public final class DecimalsAlike extends ApaCheck {
             found.accept(finding(subject, measure, cells, counts.getOrDefault(measure, Map.of())));
           }
         });
+  }
+
+  /// Whether a correlation is 0 or 1 exactly, as on the diagonal of a matrix: it needs no decimals.
+  private static boolean isEnd(Measure measure, Subject subject, int down, int across) {
+    double size = Math.abs(subject.table().body().number(down, across));
+    return measure.kind() == MeasureKind.CORRELATION && (size == 0 || size == 1);
   }
 
   private static int decimals(String text) {

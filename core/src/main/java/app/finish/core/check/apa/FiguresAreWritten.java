@@ -7,7 +7,6 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.style.Look;
 import app.finish.core.style.PartName;
-import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Value;
@@ -61,11 +60,5 @@ abstract class FiguresAreWritten extends ApaCheck {
     return measure.name().isEmpty()
         ? new Selector.OfKind(measure.kind())
         : new Selector.OfMeasure(measure.name());
-  }
-
-  /// Sets a property for a measure.
-  static Mend touch(
-      Subject subject, String words, Selector selector, Property property, String to) {
-    return set(subject, words, selector, property, to);
   }
 }

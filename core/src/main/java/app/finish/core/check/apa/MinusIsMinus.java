@@ -28,7 +28,7 @@ public final class MinusIsMinus extends FiguresAreWritten {
   @Override
   Mend mend(Subject subject, Selector selector, Look look) {
     Selector set = from(look, Property.NEGATIVE, selector);
-    return touch(subject, "Write a minus sign", set, Property.NEGATIVE, "minus");
+    return set(subject, "Write a minus sign", set, Property.NEGATIVE, "minus");
   }
 
   @Override

@@ -28,6 +28,6 @@ public final class UnitsInHeads extends FiguresAreWritten {
 
   @Override
   Mend mend(Subject subject, Selector selector, Look look) {
-    return touch(subject, "Put the unit in the head", selector, Property.UNIT_PLACE, "head");
+    return set(subject, "Put the unit in the head", selector, Property.UNIT_PLACE, "head");
   }
 }

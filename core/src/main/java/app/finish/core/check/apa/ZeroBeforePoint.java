@@ -44,7 +44,7 @@ public final class ZeroBeforePoint extends FiguresAreWritten {
         selector instanceof Selector.OfMeasure(String name)
             && subject.table().measures().stream()
                 .anyMatch(one -> one.name().equals(name) && isBare(one));
-    return touch(
+    return set(
         subject,
         bare ? "Leave the zero out" : "Write the zero",
         selector,

@@ -29,7 +29,7 @@ public final class FiguresPossible extends ResultCheck {
             (quantity, figure) -> {
               double low = low(quantity);
               double high = high(quantity);
-              if (figure.isLimit() ? !low(figure, low, high) : !within(figure, low, high)) {
+              if (figure.number() < low || figure.number() > high) {
                 findings.add(
                     wrong(
                         line,
@@ -43,14 +43,6 @@ public final class FiguresPossible extends ResultCheck {
                             + "."));
               }
             });
-  }
-
-  private static boolean within(Reported figure, double low, double high) {
-    return low <= figure.number() && figure.number() <= high;
-  }
-
-  private static boolean low(Reported figure, double low, double high) {
-    return figure.number() >= low && figure.number() <= high;
   }
 
   private static double low(Quantity quantity) {

@@ -75,14 +75,16 @@ public final class WordsFollow implements Check {
       }
       if (square) {
         squares(told, statistic, table)
-            .ifPresent(sentence -> findings.add(finding(where, told.group(4), sentence)));
+            .ifPresent(
+                off ->
+                    findings.add(
+                        new Finding(this, where, told.group(4), off.should, off.sentence)));
       }
     }
   }
 
-  private Finding finding(Where where, String is, String[] sentence) {
-    return new Finding(this, where, is, sentence[0], sentence[1]);
-  }
+  /// What a figure should be, and a sentence that says so.
+  private record Off(String should, String sentence) {}
 
   private static Reported p(Matcher told) {
     Reported plain = ResultLines.plain(told.group(6), NOWHERE);
@@ -130,8 +132,8 @@ public final class WordsFollow implements Check {
             + ".");
   }
 
-  /// What a χ² should be by the counts of the table: that, and a sentence.
-  private static Optional<String[]> squares(Matcher told, Reported statistic, Table table) {
+  /// What a χ² should be by the counts of the table.
+  private static Optional<Off> squares(Matcher told, Reported statistic, Table table) {
     Optional<double[][]> counts = counts(table);
     if (counts.isEmpty() || told.group(2) == null) {
       return Optional.empty();
@@ -150,14 +152,13 @@ public final class WordsFollow implements Check {
     return agrees
         ? Optional.empty()
         : Optional.of(
-            new String[] {
-              should,
-              "χ² is told as "
-                  + statistic.written()
-                  + ", but the counts in the table give "
-                  + should
-                  + "."
-            });
+            new Off(
+                should,
+                "χ² is told as "
+                    + statistic.written()
+                    + ", but the counts in the table give "
+                    + should
+                    + "."));
   }
 
   /// The counts of a crosstab of two dimensions, without its totals.
