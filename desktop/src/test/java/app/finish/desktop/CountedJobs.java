@@ -10,6 +10,8 @@ import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Look;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Selector;
+import app.finish.core.table.Heading;
+import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import app.finish.desktop.model.Desk;
 import java.io.IOException;
@@ -228,5 +230,42 @@ abstract class CountedJobs extends WindowTest {
 
   String slugTitle() {
     return scroll().boxOf(new CellMeaning.Word(PartName.TITLE, 0)).orElseThrow().cell().text();
+  }
+
+  /// Means and deviations by vessel and season, there before the job begins.
+  void descriptives() {
+    StringBuilder text = new StringBuilder("Vessel,Season,n,Mean,SD\n");
+    for (String vessel : List.of("Marram", "Sea Holly", "Samphire")) {
+      for (String season : List.of("Winter", "Summer")) {
+        text.append(vessel).append(',').append(season).append(",40,3.25,1.50\n");
+      }
+    }
+    open("late.csv", text.toString());
+    countAnew();
+  }
+
+  void assertRepivoted() {
+    Table table = table();
+    assertThat(table.held()).extracting(one -> one.member()).containsExactly("Summer");
+    assertThat(table.across().depth()).isEqualTo(2);
+  }
+
+  /// Seventeen harbours and their landings, there before the job begins.
+  void harbours() {
+    StringBuilder text = new StringBuilder("Harbour,Landings\n");
+    for (int i = 1; i <= 17; i++) {
+      text.append("Harbour ").append((char) ('A' + i)).append(',').append(i * 37 % 101 + 3);
+      text.append('\n');
+    }
+    open("harbours.csv", text.toString());
+    countAnew();
+  }
+
+  void assertTenAndTheRest() {
+    List<Leaf> rows = table().down().leaves();
+    assertThat(rows).hasSize(12);
+    assertThat(rows.get(10).heading().label()).isEqualTo("Other (7)");
+    assertThat(rows.getLast().role()).isNotEqualTo(Heading.Role.MEMBER);
+    assertThat(cell(new CellMeaning.Body(11, 1)).text()).startsWith("100");
   }
 }

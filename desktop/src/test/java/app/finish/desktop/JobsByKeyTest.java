@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.style.PartName;
-import app.finish.core.table.Heading;
-import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.nio.file.Files;
 import java.util.List;
@@ -123,32 +121,17 @@ public class JobsByKeyTest extends CountedJobs {
 
   @Test
   public void descriptivesRepivotedWithALayer() {
-    StringBuilder text = new StringBuilder("Vessel,Season,n,Mean,SD\n");
-    for (String vessel : List.of("Marram", "Sea Holly", "Samphire")) {
-      for (String season : List.of("Winter", "Summer")) {
-        text.append(vessel).append(',').append(season).append(",40,3.25,1.50\n");
-      }
-    }
-    open("late.csv", text.toString());
-    countAnew();
+    descriptives();
     say("vessel across");
     say("hold season");
     say("hold after");
-    Table table = table();
-    assertThat(table.held()).extracting(one -> one.member()).containsExactly("Summer");
-    assertThat(table.across().depth()).isEqualTo(2);
+    assertRepivoted();
     atMost(16, "descriptives re-pivoted with a layer");
   }
 
   @Test
   public void theTenLargestTheRestGatheredPercentsAndTotals() {
-    StringBuilder text = new StringBuilder("Harbour,Landings\n");
-    for (int i = 1; i <= 17; i++) {
-      text.append("Harbour ").append((char) ('A' + i)).append(',').append(i * 37 % 101 + 3);
-      text.append('\n');
-    }
-    open("harbours.csv", text.toString());
-    countAnew();
+    harbours();
     key(KeyCode.CONTROL, KeyCode.F);
     type("Harbour B");
     key(KeyCode.ENTER);
@@ -157,11 +140,7 @@ public class JobsByKeyTest extends CountedJobs {
     key(KeyCode.RIGHT);
     say("gather rest", "10");
     say("calculate share_of_total");
-    List<Leaf> rows = table().down().leaves();
-    assertThat(rows).hasSize(12);
-    assertThat(rows.get(10).heading().label()).isEqualTo("Other (7)");
-    assertThat(rows.getLast().role()).isNotEqualTo(Heading.Role.MEMBER);
-    assertThat(cell(new CellMeaning.Body(11, 1)).text()).startsWith("100");
+    assertTenAndTheRest();
     atMost(16, "the ten largest, the rest gathered, percents and totals");
   }
 

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
-import app.finish.core.table.Heading;
-import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.nio.file.Files;
 import java.util.List;
@@ -132,33 +130,18 @@ public class JobsTest extends CountedJobs {
 
   @Test
   public void descriptivesRepivotedWithALayer() {
-    StringBuilder text = new StringBuilder("Vessel,Season,n,Mean,SD\n");
-    for (String vessel : List.of("Marram", "Sea Holly", "Samphire")) {
-      for (String season : List.of("Winter", "Summer")) {
-        text.append(vessel).append(',').append(season).append(",40,3.25,1.50\n");
-      }
-    }
-    open("late.csv", text.toString());
-    countAnew();
+    descriptives();
     key(KeyCode.CONTROL, KeyCode.DIGIT2);
     tap("#down-1-over");
     tap("#down-1-hold");
     tap("#held-1-next");
-    Table table = table();
-    assertThat(table.held()).extracting(one -> one.member()).containsExactly("Summer");
-    assertThat(table.across().depth()).isEqualTo(2);
+    assertRepivoted();
     atMost(16, "descriptives re-pivoted with a layer");
   }
 
   @Test
   public void theTenLargestTheRestGatheredPercentsAndTotals() {
-    StringBuilder text = new StringBuilder("Harbour,Landings\n");
-    for (int i = 1; i <= 17; i++) {
-      text.append("Harbour ").append((char) ('A' + i)).append(',').append(i * 37 % 101 + 3);
-      text.append('\n');
-    }
-    open("harbours.csv", text.toString());
-    countAnew();
+    harbours();
     key(KeyCode.CONTROL, KeyCode.DIGIT2);
     pick(new CellMeaning.Body(0, 0));
     tap("#rows-largest");
@@ -171,11 +154,7 @@ public class JobsTest extends CountedJobs {
     pick(new CellMeaning.Stub(0, 0));
     tap("#add-totals");
     Table table = table();
-    List<Leaf> rows = table.down().leaves();
-    assertThat(rows).hasSize(12);
-    assertThat(rows.get(10).heading().label()).isEqualTo("Other (7)");
-    assertThat(rows.getLast().role()).isNotEqualTo(Heading.Role.MEMBER);
-    assertThat(cell(new CellMeaning.Body(11, 1)).text()).startsWith("100");
+    assertTenAndTheRest();
     atMost(16, "the ten largest, the rest gathered, percents and totals");
   }
 
