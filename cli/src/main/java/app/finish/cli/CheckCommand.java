@@ -6,8 +6,6 @@ import app.finish.core.check.apa.CalledOut;
 import app.finish.core.check.demand.Checks;
 import app.finish.core.check.demand.Inspection;
 import app.finish.core.document.Document;
-import app.finish.core.document.Finish;
-import app.finish.core.document.Source;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.HouseStyle;
@@ -124,19 +122,9 @@ final class CheckCommand implements Callable<Integer> {
   }
 
   private Document document(HouseStyle style) throws IOException {
-    if (ins.size() == 1 && ins.getFirst().toString().endsWith(".finish")) {
-      return DocumentFile.read(ins.getFirst());
-    }
-    Document document = new Document(List.of(), style.shipped() ? List.of() : List.of(style));
-    for (Path in : ins) {
-      if (in.toString().endsWith(".finish")) {
-        throw new Problem(in + " is a document of its own. Check it alone, without other files.");
-      }
-      for (Source source : input.read(in, spec.commandLine().getErr())) {
-        document = document.withAdded(source, Finish.in(style.name()));
-      }
-    }
-    return document;
+    return Begun.isDocument(ins)
+        ? DocumentFile.read(ins.getFirst())
+        : new Begun(input, spec.commandLine().getErr()).with(ins, style);
   }
 
   private void print(List<FindingsJson.OfTable> found, Checks demanded) {

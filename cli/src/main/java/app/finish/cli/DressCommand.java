@@ -3,7 +3,6 @@ package app.finish.cli;
 import app.finish.core.Finishing;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
-import app.finish.core.document.Source;
 import app.finish.core.highlight.CellNames;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
@@ -92,8 +91,7 @@ final class DressCommand implements Callable<Integer> {
                             + OutputFormat.endingsInWords()
                             + "."));
     StyleBook shipped = StyleFile.shipped();
-    boolean finished = ins.size() == 1 && ins.getFirst().toString().endsWith(".finish");
-    Document document = finished ? finished(shipped) : begun(shipped);
+    Document document = Begun.isDocument(ins) ? finished(shipped) : begun(shipped);
     document = highlighted(document);
     List<Integer> indexes = indexes(document.items().size());
     if (indexes.size() > 1 && !format.holdsSeveralTables()) {
@@ -160,17 +158,7 @@ final class DressCommand implements Callable<Integer> {
     if (style.isEmpty()) {
       throw new Problem("Say which style to put on, with --style \"APA 7\", for example.");
     }
-    HouseStyle chosen = ChosenStyle.of(style, shipped);
-    Document document = new Document(List.of(), chosen.shipped() ? List.of() : List.of(chosen));
-    for (Path in : ins) {
-      if (in.toString().endsWith(".finish")) {
-        throw new Problem(in + " is a document of its own. Dress it alone, without other files.");
-      }
-      for (Source source : input.read(in, spec.commandLine().getErr())) {
-        document = document.withAdded(source, Finish.in(chosen.name()));
-      }
-    }
-    return document;
+    return new Begun(input, spec.commandLine().getErr()).with(ins, ChosenStyle.of(style, shipped));
   }
 
   private String held() {
