@@ -197,7 +197,8 @@ public class HighlightBench {
   }
 
   private WritableImage shown(List<Overlay> overlays) throws Exception {
-    Scroll scroll = Scroll.of(dresser.under(overlays).seen(cascade, 1), fonts, Paper.A4.unpaged());
+    Scroll scroll =
+        Scroll.of(dresser.under(overlays).seen(cascade, "1"), fonts, Paper.A4.unpaged());
     Proof.Page page = scroll.between(0, SIGHT, 0, SIGHT);
     return screen.paint(gc -> painter.paint(gc, page, 0, SIGHT, 0.75));
   }

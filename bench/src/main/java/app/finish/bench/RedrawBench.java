@@ -98,7 +98,7 @@ public class RedrawBench {
   }
 
   private Scroll laidOut(Dresser.Ready table, Cascade cascade) {
-    return Scroll.of(table.seen(cascade, 1), fonts, Paper.A4);
+    return Scroll.of(table.seen(cascade, "1"), fonts, Paper.A4);
   }
 
   private WritableImage painted(Scroll sheet, double top) throws Exception {
@@ -140,7 +140,7 @@ public class RedrawBench {
                 (down, across) ->
                     ready
                         .arrangeFirst(next, down, across)
-                        .map(first -> Dresser.ready(first).seen(house, 1)),
+                        .map(first -> Dresser.ready(first).seen(house, "1")),
                 new FirstScreen.Area(Screen.SIGHT, Screen.SIGHT))
             .orElseThrow(),
         0);

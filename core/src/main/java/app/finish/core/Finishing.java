@@ -6,6 +6,7 @@ import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.document.Worded;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
@@ -93,8 +94,7 @@ public final class Finishing {
 
   /// The table as it is arranged, with the words that a person gave it.
   public Table table() {
-    Table table = arranged().table();
-    return table.withWords(finish.wordsOver(table.words()));
+    return Worded.of(arranged(), finish).table();
   }
 
   /// The highlights that lie nowhere, since the table has not what they speak of: a sentence each,
@@ -122,17 +122,22 @@ public final class Finishing {
 
   /// The table in the style of its finish, as the first table of a document.
   public Numbered in(StyleBook styles) {
-    return new Numbered(this, styles, 1);
+    return new Numbered(this, styles, "1");
   }
 
   /// A table whose number is known.
   ///
   /// @param finishing the way so far
   /// @param styles the styles at hand
-  /// @param number its number in the document, from 1
-  public record Numbered(Finishing finishing, StyleBook styles, int number) {
-    /// The same table with another number.
+  /// @param number its number in the document, as it is written
+  public record Numbered(Finishing finishing, StyleBook styles, String number) {
+    /// The same table with another number, from 1.
     public Numbered numbered(int other) {
+      return numbered("" + other);
+    }
+
+    /// The same table with another number, as it is written.
+    public Numbered numbered(String other) {
       return new Numbered(finishing, styles, other);
     }
 
@@ -144,7 +149,7 @@ public final class Finishing {
       Arranged arranged = finishing.arranged();
       Cascade cascade = styles.cascade(finish.style()).touched(finish.touches());
       return Dresser.ready(arranged)
-          .withWords(finish.wordsOver(arranged.table().words()))
+          .worded(Worded.of(arranged, finish).table())
           .under(Dresser.overlays(finish.highlights(), cascade, finishing.formulas.ofCells()))
           .dressed(cascade, number);
     }

@@ -86,6 +86,7 @@ public class ArchitectureTest {
       "tally",
       "arrange",
       "recognise",
+      "note",
       "style",
       "highlight",
       "dress",

@@ -189,7 +189,7 @@ public class MonkeyTest extends WindowTest {
       hand.interact(() -> window.desk().undo());
     }
     settle();
-    assertThat(broken).as("after undo of everything").isEmpty();
+    assertThat(broken.stream().map(MonkeyTest::trace)).as("after undo of everything").isEmpty();
     assertThat(ask(() -> window.desk().document().tables()))
         .usingRecursiveComparison()
         .comparingOnlyFields("finish")

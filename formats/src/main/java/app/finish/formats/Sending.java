@@ -83,13 +83,13 @@ public final class Sending {
     for (int index : indexes) {
       items.add(
           switch (document.items().get(index)) {
-            case DocumentTable table -> table(document, table, document.number(index));
+            case DocumentTable table -> table(document, table, document.numeral(index));
           });
     }
     return new Sent(document, items, chosen);
   }
 
-  private SentTable table(Document document, DocumentTable table, int number) {
+  private SentTable table(Document document, DocumentTable table, String number) {
     return new SentTable(
         table,
         Finishing.of(table).calculating(formulas).in(styles(document)).numbered(number),

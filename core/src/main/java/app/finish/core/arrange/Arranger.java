@@ -41,6 +41,7 @@ public final class Arranger {
   private final int most;
   private Trees trees;
   private int done;
+  private List<Arrangement.Entry> moves;
 
   /// A table that is arranged again and again, each time from how it came.
   ///
@@ -125,6 +126,7 @@ public final class Arranger {
     this.refused = new HashMap<>(from.refused());
     this.held = new ArrayList<>(from.held());
     this.done = from.entries().size();
+    this.moves = from.entries();
   }
 
   /// The table with all moves made that have a place in it, but for calculated measures.
@@ -153,6 +155,7 @@ public final class Arranger {
       }
     }
     done = entries.size();
+    moves = entries;
     return new Moved(entries, trees, aside, unplaced, refused, held);
   }
 
@@ -189,8 +192,14 @@ public final class Arranger {
   }
 
   private Table build() {
-    Table table = new ArrangedTable(trees).table(Branch::headings, ArrangedTable.KEEP);
-    return withWords(table);
+    ArrangedTable made = new ArrangedTable(trees);
+    Table table = made.table(Branch::headings, ArrangedTable.KEEP);
+    return withWords(isRich() ? table.withMarks(table.marks().withTyped(made.typed())) : table);
+  }
+
+  /// Whether a move gave a name of which some is set otherwise than the rest.
+  private boolean isRich() {
+    return moves.stream().anyMatch(entry -> entry.on() && entry.move().namesRichly());
   }
 
   /// The words of the source; a title that names dimensions follows them.
@@ -201,7 +210,7 @@ public final class Arranger {
     boolean fewer = table.down().depth() + table.across().depth() < before;
     gone.removeAll(table.down().dimensions());
     gone.removeAll(table.across().dimensions());
-    Words words = source.words();
+    Words words = trees.source().words();
     String title = fewer ? TitleOfDimensions.without(words.title(), gone) : words.title();
     return new Table(
         table.down(),

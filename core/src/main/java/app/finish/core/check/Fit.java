@@ -37,7 +37,8 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
   }
 
   /// Lays a table out on a page and looks for what makes it fit.
-  public static Fit of(Dresser.Ready table, Cascade cascade, int number, Paper paper, Fonts fonts) {
+  public static Fit of(
+      Dresser.Ready table, Cascade cascade, String number, Paper paper, Fonts fonts) {
     Dresser.Seen seen = table.seen(cascade, number);
     boolean whole = seen.plan().size() <= MOST;
     Dressed dressed = whole ? table.dressed(cascade, number) : beginning(seen.dressed());
@@ -69,7 +70,7 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
   }
 
   private static Optional<Mend> smaller(
-      Dresser.Ready table, Cascade cascade, int number, Paper paper, Fonts fonts) {
+      Dresser.Ready table, Cascade cascade, String number, Paper paper, Fonts fonts) {
     double size = cascade.look(List.of(TABLE)).size();
     double least = cascade.look(List.of(TABLE)).points(Property.LEAST_SIZE);
     for (int share = 95; share >= 50 && size * share / 100 >= least; share -= 5) {

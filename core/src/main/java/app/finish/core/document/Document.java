@@ -15,13 +15,15 @@ import java.util.List;
 /// @param styles styles made in this document; shipped ones are not among them
 /// @param palette the palette that re-inks all styles and highlights; no roles for their own
 /// @param wear which styles new tables wear
-public record Document(List<Item> items, List<HouseStyle> styles, Palette palette, Wear wear) {
+/// @param wording what is said once for all tables
+public record Document(
+    List<Item> items, List<HouseStyle> styles, Palette palette, Wear wear, Wording wording) {
   /// A document without items.
   public static final Document EMPTY = new Document(List.of(), List.of());
 
   /// A document in the palettes of its styles, whose new tables wear what all new tables do.
   public Document(List<? extends Item> items, List<HouseStyle> styles) {
-    this(List.copyOf(items), styles, Palette.NONE, Wear.NONE);
+    this(List.copyOf(items), styles, Palette.NONE, Wear.NONE, Wording.USUAL);
   }
 
   /// Copies the lists.
@@ -53,6 +55,25 @@ public record Document(List<Item> items, List<HouseStyle> styles, Palette palett
     return (int) items.subList(0, index + 1).stream().filter(item -> item.kind() == kind).count();
   }
 
+  /// The number of the item in a place as it is written: "3", "A3", "2.1".
+  public String numeral(int index) {
+    if (!wording.countsByChapter()) {
+      return wording.numeral(1, number(index));
+    }
+    Item.Kind kind = items.get(index).kind();
+    int chapter = 1;
+    int place = 0;
+    for (int i = 0; i <= index; i++) {
+      Item item = items.get(i);
+      if (i > 0 && wording.chapters().contains(item.id())) {
+        chapter++;
+        place = 0;
+      }
+      place += item.kind() == kind ? 1 : 0;
+    }
+    return wording.numeral(chapter, place);
+  }
+
   /// The place of the item with this id, or −1.
   public int indexOf(String id) {
     for (int index = 0; index < items.size(); index++) {
@@ -67,7 +88,7 @@ public record Document(List<Item> items, List<HouseStyle> styles, Palette palett
   public Document withAdded(Source source, Finish finish) {
     List<Item> more = new ArrayList<>(items);
     more.add(new DocumentTable(newId(), source, finish));
-    return new Document(more, styles, palette, wear);
+    return new Document(more, styles, palette, wear, wording);
   }
 
   private String newId() {
@@ -85,28 +106,28 @@ public record Document(List<Item> items, List<HouseStyle> styles, Palette palett
   public Document withFinish(int index, Finish finish) {
     List<Item> others = new ArrayList<>(items);
     others.set(index, table(index).withFinish(finish));
-    return new Document(others, styles, palette, wear);
+    return new Document(others, styles, palette, wear, wording);
   }
 
   /// The same document with another source under one of its tables.
   public Document withSource(int index, Source source) {
     List<Item> others = new ArrayList<>(items);
     others.set(index, new DocumentTable(table(index).id(), source, table(index).finish()));
-    return new Document(others, styles, palette, wear);
+    return new Document(others, styles, palette, wear, wording);
   }
 
   /// The same document without one of its items.
   public Document without(int index) {
     List<Item> fewer = new ArrayList<>(items);
     fewer.remove(index);
-    return new Document(fewer, styles, palette, wear);
+    return new Document(fewer, styles, palette, wear, wording);
   }
 
   /// The same document with one of its items moved to another place.
   public Document withMoved(int from, int to) {
     List<Item> others = new ArrayList<>(items);
     others.add(to, others.remove(from));
-    return new Document(others, styles, palette, wear);
+    return new Document(others, styles, palette, wear, wording);
   }
 
   /// The same document with a style more, or one of that name replaced.
@@ -114,7 +135,7 @@ public record Document(List<Item> items, List<HouseStyle> styles, Palette palett
     List<HouseStyle> all = new ArrayList<>(styles);
     all.removeIf(one -> one.name().equals(style.name()));
     all.add(style);
-    return new Document(items, all, palette, wear);
+    return new Document(items, all, palette, wear, wording);
   }
 
   /// The same document without a style; tables that wear it wear another.
@@ -131,16 +152,22 @@ public record Document(List<Item> items, List<HouseStyle> styles, Palette palett
                     : table;
           });
     }
-    return new Document(others, fewer, palette, wear);
+    return new Document(others, fewer, palette, wear, wording);
   }
 
   /// The same document in other inks.
   public Document withPalette(Palette other) {
-    return new Document(items, styles, other, wear);
+    return new Document(items, styles, other, wear, wording);
   }
 
   /// The same document, whose new tables wear other styles.
   public Document withWear(Wear other) {
-    return new Document(items, styles, palette, other);
+    return new Document(items, styles, palette, other, wording);
+  }
+
+  /// The same document with other things said for all its tables. Stars made of probabilities
+  /// follow the levels.
+  public Document withWording(Wording other) {
+    return new Document(items, styles, palette, wear, other);
   }
 }

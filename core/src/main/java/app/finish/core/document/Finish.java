@@ -3,16 +3,20 @@ package app.finish.core.document;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.LegendSwatches;
+import app.finish.core.note.OwnNotes;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Touches;
 import app.finish.core.table.Note;
 import app.finish.core.table.Words;
+import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /// All that a person decided about one table. Applied to new numbers it gives the same table of the
@@ -29,7 +33,8 @@ import java.util.TreeMap;
 /// @param touches what was changed by hand of its look
 /// @param highlights what is to be seen first in it, the strongest first
 /// @param words words given in the place of the source's: title, units, note (the general note),
-///   source
+///   source, as they were typed, with marks of [app.finish.core.words.Markup]
+/// @param notes what was decided about the notes
 /// @param left what a check found and a person left as it is, with the reason, by the key of the
 ///   finding
 public record Finish(
@@ -39,6 +44,7 @@ public record Finish(
     Touches touches,
     List<Highlight> highlights,
     Map<PartName, String> words,
+    OwnNotes notes,
     Map<String, String> left) {
   /// Copies the highlights, and the words in the order of the parts.
   public Finish {
@@ -50,32 +56,39 @@ public record Finish(
   /// A finish that only names a style.
   public static Finish in(String style) {
     return new Finish(
-        Corrections.NONE, Arrangement.NONE, style, Touches.NONE, List.of(), Map.of(), Map.of());
+        Corrections.NONE,
+        Arrangement.NONE,
+        style,
+        Touches.NONE,
+        List.of(),
+        Map.of(),
+        OwnNotes.NONE,
+        Map.of());
   }
 
   /// The same finish with other corrections.
   public Finish withCorrections(Corrections others) {
-    return new Finish(others, arrangement, style, touches, highlights, words, left);
+    return new Finish(others, arrangement, style, touches, highlights, words, notes, left);
   }
 
   /// The same finish in another arrangement.
   public Finish withArrangement(Arrangement other) {
-    return new Finish(corrections, other, style, touches, highlights, words, left);
+    return new Finish(corrections, other, style, touches, highlights, words, notes, left);
   }
 
   /// The same finish in another style.
   public Finish withStyle(String other) {
-    return new Finish(corrections, arrangement, other, touches, highlights, words, left);
+    return new Finish(corrections, arrangement, other, touches, highlights, words, notes, left);
   }
 
   /// The same finish with other touches.
   public Finish withTouches(Touches others) {
-    return new Finish(corrections, arrangement, style, others, highlights, words, left);
+    return new Finish(corrections, arrangement, style, others, highlights, words, notes, left);
   }
 
   /// The same finish with other highlights, the strongest first.
   public Finish withHighlights(List<Highlight> others) {
-    return new Finish(corrections, arrangement, style, touches, others, words, left);
+    return new Finish(corrections, arrangement, style, touches, others, words, notes, left);
   }
 
   /// The same finish with a word of the person's own.
@@ -85,7 +98,12 @@ public record Finish(
     Map<PartName, String> more = new EnumMap<>(PartName.class);
     more.putAll(words);
     more.put(part, text);
-    return new Finish(corrections, arrangement, style, touches, highlights, more, left);
+    return new Finish(corrections, arrangement, style, touches, highlights, more, notes, left);
+  }
+
+  /// The same finish with other notes.
+  public Finish withNotes(OwnNotes others) {
+    return new Finish(corrections, arrangement, style, touches, highlights, words, others, left);
   }
 
   /// The same finish with a finding left as it is.
@@ -98,17 +116,19 @@ public record Finish(
     if (!reason.isBlank()) {
       others.put(finding, reason.strip());
     }
-    return new Finish(corrections, arrangement, style, touches, highlights, words, others);
+    return new Finish(corrections, arrangement, style, touches, highlights, words, notes, others);
   }
 
-  /// These words with the person's own put over them.
+  /// These words with the person's own put over them, but for notes of single places and titles
+  /// that follow the dimensions ([Worded] has all).
   public Words wordsOver(Words given) {
     List<Note> notes = new ArrayList<>(given.notes());
-    String note = words.get(PartName.NOTE);
-    if (note != null) {
+    Map<String, String> typed = new HashMap<>(given.typed());
+    Optional<String> note = own(PartName.NOTE, typed);
+    if (note.isPresent()) {
       given.notes().stream().filter(Note::isGeneral).findFirst().ifPresent(notes::remove);
-      if (!note.isEmpty()) {
-        notes.addFirst(Note.general(note));
+      if (!note.get().isEmpty()) {
+        notes.addFirst(Note.general(note.get()));
       }
     }
     for (Highlight highlight : highlights) {
@@ -116,10 +136,17 @@ public record Finish(
         notes.add(new Note("", highlight.legend(), LegendSwatches.of(highlight.show())));
       }
     }
-    return new Words(
-        words.getOrDefault(PartName.TITLE, given.title()),
-        words.getOrDefault(PartName.UNITS, given.units()),
-        notes,
-        words.getOrDefault(PartName.SOURCE, given.source()));
+    String title = own(PartName.TITLE, typed).orElse(given.title());
+    String units = own(PartName.UNITS, typed).orElse(given.units());
+    String source = own(PartName.SOURCE, typed).orElse(given.source());
+    return new Words(title, units, notes, source, typed);
+  }
+
+  private Optional<String> own(PartName part, Map<String, String> typed) {
+    Optional<String> text = Optional.ofNullable(words.get(part));
+    if (text.filter(Markup::isMarked).isPresent()) {
+      typed.put(Markup.plain(text.get()), text.get());
+    }
+    return text.map(Markup::plain);
   }
 }

@@ -107,7 +107,7 @@ public final class BodyDresser {
             0,
             stub + table.across().leaves().size(),
             1,
-            Run.of(groups.get(level).label(), table.marks().at(new Spot.Down(level, leaf)), look),
+            group(groups.get(level).label(), new Spot.Down(level, leaf), look),
             depthOf(groups.subList(0, level)),
             part,
             look,
@@ -294,14 +294,25 @@ public final class BodyDresser {
         column,
         columnSpan,
         rowSpan,
-        Run.of(
-            PartSelectors.pieces(label, leaf.path().get(level), table),
-            label.isEmpty() ? "" : mark(level, leaf),
-            look),
+        named(label, level, leaf, look),
         indent,
         part,
         look,
         new CellMeaning.Stub(level, leaf.index()));
+  }
+
+  private List<Run> group(String label, Spot spot, Look look) {
+    String typed = table.marks().typed(spot);
+    String mark = table.marks().at(spot);
+    return typed.isEmpty() ? Run.of(label, mark, look) : Run.rich(typed, label, mark, look);
+  }
+
+  private List<Run> named(String label, int level, Leaf leaf, Look look) {
+    String mark = label.isEmpty() ? "" : mark(level, leaf);
+    String typed = label.isEmpty() ? "" : table.marks().typed(new Spot.Down(level, leaf.index()));
+    return typed.isEmpty()
+        ? Run.of(PartSelectors.pieces(label, leaf.path().get(level), table), mark, look)
+        : Run.rich(typed, label, mark, look);
   }
 
   /// The mark of a row heading; a total named as its group bears that of the group.

@@ -4,18 +4,20 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.formula.CellExpressions;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
+import app.finish.core.note.NoteSigns;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Look;
+import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
-import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -73,15 +75,17 @@ public final class Dresser {
       return naming;
     }
 
-    /// The same table with other words around it.
-    public Ready withWords(Words words) {
-      return new Ready(table.withWords(words), naming, plans, overlays);
+    /// The same table with other words around it and other marks in it.
+    ///
+    /// @param other the table with these words and marks, the same in all else
+    public Ready worded(Table other) {
+      return new Ready(other, naming, plans, overlays);
     }
 
     /// The table in this style, dressed as it comes in sight.
     ///
-    /// @param number its number in the document, from 1
-    public Seen seen(Cascade style, int number) {
+    /// @param number its number in the document, as it is written
+    public Seen seen(Cascade style, String number) {
       Cascade cascade = laidOver(style);
       PlanForm form = PlanForm.of(cascade, overlays);
       CellLayer laid = laid(form);
@@ -90,23 +94,38 @@ public final class Dresser {
       }
       Planned planned =
           plans.computeIfAbsent(form, key -> new Planned(table, key.plan(table, laid), laid));
-      RowsOnDemand rows = unrolled(table, cascade, number, planned.plan, laid);
+      RowsOnDemand rows = unrolled(signed(cascade), cascade, number, planned.plan, laid);
       return new Seen(
           Dresser.dressed(table, cascade, rows, rows),
           planned.plan,
-          planned::decisive,
+          () -> withMarked(planned),
+          MarkedRows.labels(table.marks()),
           !cascade.changesTextsBy(new Selector.Alternate()));
     }
 
     /// The table in this style, dressed whole.
     ///
-    /// @param number its number in the document, from 1
-    public Dressed dressed(Cascade style, int number) {
+    /// @param number its number in the document, as it is written
+    public Dressed dressed(Cascade style, String number) {
       Cascade cascade = laidOver(style);
       PlanForm form = PlanForm.of(cascade, overlays);
       CellLayer laid = laid(form);
-      RowsOnDemand rows = unrolled(table, cascade, number, form.plan(table, laid), laid);
+      RowsOnDemand rows = unrolled(signed(cascade), cascade, number, form.plan(table, laid), laid);
       return Dresser.dressed(table, cascade, rows, List.copyOf(rows));
+    }
+
+    private int[] withMarked(Planned planned) {
+      int[] decisive = planned.decisive();
+      return decisive.length == planned.plan.size()
+          ? decisive
+          : MarkedRows.added(decisive, planned.plan, table.marks());
+    }
+
+    /// The table with the signs of notes that the style asks for.
+    private Table signed(Cascade cascade) {
+      String asked =
+          cascade.look(PartSelectors.of(Part.of(PartName.NOTE))).setting(Property.NOTE_SIGNS);
+      return asked.equals("as came") ? table : NoteSigns.of(asked, NoteSigns.LETTERS).on(table);
     }
 
     private CellLayer laid(PlanForm form) {
@@ -163,8 +182,14 @@ public final class Dresser {
   /// @param plan which rows its body has
   /// @param deciding finds the rows that decide how wide the columns are, by their places in the
   ///   body
+  /// @param marked the leaves down whose labels bear marks or stretches in other looks
   /// @param anyOrder whether the columns are as wide in whatever order the rows are
-  public record Seen(Dressed dressed, RowPlan plan, Supplier<int[]> deciding, boolean anyOrder) {
+  public record Seen(
+      Dressed dressed,
+      RowPlan plan,
+      Supplier<int[]> deciding,
+      Set<Integer> marked,
+      boolean anyOrder) {
     /// The rows that decide how wide the columns are, by their places in the body.
     public int[] decisive() {
       return deciding.get();
@@ -173,15 +198,25 @@ public final class Dresser {
 
   /// The table in this style.
   ///
-  /// @param number its number in the document, from 1
-  public static Dressed dress(Table table, Cascade cascade, int number) {
+  /// @param number its number in the document, as it is written
+  public static Dressed dress(Table table, Cascade cascade, String number) {
     return ready(table).dressed(cascade, number);
+  }
+
+  /// The table in this style, under a number from 1.
+  public static Dressed dress(Table table, Cascade cascade, int number) {
+    return dress(table, cascade, "" + number);
+  }
+
+  /// The table in this style, under a number from 1, dressed as it comes in sight.
+  public static Seen seen(Table table, Cascade cascade, int number) {
+    return seen(table, cascade, "" + number);
   }
 
   /// The table in this style, dressed as it comes in sight.
   ///
-  /// @param number its number in the document, from 1
-  public static Seen seen(Table table, Cascade cascade, int number) {
+  /// @param number its number in the document, as it is written
+  public static Seen seen(Table table, Cascade cascade, String number) {
     return ready(table).seen(cascade, number);
   }
 
@@ -223,7 +258,7 @@ public final class Dresser {
   }
 
   private static RowsOnDemand unrolled(
-      Table table, Cascade cascade, int number, RowPlan plan, CellLayer laid) {
+      Table table, Cascade cascade, String number, RowPlan plan, CellLayer laid) {
     boolean indented = isIndented(cascade);
     int stub = indented ? 1 : table.down().depth();
     HeadDresser heads = new HeadDresser(table, cascade, stub, indented, laid);

@@ -100,6 +100,15 @@ public final class HeadDresser {
     return next;
   }
 
+  private List<Run> named(Heading heading, int first, Spot spot, Look look) {
+    String label = label(heading, first);
+    String typed = table.marks().typed(spot);
+    String mark = table.marks().at(spot);
+    return typed.isEmpty()
+        ? Run.of(PartSelectors.pieces(label, heading, table), mark, look)
+        : Run.rich(typed, label, mark, look);
+  }
+
   private DressedCell head(Heading heading, int level, int first, int last, PartName name) {
     Part part = new Part(name, name == PartName.SPANNER ? level + 1 : 0);
     List<Selector> selectors = PartSelectors.of(part);
@@ -111,10 +120,7 @@ public final class HeadDresser {
         stub + first,
         last - first + 1,
         rowSpan,
-        Run.of(
-            PartSelectors.pieces(label(heading, first), heading, table),
-            table.marks().at(new Spot.Across(level, first)),
-            look),
+        named(heading, first, new Spot.Across(level, first), look),
         0,
         part,
         look,

@@ -22,9 +22,9 @@ public final class WordDresser {
   private final Table table;
   private final Cascade cascade;
   private final int columns;
-  private final int number;
+  private final String number;
 
-  WordDresser(Table table, Cascade cascade, int columns, int number) {
+  WordDresser(Table table, Cascade cascade, int columns, String number) {
     this.table = table;
     this.cascade = cascade;
     this.columns = columns;
@@ -37,8 +37,7 @@ public final class WordDresser {
     String leadIn = look.setting(Property.LEAD_IN);
     add(rows, Band.ABOVE, PartName.NUMBER, 0, leadIn.isEmpty() ? "" : leadIn + " " + number);
     String title = table.words().title();
-    boolean titleCase = look(PartName.TITLE).setting(Property.LETTER_CASE).equals("title");
-    add(rows, Band.ABOVE, PartName.TITLE, 0, titleCase ? TitleCase.of(title) : title);
+    add(rows, Band.ABOVE, PartName.TITLE, 0, title);
     add(rows, Band.ABOVE, PartName.UNITS, 0, units());
     addHeld(rows);
     spread(rows, rows.size() - 1, 0, gap());
@@ -109,11 +108,24 @@ public final class WordDresser {
   List<DressedRow> below() {
     List<DressedRow> rows = new ArrayList<>();
     List<Note> notes = table.words().notes();
+    boolean runsOn = look(PartName.NOTE).setting(Property.NOTE_FORM).equals("run on");
     for (int kind = 0; kind < 3; kind++) {
+      List<Run> open = new ArrayList<>();
+      int first = -1;
       for (int i = 0; i < notes.size(); i++) {
-        if (kind(notes.get(i)) == kind) {
-          addNote(rows, i, notes.get(i));
+        if (kind(notes.get(i)) != kind) {
+          continue;
         }
+        if (kind == 0 || !runsOn) {
+          addNote(rows, i, notes.get(i));
+          continue;
+        }
+        open.addAll(open.isEmpty() ? List.of() : Run.of(" ", look(PartName.NOTE)));
+        open.addAll(runs(notes.get(i)));
+        first = first < 0 ? i : first;
+      }
+      if (first >= 0) {
+        addWords(rows, Band.BELOW, PartName.NOTE, first, open, look(PartName.NOTE));
       }
     }
     add(rows, Band.BELOW, PartName.SOURCE, 0, table.words().source());
@@ -124,7 +136,7 @@ public final class WordDresser {
   /// General notes come first, then those on single places, then those on probability: the order of
   /// APA 7, 7.14.
   private static int kind(Note note) {
-    return note.isGeneral() ? 0 : Run.isRaised(note.mark()) ? 1 : 2;
+    return note.isGeneral() ? 0 : note.isProbability() ? 2 : 1;
   }
 
   private void addNote(List<DressedRow> rows, int index, Note note) {
@@ -132,12 +144,30 @@ public final class WordDresser {
       add(rows, Band.BELOW, PartName.NOTE, index, note.text(), note.swatches());
       return;
     }
+    addWords(rows, Band.BELOW, PartName.NOTE, index, runs(note), look(PartName.NOTE));
+  }
+
+  /// A note behind its mark.
+  private List<Run> runs(Note note) {
     Look look = look(PartName.NOTE);
-    boolean raised = Run.isRaised(note.mark());
-    Run mark = new Run(note.mark(), look.bold(), look.italic(), raised);
-    List<Run> runs = new ArrayList<>(List.of(mark));
-    runs.addAll(Run.of(Symbols.inText((raised ? " " : "") + note.text()), "", look));
-    addWords(rows, Band.BELOW, PartName.NOTE, index, runs, look);
+    List<Run> runs = new ArrayList<>(Run.ofMark(note.mark(), look));
+    runs.addAll(rich(Run.isRaised(note.mark()) ? " " : "", note.text(), "", look));
+    return runs;
+  }
+
+  /// A text with what was typed of its look; titles in the letters that the style asks for.
+  ///
+  /// @param gap the blank before it
+  private List<Run> rich(String gap, String text, String mark, Look look) {
+    boolean titleCase = look.setting(Property.LETTER_CASE).equals("title");
+    String typed = table.words().typed().getOrDefault(text, "");
+    String shown = titleCase ? TitleCase.of(text) : text;
+    if (typed.isEmpty()) {
+      return Run.of(Symbols.inText(gap + shown), mark, look);
+    }
+    List<Run> runs = new ArrayList<>(gap.isEmpty() ? List.of() : Run.of(gap, look));
+    runs.addAll(Run.rich(typed, shown, mark, look));
+    return runs;
   }
 
   private Look look(PartName part) {
@@ -172,12 +202,9 @@ public final class WordDresser {
       String[] drawn = swatch.split(" ", 2);
       runs.add(Run.swatch(CellSigns.drawing(drawn[0]), drawn[1]));
     }
-    String whole = swatches.isEmpty() ? leads ? " " + text : text : "\u00A0" + text;
-    runs.addAll(Run.of(Symbols.inText(whole), "", look));
+    String gap = swatches.isEmpty() ? leads ? " " : "" : "\u00A0";
     String mark = name == PartName.TITLE ? table.marks().at(new Spot.Title()) : "";
-    if (!mark.isEmpty()) {
-      runs.add(new Run(mark, look.bold(), look.italic(), Run.isRaised(mark)));
-    }
+    runs.addAll(rich(gap, text, mark, look));
     addWords(rows, band, name, index, runs, look);
   }
 

@@ -82,6 +82,11 @@ public enum Property {
   PERCENT("Percent sign", "close|spaced"),
   /// What stands before the text, such as "Note." before a note.
   LEAD_IN("Lead-in", ".*"),
+  /// By which signs notes are tied to their places: "as came", or letters where none came;
+  /// "letters" a, b, c, "numbers" 1, 2, 3, or "signs" *, †, ‡.
+  NOTE_SIGNS("Signs of notes", "as came|letters|numbers|signs"),
+  /// Whether each note on single places has "lines" of its own, or they "run on".
+  NOTE_FORM("Notes on places", "lines|run on"),
   /// What stands before a figure.
   BEFORE("Before the figure", ".*"),
   /// What stands behind a figure.
@@ -190,7 +195,18 @@ public enum Property {
   /// What it is about.
   public Chapter chapter() {
     return switch (this) {
-      case FACE, SIZE, WEIGHT, SLANT, UNDERLINE, STRIKE, INK, FILL, LETTER_CASE, LEAD_IN ->
+      case FACE,
+          SIZE,
+          WEIGHT,
+          SLANT,
+          UNDERLINE,
+          STRIKE,
+          INK,
+          FILL,
+          LETTER_CASE,
+          LEAD_IN,
+          NOTE_SIGNS,
+          NOTE_FORM ->
           Chapter.TYPE;
       case BAR, SIGN, TREND, BEFORE, AFTER, INSTEAD -> Chapter.MARKS;
       case ALIGN,

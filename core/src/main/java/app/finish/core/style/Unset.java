@@ -53,6 +53,8 @@ public final class Unset {
       case DECIMAL_MARK -> "point";
       case NEGATIVE -> "minus";
       case MISSING, LEAD_IN, BEFORE, AFTER -> "";
+      case NOTE_SIGNS -> "as came";
+      case NOTE_FORM -> "lines";
       case INSTEAD -> "figure";
       case ZERO_BEFORE_POINT -> "yes";
       case UNIT_PLACE -> "cell";

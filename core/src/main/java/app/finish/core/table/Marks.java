@@ -10,13 +10,35 @@ import java.util.Map;
 /// ```
 ///
 /// @param byPlace the marks by place, none empty
-public record Marks(Map<Spot, String> byPlace) {
+/// @param typed headings of which some is italic, bold, raised or lowered, as each was typed
+public record Marks(Map<Spot, String> byPlace, Map<Spot, String> typed) {
   /// No marks.
-  public static final Marks NONE = new Marks(Map.of());
+  public static final Marks NONE = new Marks(Map.of(), Map.of());
 
-  /// Copies the map.
+  /// Copies the maps.
   public Marks {
     byPlace = Map.copyOf(byPlace);
+    typed = Map.copyOf(typed);
+  }
+
+  /// Marks on a table whose headings are all in one look.
+  public Marks(Map<Spot, String> byPlace) {
+    this(byPlace, Map.of());
+  }
+
+  /// A heading as it was typed, with its marks; the empty string for one in one look.
+  public String typed(Spot place) {
+    return typed.isEmpty() ? "" : typed.getOrDefault(place, "");
+  }
+
+  /// The same headings under other marks.
+  public Marks withMarks(Map<Spot, String> others) {
+    return new Marks(others, typed);
+  }
+
+  /// The same marks over headings typed so.
+  public Marks withTyped(Map<Spot, String> others) {
+    return new Marks(byPlace, others);
   }
 
   /// The mark in a place, or the empty string.

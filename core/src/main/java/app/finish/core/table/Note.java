@@ -1,6 +1,7 @@
 package app.finish.core.table;
 
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// A note below a table.
@@ -15,6 +16,10 @@ import java.util.regex.Pattern;
 /// @param text what it says, without its mark
 /// @param swatches what is drawn before it: a box or a sign and an ink each, such as `box bad 12%`
 public record Note(String mark, String text, List<String> swatches) {
+  private static final Pattern STARS = Pattern.compile("(?s)\\s*([*†‡+]+)\\s*(.*)");
+
+  private static final Pattern LEVEL = Pattern.compile("^\\s*(?i:p|sig\\.?)\\s*[<≤=>]");
+
   /// Copies the swatches.
   public Note {
     swatches = List.copyOf(swatches);
@@ -33,6 +38,35 @@ public record Note(String mark, String text, List<String> swatches) {
   /// Whether it is on the whole table.
   public boolean isGeneral() {
     return mark.isEmpty();
+  }
+
+  /// A note on levels of probability: "*p < .05. **p < .01." The star that it begins with is its
+  /// mark.
+  public static Note probability(String text) {
+    Matcher matcher = STARS.matcher(text);
+    return matcher.matches()
+        ? new Note(matcher.group(1), matcher.group(2))
+        : new Note("*", text.strip());
+  }
+
+  /// Whether it is on levels of probability.
+  public boolean isProbability() {
+    return !isGeneral() && LEVEL.matcher(text).find();
+  }
+
+  /// Whether it is on single places, which bear its mark.
+  public boolean isSpecific() {
+    return !isGeneral() && !isProbability();
+  }
+
+  /// The same note under another mark.
+  public Note marked(String other) {
+    return new Note(other, text, swatches);
+  }
+
+  /// The same note in other words.
+  public Note saying(String other) {
+    return new Note(mark, other, swatches);
   }
 
   /// Whether a cell's mark, such as "b,c" or "**", calls for this note. A note on levels of

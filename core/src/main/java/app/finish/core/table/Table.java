@@ -59,6 +59,11 @@ public record Table(
     return new Table(down, across, measures, body, held, others, marks);
   }
 
+  /// The same table with other marks.
+  public Table withMarks(Marks others) {
+    return new Table(down, across, measures, body, held, words, others);
+  }
+
   /// The same table with other values.
   public Table withBody(Body other) {
     return new Table(down, across, measures, other, held, words, marks);

@@ -38,7 +38,7 @@ public class GridLinesTest {
 
   private static Dressed dressed(Table table, Touches touches) {
     Cascade plain = TestStyles.book().cascade("House");
-    return Dresser.dress(table, plain.touched(touches), 1);
+    return Dresser.dress(table, plain.touched(touches), "1");
   }
 
   private static Touches touch(Selector selector, Property property) {
@@ -124,7 +124,7 @@ public class GridLinesTest {
     Selector column = new Selector.OfPlace(List.of(), path, true);
     Cascade cascade =
         TestStyles.book().cascade("House").touched(touch(column, Property.RULE_BELOW));
-    Dressed dressed = Dresser.ready(arranged).dressed(cascade, 1);
+    Dressed dressed = Dresser.ready(arranged).dressed(cascade, "1");
     assertThat(bearing(dressed, cell -> cell.look().ruleBelow()))
         .hasSize(1)
         .allMatch(

@@ -95,7 +95,7 @@ public class OverlayTest {
   @Test
   public void itLiesOverTheStyleAndBelowTouches() {
     Dresser.Ready ready = Dresser.ready(table(3)).under(List.of(BOLD));
-    Dressed dressed = ready.dressed(cascade, 1);
+    Dressed dressed = ready.dressed(cascade, "1");
     DressedRow first = dressed.band(DressedRow.Band.BODY).getFirst();
     assertThat(first.cells().get(1).look().size()).isLessThan(30);
     assertThat(first.cells().get(2).look().size()).isEqualTo(30);
@@ -104,7 +104,7 @@ public class OverlayTest {
     Touches touches =
         Touches.NONE.with(
             new Selector.OfPlace(List.of("R0"), List.of("Cost"), false), Property.SIZE, "11 pt");
-    Dressed touched = ready.dressed(cascade.touched(touches), 1);
+    Dressed touched = ready.dressed(cascade.touched(touches), "1");
     assertThat(touched.band(DressedRow.Band.BODY).getFirst().cells().get(2).look().size())
         .isEqualTo(11);
   }
@@ -114,9 +114,10 @@ public class OverlayTest {
     Fonts fonts = new Fonts();
     Table table = table(400);
     Proof plain =
-        new Compositor(fonts).layOut(Dresser.ready(table).dressed(cascade, 1), Paper.A4.unpaged());
+        new Compositor(fonts)
+            .layOut(Dresser.ready(table).dressed(cascade, "1"), Paper.A4.unpaged());
     Dresser.Ready ready = Dresser.ready(table).under(List.of(BOLD));
-    Proof whole = new Compositor(fonts).layOut(ready.dressed(cascade, 1), Paper.A4.unpaged());
+    Proof whole = new Compositor(fonts).layOut(ready.dressed(cascade, "1"), Paper.A4.unpaged());
     assertThat(whole.columns().get(2).width()).isGreaterThan(plain.columns().get(2).width() * 1.5);
     double first =
         whole.pages().getFirst().boxes().stream()
@@ -131,7 +132,7 @@ public class OverlayTest {
             .orElseThrow()
             .height();
     assertThat(first).isGreaterThan(late * 1.5);
-    Scroll seen = Scroll.of(ready.seen(cascade, 1), fonts, Paper.A4.unpaged());
+    Scroll seen = Scroll.of(ready.seen(cascade, "1"), fonts, Paper.A4.unpaged());
     assertThat(seen.columns()).isEqualTo(whole.columns());
   }
 }

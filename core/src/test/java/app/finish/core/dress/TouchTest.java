@@ -93,12 +93,12 @@ public class TouchTest {
         TouchPlaces.of(naming, new CellMeaning.Body(row, column), false).orElseThrow();
     Touches touches = Touches.NONE.with(place, Property.FILL, "accent 77%");
     Cascade cascade = HOUSE.touched(touches);
-    List<DressedCell> cells = filled(Dresser.ready(before).dressed(cascade, 1), "accent 77%");
+    List<DressedCell> cells = filled(Dresser.ready(before).dressed(cascade, "1"), "accent 77%");
     assertThat(cells).extracting(DressedCell::place).contains(new CellMeaning.Body(row, column));
     String text = cells.getFirst().text();
     assertThat(cells).hasSize(1);
     Arranged after = arranged(table, random);
-    List<DressedCell> found = filled(Dresser.ready(after).dressed(cascade, 1), "accent 77%");
+    List<DressedCell> found = filled(Dresser.ready(after).dressed(cascade, "1"), "accent 77%");
     assertThat(found).hasSameSizeAs(cells);
     // The unit may stand in the head before and in the cell after, or the other way round.
     assertThat(found).extracting(cell -> bare(cell.text())).contains(bare(text));
@@ -117,7 +117,7 @@ public class TouchTest {
             Touches.NONE
                 .with(there, Property.FILL, "accent 77%")
                 .with(line, Property.SLANT, "italic"));
-    Dressed dressed = Dresser.ready(swapped).dressed(cascade, 1);
+    Dressed dressed = Dresser.ready(swapped).dressed(cascade, "1");
     assertThat(filled(dressed, "accent 77%"))
         .singleElement()
         .extracting(DressedCell::place)
@@ -139,7 +139,7 @@ public class TouchTest {
     Selector.OfPlace line =
         TouchPlaces.of(SourceLabels.of(arranged), new CellMeaning.Body(row, 0), true).orElseThrow();
     Cascade cascade = HOUSE.touched(Touches.NONE.with(line, Property.FILL, "accent 77%"));
-    List<DressedCell> cells = filled(Dresser.ready(arranged).dressed(cascade, 1), "accent 77%");
+    List<DressedCell> cells = filled(Dresser.ready(arranged).dressed(cascade, "1"), "accent 77%");
     assertThat(cells)
         .filteredOn(cell -> cell.place() instanceof CellMeaning.Body)
         .hasSize(table.body().columns())

@@ -106,9 +106,9 @@ public class HighlightLayoutTest {
     Cascade cascade = TestStyles.book().cascade(random.nextBoolean() ? "Base" : "House");
     Dresser.Ready ready =
         Dresser.ready(table).under(List.of(new HighlightOverlay(highlights, CellExpressions.NONE)));
-    Proof whole = new Compositor(FONTS).layOut(ready.dressed(cascade, 1), Paper.A4.unpaged());
+    Proof whole = new Compositor(FONTS).layOut(ready.dressed(cascade, "1"), Paper.A4.unpaged());
     Proof.Page page = whole.pages().getFirst();
-    Scroll scroll = Scroll.of(ready.seen(cascade, 1), FONTS, Paper.A4.unpaged());
+    Scroll scroll = Scroll.of(ready.seen(cascade, "1"), FONTS, Paper.A4.unpaged());
     String said = highlights.stream().map(HighlightSentence::of).toList().toString();
     assertThat(scroll.columns()).as(said).isEqualTo(whole.columns());
     assertThat(scroll.paper().height()).as(said).isCloseTo(page.height(), within(1e-6));

@@ -421,7 +421,7 @@ public class MatchesTest {
   private static Dressed dressed(List<Highlight> highlights) {
     return Dresser.ready(LOADS)
         .under(List.of(new HighlightOverlay(highlights, CellExpressions.NONE)))
-        .dressed(TestStyles.book().cascade("Base"), 1);
+        .dressed(TestStyles.book().cascade("Base"), "1");
   }
 
   private static DressedCell cell(Dressed dressed, String text) {

@@ -173,7 +173,7 @@ public class StyledLayoutTest {
       Table table = new RandomTables(seed).table();
       Cascade cascade = cascade(with(Property.SIZE, "13 pt"));
       Dresser.Ready ready = Dresser.ready(table);
-      Fit fit = Fit.of(ready, cascade, 1, Paper.A4, FONTS);
+      Fit fit = Fit.of(ready, cascade, "1", Paper.A4, FONTS);
       assertThat(fit.fits()).isEqualTo(fit.proof().paper().equals(Paper.A4));
       for (Mend remedy : fit.mends()) {
         Paper paper = remedy instanceof Mend.TurnPage ? Paper.A4.turned() : Paper.A4;
@@ -181,7 +181,7 @@ public class StyledLayoutTest {
             remedy instanceof Mend.Touch touch
                 ? Touches.NONE.with(touch.selector(), touch.property(), touch.setting())
                 : Touches.NONE;
-        Fit after = Fit.of(ready, cascade.touched(touches), 1, paper, FONTS);
+        Fit after = Fit.of(ready, cascade.touched(touches), "1", paper, FONTS);
         assertThat(after.proof().paper()).as(seed + " " + remedy).isEqualTo(paper);
         mended++;
       }

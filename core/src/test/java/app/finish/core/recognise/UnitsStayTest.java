@@ -65,7 +65,7 @@ public class UnitsStayTest {
     List<String> texts = new ArrayList<>();
     for (DressedRow row :
         Dresser.ready(Recogniser.recognise(grid, Corrections.NONE).table())
-            .dressed(book.cascade("Bare"), 1)
+            .dressed(book.cascade("Bare"), "1")
             .band(Band.BODY)) {
       for (DressedCell cell : row.cells().subList(1, row.cells().size())) {
         texts.add(cell.text());

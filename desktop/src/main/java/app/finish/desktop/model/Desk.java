@@ -7,6 +7,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.History;
+import app.finish.core.document.Worded;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
 import app.finish.core.problem.Mendable;
@@ -171,9 +172,7 @@ public final class Desk {
   /// The title of a table, the person's own or that of its source; the empty string if it has none.
   public String titleOf(DocumentTable table) {
     Finish finish = table.finish();
-    return finish
-        .wordsOver(proofs.recognition(table.source(), finish.corrections()).table().words())
-        .title();
+    return Worded.title(finish, proofs.recognition(table.source(), finish.corrections()).table());
   }
 
   public StyleBook styles() {

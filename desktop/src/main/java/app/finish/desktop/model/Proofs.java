@@ -12,6 +12,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
+import app.finish.core.document.Worded;
 import app.finish.core.dress.Dresser;
 import app.finish.core.dress.Overlay;
 import app.finish.core.layout.Paper;
@@ -25,7 +26,6 @@ import app.finish.core.style.HouseStyle;
 import app.finish.core.style.Touches;
 import app.finish.core.style.colour.Palette;
 import app.finish.core.table.Table;
-import app.finish.core.table.Words;
 import app.finish.formats.Sending;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -106,6 +106,7 @@ public final class Proofs {
     Optional<Shown> before =
         before(document, index, finish)
             .filter(shown -> Shown.isLong(shown.recognition().table()))
+            .filter(shown -> !Worded.needsWhole(finish, shown.recognition().table()))
             .filter(shown -> !shown.finish().arrangement().equals(finish.arrangement()));
     if (before.isEmpty()) {
       return Optional.empty();
@@ -121,8 +122,9 @@ public final class Proofs {
             ready
                 .get()
                 .arrangeFirst(finish.arrangement(), rows, columns)
-                .map(Dresser::readyFirst)
-                .map(dresser -> seen(document, index, finish, recognition, dresser));
+                .map(
+                    arranged ->
+                        seen(document, index, finish, arranged, Dresser.readyFirst(arranged)));
     return FirstScreen.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
   }
 
@@ -130,6 +132,7 @@ public final class Proofs {
   private Optional<Shown> before(Document document, int index, Finish finish) {
     return last.filter(one -> one.document.styles().equals(document.styles()))
         .filter(one -> one.document.palette().equals(document.palette()))
+        .filter(one -> one.document.wording().equals(document.wording()))
         .map(Last::shown)
         .filter(shown -> shown.number() == document.number(index))
         .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
@@ -154,9 +157,9 @@ public final class Proofs {
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
     Dresser.Ready dresser =
         dresser(arranged)
-            .withWords(finish.wordsOver(table.words()))
+            .worded(Worded.of(arranged, finish).table())
             .under(overlays(finish, cascade));
-    return Fit.of(dresser, cascade, document.number(index), paper, fonts);
+    return Fit.of(dresser, cascade, document.numeral(index), paper, fonts);
   }
 
   private Recognition recognised(Document document, int index, Finish finish) {
@@ -172,7 +175,7 @@ public final class Proofs {
       Paper paper) {
     DocumentTable table = document.table(index);
     Dresser.Ready dresser = dresser(arranged);
-    Dresser.Seen seen = seen(document, index, finish, recognition, dresser);
+    Dresser.Seen seen = seen(document, index, finish, arranged, dresser);
     Scroll scroll =
         before(document, index, finish)
             .filter(shown -> shown.recognition() == recognition)
@@ -192,13 +195,12 @@ public final class Proofs {
   }
 
   private Dresser.Seen seen(
-      Document document, int index, Finish finish, Recognition recognition, Dresser.Ready dresser) {
-    Words words = finish.wordsOver(recognition.table().words());
+      Document document, int index, Finish finish, Arranged arranged, Dresser.Ready dresser) {
     Cascade cascade = onScreen(document, finish);
     return dresser
-        .withWords(words)
+        .worded(Worded.of(arranged, finish).table())
         .under(overlays(finish, cascade))
-        .seen(cascade, document.number(index));
+        .seen(cascade, document.numeral(index));
   }
 
   /// The looks of a finish on a screen. The last are remembered: those that highlights make of them

@@ -102,6 +102,13 @@ public final class TallyWells {
     return others;
   }
 
+  /// Words are read only while the columns of the records are known.
+  private void readIfOpen(Runnable reading) {
+    if (columns.isPresent()) {
+      tallies.read(reading);
+    }
+  }
+
   private Node row(
       String id,
       String words,
@@ -113,7 +120,7 @@ public final class TallyWells {
     HBox.setHgrow(field, javafx.scene.layout.Priority.ALWAYS);
     field.setOnAction(
         event ->
-            tallies.read(
+            readIfOpen(
                 () -> {
                   Plan changed = read.apply(field.getText().strip());
                   tallies.ask(Texts.of("change.words", field.getText().strip()), changed);
@@ -235,7 +242,7 @@ public final class TallyWells {
     more.getStyleClass().add("well-words");
     more.setOnAction(
         event ->
-            tallies.read(
+            readIfOpen(
                 () -> {
                   List<TallyMeasure> all = new ArrayList<>(measures);
                   all.add(new PlanWords(columns.orElseThrow()).measure(more.getText().strip()));

@@ -243,7 +243,7 @@ public final class DocxTable {
     boolean differs = run.bold() != look.bold() || run.italic() != look.italic();
     boolean struck = look.setting(Property.STRIKE).equals("single");
     boolean inked = !run.ink().isEmpty();
-    if (differs || inked || run.raised() || underlined || struck) {
+    if (differs || inked || run.scale() < 1 || underlined || struck) {
       xml.open("w:rPr");
       if (run.bold() != look.bold()) {
         xml.empty("w:b", "w:val", run.bold() ? 1 : 0);
@@ -261,8 +261,8 @@ public final class DocxTable {
         boolean two = look.underline() == Look.Underline.DOUBLE;
         xml.empty("w:u", "w:val", two ? "double" : "single");
       }
-      if (run.raised()) {
-        xml.empty("w:vertAlign", "w:val", "superscript");
+      if (run.scale() < 1) {
+        xml.empty("w:vertAlign", "w:val", run.raised() ? "superscript" : "subscript");
       }
       xml.close("w:rPr");
     }

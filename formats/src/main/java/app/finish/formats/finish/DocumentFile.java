@@ -7,7 +7,9 @@ import app.finish.core.document.Finish;
 import app.finish.core.document.Item;
 import app.finish.core.document.Source;
 import app.finish.core.document.Wear;
+import app.finish.core.document.Wording;
 import app.finish.core.highlight.Highlight;
+import app.finish.core.note.OwnNotes;
 import app.finish.core.problem.Problem;
 import app.finish.core.problem.Refusal;
 import app.finish.core.recognise.said.Corrections;
@@ -17,6 +19,7 @@ import app.finish.core.style.StyleBook;
 import app.finish.core.style.Touches;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
+import app.finish.core.words.Markup;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.ZipText;
@@ -51,7 +54,11 @@ import java.util.zip.ZipFile;
 /// Document same = DocumentFile.read(Path.of("paper.finish"));
 /// ```
 public final class DocumentFile {
-  private static final int VERSION = 5;
+  private static final int VERSION = 6;
+
+  /// The first version whose words are typed with marks of italic, bold and the like.
+  private static final int MARKED = 6;
+
   private static final long LARGEST_PART = 512L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();
 
@@ -80,6 +87,9 @@ public final class DocumentFile {
     if (!document.wear().styles().isEmpty()) {
       ObjectNode wear = root.putObject("wear");
       document.wear().styles().forEach((kind, style) -> wear.put(word(kind), style));
+    }
+    if (!document.wording().equals(Wording.USUAL)) {
+      root.set("wording", WordingJson.write(document.wording()));
     }
     zip.add("finish.json", pretty(root));
     for (Item item : document.items()) {
@@ -115,6 +125,9 @@ public final class DocumentFile {
     node.put("style", finish.style());
     ObjectNode words = node.putObject("words");
     finish.words().forEach((part, text) -> words.put(part.word(), text));
+    if (!finish.notes().isEmpty()) {
+      node.set("notes", NotesJson.write(finish.notes()));
+    }
     node.set("corrections", CorrectionsJson.write(finish.corrections()));
     if (!finish.arrangement().isEmpty()) {
       node.set("arrangement", ArrangementJson.write(finish.arrangement()));
@@ -169,15 +182,16 @@ public final class DocumentFile {
     if (root.path("version").asInt() > VERSION) {
       throw new Problem(name + " was saved by a newer Finish. Open it with that one.");
     }
+    boolean marked = root.path("version").asInt() >= MARKED;
     List<Item> items = new ArrayList<>();
     for (JsonNode id : root.path("tables")) {
-      items.add(table(zip, id.asText(), name));
+      items.add(table(zip, id.asText(), name, marked));
     }
     for (JsonNode item : root.path("items")) {
       String id = item.path("id").asText();
       items.add(
           switch (kind(item.path("kind").asText(), name)) {
-            case TABLE -> table(zip, id, name);
+            case TABLE -> table(zip, id, name, marked);
           });
     }
     List<HouseStyle> styles = new ArrayList<>();
@@ -195,13 +209,21 @@ public final class DocumentFile {
         throw new Problem(name + " can't be opened: " + fault.get() + " Mend the style in it.");
       }
     }
-    return new Document(items, styles, palette(root.path("palette"), name), wear(root));
+    return new Document(
+        items,
+        styles,
+        palette(root.path("palette"), name),
+        wear(root),
+        WordingJson.read(root.path("wording"), name));
   }
 
-  private static DocumentTable table(ZipFile zip, String id, String name) throws IOException {
+  private static DocumentTable table(ZipFile zip, String id, String name, boolean marked)
+      throws IOException {
     String folder = "tables/" + id + "/";
     return new DocumentTable(
-        id, source(zip, folder, name), finish(json(zip, folder + "finish.json", name), name));
+        id,
+        source(zip, folder, name),
+        finish(json(zip, folder + "finish.json", name), name, marked));
   }
 
   private static String word(Item.Kind kind) {
@@ -252,11 +274,12 @@ public final class DocumentFile {
         GridJson.read(text(zip, folder + "source.csv", name), source, name));
   }
 
-  private static Finish finish(JsonNode node, String name) throws Problem {
+  private static Finish finish(JsonNode node, String name, boolean marked) throws Problem {
     Map<PartName, String> words = new EnumMap<>(PartName.class);
     for (Map.Entry<String, JsonNode> word : node.path("words").properties()) {
       PartName part = PartName.of(word.getKey()).orElseThrow(() -> GridJson.damaged(name));
-      words.put(part, word.getValue().asText());
+      String text = word.getValue().asText();
+      words.put(part, marked ? text : Markup.escaped(text));
     }
     Corrections corrections = CorrectionsJson.read(node.path("corrections"), name);
     Arrangement arrangement = ArrangementJson.read(node.path("arrangement"), name);
@@ -267,7 +290,8 @@ public final class DocumentFile {
     for (Map.Entry<String, JsonNode> one : node.path("left").properties()) {
       left.put(one.getKey(), one.getValue().asText());
     }
-    return new Finish(corrections, arrangement, style, touches, highlights, words, left);
+    OwnNotes notes = NotesJson.read(node.path("notes"), name);
+    return new Finish(corrections, arrangement, style, touches, highlights, words, notes, left);
   }
 
   private static JsonNode json(ZipFile zip, String part, String name) throws IOException {

@@ -124,6 +124,7 @@ public final class TableJson {
       for (JsonNode row : rows) {
         check(row.size() == across.leaves().size(), name);
       }
+      check(!measures.isEmpty(), name);
       checkMeasures(down, measures.size(), name);
       checkMeasures(across, measures.size(), name);
       Body body =

@@ -217,6 +217,9 @@ public final class HtmlWriter implements TableWriter {
       if (run.raised()) {
         target = target.appendElement("sup");
         target.attr("style", "font-size: 68%; line-height: 0");
+      } else if (run.lowered()) {
+        target = target.appendElement("sub");
+        target.attr("style", "font-size: 68%; line-height: 0");
       }
       target.appendText(run.text());
     }

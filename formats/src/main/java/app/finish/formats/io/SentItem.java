@@ -7,6 +7,6 @@ public sealed interface SentItem permits SentTable {
   /// The item as the document holds it.
   Item item();
 
-  /// The number under which readers find it, from 1.
-  int number();
+  /// The number under which readers find it, as it is written.
+  String number();
 }

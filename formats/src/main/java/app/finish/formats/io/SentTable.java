@@ -45,7 +45,7 @@ public final class SentTable implements SentItem {
   }
 
   @Override
-  public int number() {
+  public String number() {
     return numbered.number();
   }
 

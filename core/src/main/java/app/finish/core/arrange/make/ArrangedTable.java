@@ -172,6 +172,27 @@ public final class ArrangedTable {
     return new Marks(marks);
   }
 
+  /// The headings of which some is italic, bold, raised or lowered, as each was typed.
+  public Map<Spot, String> typed() {
+    Map<Spot, String> typed = new HashMap<>();
+    for (Side side : Side.values()) {
+      ofNames(trees.roots(side), side, 0, new int[1], typed);
+    }
+    return typed;
+  }
+
+  private static void ofNames(
+      List<Branch> branches, Side side, int level, int[] leaf, Map<Spot, String> typed) {
+    for (Branch branch : branches) {
+      if (branch.isRich()) {
+        typed.put(side.spot(level, leaf[0]), branch.typed());
+      }
+      int first = leaf[0];
+      ofNames(branch.children(), side, level + 1, leaf, typed);
+      leaf[0] = branch.isLeaf() ? first + 1 : leaf[0];
+    }
+  }
+
   private void ofHeadings(
       List<Branch> branches, Side side, int level, int[] leaf, Map<Spot, String> marks) {
     for (Branch branch : branches) {

@@ -9,6 +9,7 @@ import app.finish.core.arrange.tree.Trees;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Held;
 import app.finish.core.table.Measure;
+import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -42,7 +43,7 @@ public final class Holding {
     return slots.paths().stream()
         .flatMap(path -> path.get(slots.measures()).stream())
         .filter(step -> step.label().equals(move.member()))
-        .peek(step -> shown = Optional.of(step.shown()))
+        .peek(step -> shown = Optional.of(Markup.plain(step.shown())))
         .map(HeadingsByLevel.Step::measure)
         .filter(OptionalInt::isPresent)
         .findFirst()
@@ -141,7 +142,7 @@ public final class Holding {
       return List.of(
           new Branch(
               branch.label(),
-              branch.shown(),
+              branch.typed(),
               branch.role(),
               branch.measure(),
               List.of(),

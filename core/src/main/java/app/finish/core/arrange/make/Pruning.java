@@ -109,7 +109,7 @@ public final class Pruning {
     Role role = total.role() == Role.GRAND_TOTAL ? Role.GRAND_TOTAL : group.role();
     return new Branch(
         group.label(),
-        group.shown(),
+        group.typed(),
         role,
         total.measure(),
         total.children(),

@@ -13,6 +13,7 @@ import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Trees;
+import app.finish.core.words.Markup;
 import java.util.List;
 
 /// Calls a heading something else. Moves go on naming it as the source does.
@@ -44,6 +45,11 @@ public record Rename(Side side, List<String> path, String name) implements Move 
     Branch branch = at.trees().find(side, path);
     List<Branch> roots = at.trees().roots(side);
     return at.trees().with(side, Pruning.replaced(roots, branch, branch.called(name)));
+  }
+
+  @Override
+  public boolean namesRichly() {
+    return Markup.isMarked(name);
   }
 
   @Override

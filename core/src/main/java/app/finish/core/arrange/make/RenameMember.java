@@ -12,6 +12,7 @@ import app.finish.core.arrange.move.Setting;
 import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Trees;
+import app.finish.core.words.Markup;
 import java.util.List;
 
 /// Calls a member something else wherever it stands.
@@ -41,6 +42,11 @@ public record RenameMember(Side side, int level, String member, String name) imp
   public Trees made(Making at) throws NoPlace {
     Said.paths(at.trees(), side, level, member);
     return at.trees().with(side, Pruning.renamed(at.trees().roots(side), level, member, name));
+  }
+
+  @Override
+  public boolean namesRichly() {
+    return Markup.isMarked(name);
   }
 
   @Override

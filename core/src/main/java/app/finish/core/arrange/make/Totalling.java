@@ -70,7 +70,7 @@ public final class Totalling {
         (measure, some) -> {
           Branch first = some.getFirst();
           Branch child = made(first.label(), Role.MEMBER, measure, List.of(), some);
-          children.add(child.called(first.shown()));
+          children.add(child.called(first.typed()));
         });
     return made(move.name(), role, OptionalInt.empty(), children, List.of());
   }

@@ -49,6 +49,11 @@ public interface Move {
     return false;
   }
 
+  /// Whether it gives a name of which some is italic, bold, raised or lowered.
+  default boolean namesRichly() {
+    return false;
+  }
+
   /// Whether it puts the rows of all groups into one order, so that its first rows can be told
   /// without the others.
   default boolean mingles() {

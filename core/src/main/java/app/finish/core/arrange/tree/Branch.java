@@ -4,6 +4,7 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Spot;
+import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -34,7 +35,7 @@ public final class Branch {
   private volatile Optional<Shape> shape = Optional.empty();
 
   /// @param label what the source calls it
-  /// @param shown what it is called
+  /// @param shown what it is called, as it was typed
   /// @param role what it is to its dimension
   /// @param measure its measure, if it names one
   /// @param children the headings under it
@@ -63,8 +64,19 @@ public final class Branch {
     return label;
   }
 
+  /// What it is called, without the marks by which a person says how words are set.
   public String shown() {
+    return shown.equals(label) ? label : Markup.plain(shown);
+  }
+
+  /// What it is called as it was typed, with its marks.
+  public String typed() {
     return shown;
+  }
+
+  /// Whether some of its name is set otherwise than the rest.
+  public boolean isRich() {
+    return !shown.equals(label) && Markup.isMarked(shown);
   }
 
   public Role role() {
@@ -309,7 +321,7 @@ public final class Branch {
   /// heading in one arrangement and the next.
   Heading heading() {
     if (heading == UNMADE) {
-      heading = new Heading(shown, role, measure, headings(children));
+      heading = new Heading(shown(), role, measure, headings(children));
     }
     return heading;
   }

@@ -28,7 +28,7 @@ public record HeadingsByLevel(
       String label, String shown, boolean isTotal, OptionalInt measure, Optional<Branch> origin) {
     public static Step of(Branch branch) {
       boolean total = branch.role() != Role.MEMBER;
-      return new Step(branch.label(), branch.shown(), total, branch.measure(), Optional.of(branch));
+      return new Step(branch.label(), branch.typed(), total, branch.measure(), Optional.of(branch));
     }
 
     /// What tells it from its neighbours: all totals over a level are one.
@@ -38,7 +38,7 @@ public record HeadingsByLevel(
 
     /// The same total, called as another.
     public Step calledAs(Branch total) {
-      return new Step(total.label(), total.shown(), isTotal, measure, origin);
+      return new Step(total.label(), total.typed(), isTotal, measure, origin);
     }
   }
 

@@ -10,8 +10,11 @@ import java.util.List;
 /// Measures and breaks the text of cells.
 public final class Measurer {
   /// A piece of one line in one font.
+  ///
+  /// @param scale the size of its letters, as a share of the size of its cell
+  /// @param rise how far it stands above the line, as a share of that size
   public record Piece(
-      String text, Face face, double width, boolean raised, String swatch, String ink) {}
+      String text, Face face, double width, double scale, double rise, String swatch, String ink) {}
 
   /// A line of text.
   public record Line(List<Piece> pieces, double width) {}
@@ -40,7 +43,7 @@ public final class Measurer {
   }
 
   private static double size(Look look, Run run) {
-    return run.raised() ? look.size() * Run.RAISED_SIZE : look.size();
+    return look.size() * run.scale();
   }
 
   public double width(String text, DressedCell cell) {
@@ -89,7 +92,7 @@ public final class Measurer {
       StringBuilder text = new StringBuilder();
       for (String word : words(run.text())) {
         double bare = fonts.width(word.stripTrailing(), face, size(cell.look(), run));
-        boolean stays = run.raised() && text.isEmpty();
+        boolean stays = run.scale() < 1 && text.isEmpty();
         if (used + bare > width + 0.01 && !stays && (text.length() > 0 || !open.isEmpty())) {
           open.addAll(pieces(run.withText(text.toString().stripTrailing()), cell.look()));
           lines.add(line(open));
@@ -163,7 +166,7 @@ public final class Measurer {
 
   private Piece piece(String text, Face face, double size, Run run) {
     double width = fonts.width(text, face, size);
-    return new Piece(text, face, width, run.raised(), run.swatch(), run.ink());
+    return new Piece(text, face, width, run.scale(), run.rise(), run.swatch(), run.ink());
   }
 
   /// The words of a text, each with the blanks behind it. A line may also end after a dash or a

@@ -6,7 +6,6 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
-import app.finish.core.dress.Run;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
@@ -210,8 +209,8 @@ public final class PagePainter {
     char sign = CellSigns.sign(look);
     int at = sign == 0 ? -1 : piece.text().indexOf(sign);
     if (at < 0) {
-      double size = piece.raised() ? look.size() * Run.RAISED_SIZE : look.size();
-      double y = piece.raised() ? baseline - look.size() * Run.RAISED_BY : baseline;
+      double size = look.size() * piece.scale();
+      double y = baseline - look.size() * piece.rise();
       Colour ink = piece.ink().isEmpty() ? look.ink() : dressed.palette().colour(piece.ink());
       texts.add(new Mark.Text(start, y, piece.text(), piece.width(), piece.face(), size, ink));
       return;

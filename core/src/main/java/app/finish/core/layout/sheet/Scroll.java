@@ -104,10 +104,11 @@ public final class Scroll {
     RowPlan plan = seen.plan();
     Set<Integer> rows = new TreeSet<>();
     BitSet kinds = new BitSet();
-    for (int row : seen.decisive()) {
+    int[] decisive = seen.decisive();
+    for (int row : decisive) {
       rows.add(row);
       int kind = plan.kind(row);
-      if (seen.decisive().length < plan.size() && !kinds.get(kind)) {
+      if (decisive.length < plan.size() && !kinds.get(kind)) {
         kinds.set(kind);
         int cell = 0;
         for (DressedCell one :

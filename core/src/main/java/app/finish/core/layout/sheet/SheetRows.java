@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /// Where each row of a sheet stands, known before any row of the body is laid out: rows that look
 /// alike are as high as each other, and a row is laid out to know its height only if a text in it
@@ -27,6 +28,7 @@ public final class SheetRows {
 
   private final Dressed dressed;
   private final RowPlan plan;
+  private final Set<Integer> marked;
   private final Measurer measurer;
   private final ColumnWidths columns;
   private final double[] heights;
@@ -45,6 +47,7 @@ public final class SheetRows {
   SheetRows(Dresser.Seen seen, Measurer measurer, ColumnWidths columns, Paper on) {
     this.dressed = seen.dressed();
     this.plan = seen.plan();
+    this.marked = seen.marked();
     this.measurer = measurer;
     this.columns = columns;
     this.heights = new double[dressed.rows().size()];
@@ -107,7 +110,10 @@ public final class SheetRows {
       kind = kindOf(inBody);
       kinds[plan.kind(inBody)] = kind;
     }
-    boolean exact = plan.hasTexts(inBody) || !(kind.fit || fits(inBody, kind.stub));
+    boolean exact =
+        plan.hasTexts(inBody)
+            || !marked.isEmpty() && marked.contains(plan.leaf(inBody))
+            || !(kind.fit || fits(inBody, kind.stub));
     return exact ? set(inBody + dressed.bands().firstBody()).height() : kind.height;
   }
 

@@ -206,7 +206,7 @@ public class GlimpseTest {
     return (rows, columns) ->
         ready
             .arrangeFirst(arrangement, rows, columns)
-            .map(first -> Dresser.ready(first).seen(cascade, 1));
+            .map(first -> Dresser.ready(first).seen(cascade, "1"));
   }
 
   private static FirstScreen.Area sight(double bottom) {
@@ -235,7 +235,7 @@ public class GlimpseTest {
     Arrangement before =
         random.nextBoolean() ? Arrangement.NONE : Arrangement.of(RandomMoves.any(table, random));
     Arranged arranged = ready.arrange(before);
-    Scroll shown = Scroll.of(Dresser.ready(arranged).seen(cascade, 1), FONTS, Paper.A4);
+    Scroll shown = Scroll.of(Dresser.ready(arranged).seen(cascade, "1"), FONTS, Paper.A4);
     Arrangement now = before.with(RandomMoves.any(arranged.table(), random));
     double bottom = 100 + random.nextInt(5000);
     Optional<Scroll> glimpse =
