@@ -22,6 +22,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -114,8 +115,9 @@ final class CheckCommand implements Callable<Integer> {
     }
     if (manuscript != null) {
       String text = ManuscriptText.read(manuscript);
-      int tables = document.tables().size();
-      found.add(new FindingsJson.OfTable(0, manuscript.toString(), CALLED_OUT.in(text, tables)));
+      List<String> numbers =
+          IntStream.range(0, document.items().size()).mapToObj(document::numeral).toList();
+      found.add(new FindingsJson.OfTable(0, manuscript.toString(), CALLED_OUT.in(text, numbers)));
     }
     print(found, demanded.and(new Checks(List.of(CALLED_OUT))));
     return found.stream().allMatch(one -> one.findings().isEmpty()) ? 0 : Main.FINDINGS;

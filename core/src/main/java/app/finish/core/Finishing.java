@@ -7,6 +7,7 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.document.Worded;
+import app.finish.core.document.Wording;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.Dresser;
 import app.finish.core.grid.Grid;
@@ -35,8 +36,11 @@ public final class Finishing {
   private final Recognition recognition;
   private final Finish finish;
   private final Formulas formulas;
+  private final Wording wording;
 
-  private Finishing(Recognition recognition, Finish finish, Formulas formulas) {
+  private Finishing(
+      Recognition recognition, Finish finish, Formulas formulas, Wording wording) {
+    this.wording = wording;
     this.recognition = recognition;
     this.finish = finish;
     this.formulas = formulas;
@@ -50,12 +54,12 @@ public final class Finishing {
   /// Begins with a table of a document.
   public static Finishing of(DocumentTable table) {
     return new Finishing(
-        recognition(table.source(), table.finish().corrections()), table.finish(), Formulas.NONE);
+        recognition(table.source(), table.finish().corrections()), table.finish(), Formulas.NONE, Wording.USUAL);
   }
 
   /// Begins with a table of a document of which it is known what was recognised.
   public static Finishing of(DocumentTable table, Recognition recognition) {
-    return new Finishing(recognition, table.finish(), Formulas.NONE);
+    return new Finishing(recognition, table.finish(), Formulas.NONE, Wording.USUAL);
   }
 
   /// What is known of a table: recognised if it came as cells, and as it was counted if it came
@@ -73,13 +77,18 @@ public final class Finishing {
   public record Begun(Grid grid) {
     /// Applies what a person decided.
     public Finishing with(Finish finish) {
-      return new Finishing(Recogniser.recognise(grid, finish.corrections()), finish, Formulas.NONE);
+      return new Finishing(Recogniser.recognise(grid, finish.corrections()), finish, Formulas.NONE, Wording.USUAL);
     }
   }
 
   /// The same way with calculated measures, whose expressions are read by these formulas.
   public Finishing calculating(Formulas other) {
-    return new Finishing(recognition, finish, other);
+    return new Finishing(recognition, finish, other, wording);
+  }
+
+  /// The same way in a document for whose tables this is said.
+  public Finishing saying(Wording other) {
+    return new Finishing(recognition, finish, formulas, other);
   }
 
   /// What was recognised.
@@ -94,7 +103,7 @@ public final class Finishing {
 
   /// The table as it is arranged, with the words that a person gave it.
   public Table table() {
-    return Worded.of(arranged(), finish).table();
+    return Worded.of(arranged(), finish, wording).table();
   }
 
   /// The highlights that lie nowhere, since the table has not what they speak of: a sentence each,
@@ -117,7 +126,7 @@ public final class Finishing {
 
   /// The same way with another finish, where nothing about recognition is corrected otherwise.
   public Finishing restyled(Finish other) {
-    return new Finishing(recognition, other, formulas);
+    return new Finishing(recognition, other, formulas, wording);
   }
 
   /// The table in the style of its finish, as the first table of a document.
@@ -149,7 +158,7 @@ public final class Finishing {
       Arranged arranged = finishing.arranged();
       Cascade cascade = styles.cascade(finish.style()).touched(finish.touches());
       return Dresser.ready(arranged)
-          .worded(Worded.of(arranged, finish).table())
+          .worded(Worded.of(arranged, finish, finishing.wording).table())
           .under(Dresser.overlays(finish.highlights(), cascade, finishing.formulas.ofCells()))
           .dressed(cascade, number);
     }

@@ -47,6 +47,7 @@ import app.finish.desktop.shell.SystemClip;
 import app.finish.desktop.shell.TopBar;
 import app.finish.desktop.shell.WindowKeys;
 import app.finish.desktop.tally.ConnectBoard;
+import app.finish.desktop.word.WordBench;
 import app.finish.formats.Sending;
 import java.util.EnumMap;
 import java.util.List;
@@ -128,6 +129,7 @@ public final class MainWindow {
             Step.ARRANGE, new ArrangeBench(desk, tallies)::build,
             Step.DRESS, new DressBench(desk, painter, files, paper)::build,
             Step.HIGHLIGHT, new HighlightBench(desk, this::reveal)::build,
+            Step.WORD, new WordBench(desk, files)::build,
             Step.CHECK, new CheckBench(desk, this::reveal)::build,
             Step.SEND_OUT, sendOut::build);
     this.galley = new Galley(desk, painter, files::bringIn);

@@ -36,7 +36,7 @@ public class CheckTest extends WindowTest {
   private void wearApa() {
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
     click("#style-apa-7");
-    press(KeyCode.CONTROL, KeyCode.DIGIT5);
+    press(KeyCode.CONTROL, KeyCode.DIGIT6);
     settle();
   }
 
@@ -108,9 +108,9 @@ public class CheckTest extends WindowTest {
     assertThat(checks()).hasSize(before - 1).doesNotContain("arithmetic.probability");
     assertThat(ask(() -> window.desk().document().table(0).finish().left().values()))
         .containsExactly("it is taken from the report");
-    press(KeyCode.CONTROL, KeyCode.DIGIT6);
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
     assertThat(textOf("#send-open")).endsWith("it is sent all the same.");
-    press(KeyCode.CONTROL, KeyCode.DIGIT5);
+    press(KeyCode.CONTROL, KeyCode.DIGIT6);
     click("#left-1-again");
     assertThat(checks()).hasSize(before).contains("arithmetic.probability");
   }

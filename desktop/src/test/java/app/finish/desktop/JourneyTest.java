@@ -61,7 +61,7 @@ public class JourneyTest extends WindowTest {
     assertThat(dressed().style()).isEqualTo("APA 7");
     assertThat(slug()).contains("APA 7 › grand total row");
 
-    press(KeyCode.CONTROL, KeyCode.DIGIT6);
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
     Path out = folder.resolve("journey.docx");
     answers.files.add(out);
     click("#send-out");

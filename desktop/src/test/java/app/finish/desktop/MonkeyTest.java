@@ -240,8 +240,9 @@ public class MonkeyTest extends WindowTest {
                 KeyCode.DIGIT3,
                 KeyCode.DIGIT4,
                 KeyCode.DIGIT5,
-                KeyCode.DIGIT6)
-            .get(random.nextInt(6));
+                KeyCode.DIGIT6,
+                KeyCode.DIGIT7)
+            .get(random.nextInt(7));
     done.add("Ctrl+" + digit.getName());
     hand.press(KeyCode.CONTROL, digit);
     hand.release(digit, KeyCode.CONTROL);

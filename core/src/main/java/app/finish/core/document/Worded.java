@@ -10,15 +10,20 @@ import app.finish.core.table.Words;
 /// that follow the dimensions, notes with their signs.
 ///
 /// ```java
-/// Table table = Worded.of(arranged, finish).table();
+/// Table table = Worded.of(arranged, finish, document.wording()).table();
 /// ```
 public final class Worded {
   private Worded() {}
 
   /// The table, and where its notes are from.
-  public static Lettering.Lettered of(Arranged arranged, Finish finish) {
+  ///
+  /// @param wording what is said once for all tables of its document
+  public static Lettering.Lettered of(Arranged arranged, Finish finish, Wording wording) {
     Words words = finish.wordsOver(arranged.table().words());
-    return Lettering.of(arranged, titled(words, arranged.table()), finish.notes());
+    return Lettering.of(
+        arranged,
+        titled(words, arranged.table()), finish.notes(),
+        new Lettering.Said(wording.levels(), wording.glossary()));
   }
 
   /// The words with a title that is no pattern.

@@ -54,17 +54,40 @@ public final class Lettering {
     record Made() implements Origin {}
   }
 
+  /// What is said once for all tables of a document.
+  ///
+  /// @param levels the levels of probability that stars stand for, the largest first
+  /// @param glossary what abbreviations mean
+  public record Said(List<Double> levels, Map<String, String> glossary) {
+    /// What is usual.
+    public static final Said USUAL = new Said(List.of(0.05, 0.01, 0.001), Map.of());
+
+    /// Copies the collections.
+    public Said {
+      levels = List.copyOf(levels);
+      glossary = Map.copyOf(glossary);
+    }
+  }
+
+  /// Stands in a note for what the abbreviations of the table mean.
+  public static final String ABBREVIATIONS = "{abbreviations}";
+
+  /// Stands in a note for the levels of the stars in the table.
+  public static final String LEVELS = "{levels}";
+
   private record Item(Note note, Origin origin, TreeSet<Spot> places) {}
 
   private final Arranged arranged;
   private final Words words;
   private final OwnNotes own;
+  private final Said meant;
   private final List<Item> items = new ArrayList<>();
   private final List<Integer> asleep = new ArrayList<>();
   private final Map<Spot, String> marks;
   private final Map<String, String> typed;
 
-  private Lettering(Arranged arranged, Words words, OwnNotes own) {
+  private Lettering(Arranged arranged, Words words, OwnNotes own, Said said) {
+    this.meant = said;
     this.arranged = arranged;
     this.words = words;
     this.own = own;
@@ -76,13 +99,21 @@ public final class Lettering {
   ///
   /// @param words the words of the table, with the notes of the source
   public static Lettered of(Arranged arranged, Words words, OwnNotes own) {
+    return of(arranged, words, own, Said.USUAL);
+  }
+
+  /// The same, where a note that is no more than `{abbreviations}` or `{levels}` says what those of
+  /// the table mean.
+  ///
+  /// @param said what is said once for all tables
+  public static Lettered of(Arranged arranged, Words words, OwnNotes own, Said said) {
     boolean marked = words.notes().stream().anyMatch(Note::isSpecific);
     if (own.isEmpty() && !marked) {
       List<Origin> origins = new ArrayList<>();
       words.notes().forEach(note -> origins.add(origin(note)));
       return new Lettered(arranged.table().withWords(words), origins, List.of());
     }
-    return new Lettering(arranged, words, own).lettered();
+    return new Lettering(arranged, words, own, said).lettered();
   }
 
   private static Origin origin(Note note) {
@@ -200,6 +231,21 @@ public final class Lettering {
     return places;
   }
 
+  private String filled(String typed) {
+    String text = typed;
+    if (text.contains(ABBREVIATIONS)) {
+      text =
+          text.replace(
+              ABBREVIATIONS, Abbreviations.sentence(arranged.table(), meant.glossary()));
+    }
+    if (text.contains(LEVELS)) {
+      text =
+          text.replace(
+              LEVELS, new ProbabilityLevels(meant.levels()).note(arranged.table().marks()));
+    }
+    return text;
+  }
+
   private String said(String wording) {
     String plain = Markup.plain(wording);
     if (Markup.isMarked(wording)) {
@@ -214,7 +260,12 @@ public final class Lettering {
     Map<Tie, TreeSet<Spot>> found = TiedPlaces.of(arranged, ties);
     for (int i = 0; i < own.added().size(); i++) {
       OwnNote note = own.added().get(i);
-      String text = said(note.text());
+      String filled = filled(note.text());
+      if (filled.isBlank()) {
+        asleep.add(i);
+        continue;
+      }
+      String text = said(filled);
       Origin origin = new Origin.Own(i);
       switch (note.kind()) {
         case GENERAL, PERMISSION -> insertGeneral(new Item(Note.general(text), origin, empty()));

@@ -18,6 +18,7 @@ final class TiedPlaces {
   private final Arranged arranged;
   private final Map<Spot, Set<Tie>> bySource = new HashMap<>();
   private final Map<Tie, TreeSet<Spot>> found = new HashMap<>();
+  private final Map<List<List<String>>, Set<Tie>> byPath = new HashMap<>();
   private boolean figures;
 
   private TiedPlaces(Arranged arranged) {
@@ -42,7 +43,15 @@ final class TiedPlaces {
       }
       case Tie.OfCell cell ->
           inSource(cell)
-              .ifPresent(spot -> bySource.computeIfAbsent(spot, key -> new HashSet<>()).add(tie));
+              .ifPresentOrElse(
+                  spot -> bySource.computeIfAbsent(spot, key -> new HashSet<>()).add(tie),
+                  () -> {
+                    figures |= !cell.down().isEmpty() && !cell.across().isEmpty();
+                    byPath
+                        .computeIfAbsent(
+                            List.of(cell.down(), cell.across()), key -> new HashSet<>())
+                        .add(tie);
+                  });
     }
   }
 
@@ -80,7 +89,7 @@ final class TiedPlaces {
   }
 
   private void find() {
-    if (bySource.isEmpty()) {
+    if (bySource.isEmpty() && byPath.isEmpty()) {
       return;
     }
     Table table = arranged.table();
@@ -98,7 +107,15 @@ final class TiedPlaces {
     for (int row = 0; row < table.body().rows(); row++) {
       for (int column = 0; column < table.body().columns(); column++) {
         Spot here = new Spot.Figure(row, column);
-        arranged.origin(row, column).ifPresent(origin -> at(origin, here));
+        Optional<Spot.Figure> origin = arranged.origin(row, column);
+        if (origin.isPresent()) {
+          at(origin.get(), here);
+        } else if (!byPath.isEmpty()) {
+          at(
+              List.of(
+                  arranged.paths(Side.DOWN).get(row), arranged.paths(Side.ACROSS).get(column)),
+              here);
+        }
       }
     }
   }
@@ -110,8 +127,20 @@ final class TiedPlaces {
             || axis.depth(leaf - 1) <= level
             || axis.heading(leaf - 1, level) != axis.heading(leaf, level);
     if (first) {
-      arranged.origin(side, leaf, level).ifPresent(origin -> at(origin, side.spot(level, leaf)));
+      Optional<Spot> origin = arranged.origin(side, leaf, level);
+      Spot here = side.spot(level, leaf);
+      if (origin.isPresent()) {
+        at(origin.get(), here);
+      } else if (!byPath.isEmpty()) {
+        List<String> all = arranged.paths(side).get(leaf);
+        List<String> path = all.subList(0, Math.min(all.size(), level + 1));
+        at(side == Side.DOWN ? List.of(path, List.of()) : List.of(List.of(), path), here);
+      }
     }
+  }
+
+  private void at(List<List<String>> path, Spot here) {
+    byPath.getOrDefault(path, Set.of()).forEach(tie -> add(tie, here));
   }
 
   private void at(Spot origin, Spot here) {

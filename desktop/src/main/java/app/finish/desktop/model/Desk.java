@@ -57,6 +57,8 @@ public final class Desk {
   private final Dressing dressing;
   private final Highlighting highlighting = new Highlighting(this);
   private final PickedTables pickedTables;
+  private final Noting noting = new Noting(this);
+  private final Manuscript manuscript;
   private final Checking checking;
   private final Intake intake = new Intake(this);
   private final Showing showing;
@@ -85,6 +87,7 @@ public final class Desk {
     this.pickedTables = new PickedTables(this);
     highlighting.follow();
     this.checking = new Checking(this);
+    this.manuscript = new Manuscript(this);
   }
 
   public ReadOnlyObjectProperty<History> historyProperty() {
@@ -265,6 +268,16 @@ public final class Desk {
   /// What holds the tables against what their styles demand.
   public Checking checking() {
     return checking;
+  }
+
+  /// The words of the table at hand.
+  public Noting noting() {
+    return noting;
+  }
+
+  /// The text that the tables go with.
+  public Manuscript manuscript() {
+    return manuscript;
   }
 
   /// What arranges the table at hand.

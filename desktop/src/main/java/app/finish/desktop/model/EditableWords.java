@@ -2,19 +2,21 @@ package app.finish.desktop.model;
 
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
+import app.finish.core.note.Lettering;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Words;
+import java.util.List;
 import java.util.Optional;
 
 /// The words around the table that is shown, as they can be edited.
 ///
 /// @param words the words, with the person's own over those of the source
-public record EditableWords(Words words) {
+/// @param origins where each of the notes is from
+public record EditableWords(Words words, List<Lettering.Origin> origins) {
   public static EditableWords of(Optional<Shown> shown) {
-    return new EditableWords(
-        shown
-            .map(at -> at.table().finish().wordsOver(at.recognition().table().words()))
-            .orElse(Words.NONE));
+    return shown
+        .map(at -> new EditableWords(at.worded().table().words(), at.worded().origins()))
+        .orElse(new EditableWords(Words.NONE, List.of()));
   }
 
   /// Whether a cell is one whose words can be edited in place.
@@ -22,7 +24,9 @@ public record EditableWords(Words words) {
     return cell.place() instanceof CellMeaning.Word word
         && switch (word.part()) {
           case NUMBER, TITLE, UNITS, SOURCE -> true;
-          case NOTE -> word.index() == generalNote();
+          case NOTE ->
+              word.index() < origins.size()
+                  && !(origins.get(word.index()) instanceof Lettering.Origin.Made);
           default -> false;
         };
   }
@@ -32,13 +36,19 @@ public record EditableWords(Words words) {
     return words.generalNotePlace().orElse(-1);
   }
 
-  /// What stands in a part; for notes, the general one.
+  /// What stands in a part as it is typed; for notes, the general one.
   public String of(PartName part) {
-    return switch (part) {
-      case TITLE -> words.title();
-      case UNITS -> words.units();
-      case SOURCE -> words.source();
-      default -> words.generalNote();
-    };
+    return words.typed(
+        switch (part) {
+          case TITLE -> words.title();
+          case UNITS -> words.units();
+          case SOURCE -> words.source();
+          default -> words.generalNote();
+        });
+  }
+
+  /// What a note says, as it is typed.
+  public String note(int index) {
+    return words.typed(words.notes().get(index).text());
   }
 }

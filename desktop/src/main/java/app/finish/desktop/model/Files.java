@@ -12,6 +12,7 @@ import app.finish.formats.OutputFormat;
 import app.finish.formats.Sources;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.html.HtmlWriter;
+import app.finish.formats.manuscript.ManuscriptText;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.samples.Samples;
 import app.finish.records.RecordsGuess;
@@ -362,6 +363,19 @@ public final class Files {
   /// Puts the table at hand on the clipboard, as HTML and as text.
   public void copy() {
     desk.table().ifPresent(table -> copy(desk.document(), desk.indexProperty().get()));
+  }
+
+  /// Asks for the text that the tables go with, and reads it.
+  public void readManuscript() {
+    picker
+        .toRead(Texts.of("files.manuscripts"), starred(ManuscriptText.ENDINGS))
+        .ifPresent(desk.manuscript()::read);
+  }
+
+  /// Puts words on the clipboard.
+  public void copyWords(String words) {
+    clip.put(words, words);
+    desk.say(Texts.of("word.copied", words));
   }
 
   /// A table as it is pasted elsewhere.

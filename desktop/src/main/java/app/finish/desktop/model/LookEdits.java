@@ -217,18 +217,32 @@ public final class LookEdits {
   }
 
   /// Takes what was written in the place of the number: the word before it, or nothing for no
-  /// number. The number itself follows from the order of the tables.
+  /// number; and another form of it for all tables, such as "A3" or "A{n}". The place in the order is
+  /// what it is.
   public void number(String written) {
-    String number = "" + desk.document().number(desk.indexProperty().get());
-    String word =
-        written.endsWith(number)
-            ? written.substring(0, written.length() - number.length())
-            : written;
-    if (!written.isEmpty() && !written.endsWith(number)) {
+    int index = desk.indexProperty().get();
+    String number = desk.document().numeral(index);
+    String last = written.substring(written.lastIndexOf(' ') + 1);
+    String word = written.substring(0, written.length() - last.length()).strip();
+    boolean form = last.contains("{n}") || last.matches(".*[0-9].*");
+    if (written.isEmpty() || last.equals(number)) {
+      change(Selector.of(PartName.NUMBER), Property.LEAD_IN, word);
+      return;
+    }
+    if (!form || !last.contains("{n}") && !isPlaceOf(last, index)) {
       desk.tell(new Refusal(Texts.of("words.number", number)));
       return;
     }
-    change(Selector.of(PartName.NUMBER), Property.LEAD_IN, word.strip());
+    desk.noting().say(Texts.of("change.numbering"), wording -> wording.withNumbering(last));
+    change(Selector.of(PartName.NUMBER), Property.LEAD_IN, word);
+  }
+
+  /// Whether a number ends in the place that a table has.
+  private boolean isPlaceOf(String written, int index) {
+    Document document = desk.document();
+    Document other =
+        document.withWording(document.wording().withNumbering(written));
+    return other.numeral(index).equals(written);
   }
 
   /// Whether anything is set just here, in one of several places.

@@ -157,7 +157,7 @@ public final class Proofs {
     Cascade cascade = sending.styles(document).cascade(finish.style()).touched(finish.touches());
     Dresser.Ready dresser =
         dresser(arranged)
-            .worded(Worded.of(arranged, finish).table())
+            .worded(Worded.of(arranged, finish, document.wording()).table())
             .under(overlays(finish, cascade));
     return Fit.of(dresser, cascade, document.numeral(index), paper, fonts);
   }
@@ -191,14 +191,15 @@ public final class Proofs {
         known(table.source(), finish.corrections()).findings,
         arranged,
         scroll,
-        dresser.naming());
+        dresser.naming(),
+        Worded.of(arranged, finish, document.wording()));
   }
 
   private Dresser.Seen seen(
       Document document, int index, Finish finish, Arranged arranged, Dresser.Ready dresser) {
     Cascade cascade = onScreen(document, finish);
     return dresser
-        .worded(Worded.of(arranged, finish).table())
+        .worded(Worded.of(arranged, finish, document.wording()).table())
         .under(overlays(finish, cascade))
         .seen(cascade, document.numeral(index));
   }

@@ -7,6 +7,7 @@ import app.finish.core.document.Finish;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.SourceLabels;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.core.note.Lettering;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.table.Table;
 import java.util.List;
@@ -21,6 +22,7 @@ import java.util.List;
 /// @param arranged the table in its arrangement
 /// @param scroll how it looks, laid out as it comes in sight
 /// @param naming the labels by which touches know its places
+/// @param worded the table with all its words and the signs of its notes
 public record Shown(
     DocumentTable table,
     int number,
@@ -29,7 +31,8 @@ public record Shown(
     List<Finding> findings,
     Arranged arranged,
     Scroll scroll,
-    SourceLabels naming) {
+    SourceLabels naming,
+    Lettering.Lettered worded) {
   private static final int LONG_FROM = 2000;
 
   /// Whether a table has so many rows or columns that what is in sight of it is worth looking for

@@ -8,6 +8,7 @@ public enum Step {
   ARRANGE("step.arrange"),
   DRESS("step.dress"),
   HIGHLIGHT("step.highlight"),
+  WORD("step.word"),
   CHECK("step.check"),
   SEND_OUT("step.sendOut");
 

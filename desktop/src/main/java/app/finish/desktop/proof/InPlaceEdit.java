@@ -1,5 +1,6 @@
 package app.finish.desktop.proof;
 
+import app.finish.desktop.kit.WordField;
 import java.util.function.Consumer;
 import javafx.geometry.Bounds;
 import javafx.scene.control.TextField;
@@ -31,6 +32,7 @@ public final class InPlaceEdit {
     proof.getChildren().removeIf(node -> node instanceof TextField);
     TextField field = new TextField(text);
     field.setId("edit-in-place");
+    WordField.takeKeys(field);
     field.getStyleClass().add("edit-in-place");
     field.setAccessibleText(name);
     field.setPromptText(name);

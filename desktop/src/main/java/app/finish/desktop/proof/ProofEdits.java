@@ -4,7 +4,9 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
+import app.finish.core.note.OwnNote;
 import app.finish.core.style.PartName;
+import app.finish.core.words.Markup;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.EditableWords;
@@ -83,9 +85,44 @@ public final class ProofEdits {
               name -> new Renaming(desk).stubHead(head.level(), name));
       case CellMeaning.Word(PartName word, int _) when word == PartName.NUMBER ->
           begin(part.label(), box.cell().text(), field, size, desk.dressing().looks()::number);
+      case CellMeaning.Word(PartName word, int index) when word == PartName.NOTE ->
+          begin(
+              part.label(),
+              words().note(index),
+              field,
+              size,
+              written -> desk.noting().reword(words().origins().get(index), written));
+      case CellMeaning.Word(PartName word, int _) when word == PartName.TITLE ->
+          begin(
+              part.label(),
+              desk.noting().title(),
+              field,
+              size,
+              written -> desk.word(part, written));
       default ->
           begin(part.label(), words().of(part), field, size, written -> desk.word(part, written));
     }
+  }
+
+  /// Writes a note on what is picked, where notes stand.
+  void tieNote() {
+    if (desk.noting().picked().isEmpty()) {
+      desk.say(Texts.of("word.pickFirst"));
+      return;
+    }
+    view.scroll()
+        .ifPresent(
+            scroll -> {
+              double margin = scroll.paper().margin();
+              double y = scroll.paper().height() - margin;
+              Bounds at = view.inView(margin, y, scroll.paper().width() - 2 * margin, 11 * 1.9);
+              begin(
+                  Texts.of("word.noteOn", desk.noting().pickedWords()),
+                  "",
+                  at,
+                  11,
+                  written -> desk.noting().add(OwnNote.Kind.SPECIFIC, written));
+            });
   }
 
   private void heading(Side side, int leaf, int level, Bounds at, double size) {
@@ -94,7 +131,9 @@ public final class ProofEdits {
       return;
     }
     List<String> path = arranged.get().paths(side).get(leaf).subList(0, level + 1);
-    String now = side.of(arranged.get().table()).leaves().get(leaf).labels().get(level);
+    String label = side.of(arranged.get().table()).leaves().get(leaf).labels().get(level);
+    String typed = arranged.get().table().marks().typed(side.spot(level, leaf));
+    String now = typed.isEmpty() ? Markup.escaped(label) : typed;
     begin(
         Texts.of("arrange.rename"),
         now,

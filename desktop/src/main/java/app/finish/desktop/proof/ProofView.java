@@ -379,6 +379,11 @@ public final class ProofView extends Pane {
     new ProofEdits(desk, this).edit(part);
   }
 
+  /// Writes a note on what is picked.
+  public void tieNote() {
+    new ProofEdits(desk, this).tieNote();
+  }
+
   /// Scrolls so that a cell is in sight.
   public void reveal(CellBox box) {
     Scroll now = scroll().orElseThrow();

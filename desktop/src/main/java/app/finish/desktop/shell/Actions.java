@@ -154,6 +154,8 @@ public final class Actions {
     add(all, "action.editUnits", "", table, () -> proof.edit(PartName.UNITS));
     add(all, "action.editSource", "", table, () -> proof.edit(PartName.SOURCE));
     add(all, "action.editNote", "Shortcut+Shift+N", table, () -> proof.edit(PartName.NOTE));
+    add(all, "action.tieNote", "Shortcut+J", table, proof::tieNote);
+    add(all, "action.readManuscript", "", table, files::readManuscript);
     add(all, "action.liftCorrections", "", this::hasCorrections, desk::liftCorrections);
     add(
         all,

@@ -3,7 +3,6 @@ package app.finish.desktop.shell;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
-import app.finish.core.document.Worded;
 import app.finish.core.layout.Paper;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.ProofPainter;
@@ -211,7 +210,7 @@ public final class Galley extends HBox {
     }
     Consumer<Shown> take =
         shown -> {
-          String words = Worded.of(shown.arranged(), table.finish()).table().words().title();
+          String words = shown.worded().table().words().title();
           String name = words.isEmpty() ? heads(shown, table.source().name()) : words;
           drawn.put(table.id(), new Drawn(table, index, inks, name));
           call(title, tile, index, name);

@@ -1,6 +1,7 @@
 package app.finish.desktop.shell;
 
 import app.finish.core.style.HouseStyle;
+import app.finish.desktop.kit.WordField;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.proof.ProofView;
@@ -76,6 +77,9 @@ public final class WindowKeys {
   private boolean isForText(KeyEvent event) {
     return switch (event.getCode()) {
       case C, V, X, A -> !event.isShiftDown();
+      case I, B, PERIOD, COMMA ->
+          WordField.isForWords(event)
+              && scene.getFocusOwner().getStyleClass().contains(WordField.RICH);
       case Z ->
           scene.getFocusOwner() instanceof TextInputControl text
               && (event.isShiftDown() ? text.isRedoable() : text.isUndoable());

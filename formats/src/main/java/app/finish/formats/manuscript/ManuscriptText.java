@@ -29,6 +29,10 @@ import org.jsoup.parser.Parser;
 /// String text = ManuscriptText.read(Path.of("paper.docx"));
 /// ```
 public final class ManuscriptText {
+  /// The endings of files that are read.
+  public static final List<String> ENDINGS =
+      List.of("docx", "odt", "md", "markdown", "txt", "tex");
+
   private static final int LARGEST = 64 << 20;
 
   /// The number of a table on a line of its own.
