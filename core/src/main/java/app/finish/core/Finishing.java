@@ -38,8 +38,7 @@ public final class Finishing {
   private final Formulas formulas;
   private final Wording wording;
 
-  private Finishing(
-      Recognition recognition, Finish finish, Formulas formulas, Wording wording) {
+  private Finishing(Recognition recognition, Finish finish, Formulas formulas, Wording wording) {
     this.wording = wording;
     this.recognition = recognition;
     this.finish = finish;
@@ -54,7 +53,10 @@ public final class Finishing {
   /// Begins with a table of a document.
   public static Finishing of(DocumentTable table) {
     return new Finishing(
-        recognition(table.source(), table.finish().corrections()), table.finish(), Formulas.NONE, Wording.USUAL);
+        recognition(table.source(), table.finish().corrections()),
+        table.finish(),
+        Formulas.NONE,
+        Wording.USUAL);
   }
 
   /// Begins with a table of a document of which it is known what was recognised.
@@ -77,7 +79,8 @@ public final class Finishing {
   public record Begun(Grid grid) {
     /// Applies what a person decided.
     public Finishing with(Finish finish) {
-      return new Finishing(Recogniser.recognise(grid, finish.corrections()), finish, Formulas.NONE, Wording.USUAL);
+      return new Finishing(
+          Recogniser.recognise(grid, finish.corrections()), finish, Formulas.NONE, Wording.USUAL);
     }
   }
 

@@ -146,9 +146,7 @@ public class WordTest extends WindowTest {
     click("#say-abbreviations");
     assertThat(notes())
         .anyMatch(
-            note ->
-                note.contains(
-                    "M = mean; SD = standard deviation; OTP = on-time performance."));
+            note -> note.contains("M = mean; SD = standard deviation; OTP = on-time performance."));
     assertThat(ask(() -> window.desk().document().wording().glossary()))
         .containsEntry("OTP", "on-time performance");
   }
@@ -195,7 +193,8 @@ public class WordTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.DIGIT5);
     Path text =
         Files.writeString(
-            folder.resolve("paper.md"), "As Table 2 shows, fares fell. See also Table 1 and Table 5.\n");
+            folder.resolve("paper.md"),
+            "As Table 2 shows, fares fell. See also Table 1 and Table 5.\n");
     answers.files.add(text);
     click("#manuscript-read");
     settle();
@@ -209,10 +208,12 @@ public class WordTest extends WindowTest {
             "The text calls Table 1 out only after Table 2.",
             "The text calls Table 5 out, and there is none.");
     click("#manuscript-order");
-    assertThat(ask(() -> window.desk().document().tables().stream().map(DocumentTable::id).toList()))
+    assertThat(
+            ask(() -> window.desk().document().tables().stream().map(DocumentTable::id).toList()))
         .containsExactly("t2", "t1");
     press(KeyCode.CONTROL, KeyCode.Z);
-    assertThat(ask(() -> window.desk().document().tables().stream().map(DocumentTable::id).toList()))
+    assertThat(
+            ask(() -> window.desk().document().tables().stream().map(DocumentTable::id).toList()))
         .containsExactly("t1", "t2");
   }
 
@@ -229,8 +230,7 @@ public class WordTest extends WindowTest {
     DocumentFile.write(document, file);
     assertThat(DocumentFile.read(file)).isEqualTo(document);
     assertThat(document.numeral(0)).isEqualTo("A1");
-    assertThat(
-            ask(() -> ((TextField) window.scene().lookup("#word-number")).getText()))
+    assertThat(ask(() -> ((TextField) window.scene().lookup("#word-number")).getText()))
         .isEqualTo("A{n}");
   }
 }

@@ -92,7 +92,11 @@ public final class Sending {
   private SentTable table(Document document, DocumentTable table, String number) {
     return new SentTable(
         table,
-        Finishing.of(table).calculating(formulas).saying(document.wording()).in(styles(document)).numbered(number),
+        Finishing.of(table)
+            .calculating(formulas)
+            .saying(document.wording())
+            .in(styles(document))
+            .numbered(number),
         fonts);
   }
 

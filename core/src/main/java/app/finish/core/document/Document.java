@@ -1,5 +1,7 @@
 package app.finish.core.document;
 
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.move.Move;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
@@ -168,6 +170,27 @@ public record Document(
   /// The same document with other things said for all its tables. Stars made of probabilities
   /// follow the levels.
   public Document withWording(Wording other) {
-    return new Document(items, styles, palette, wear, other);
+    if (other.levels().equals(wording.levels())) {
+      return new Document(items, styles, palette, wear, other);
+    }
+    List<Item> others = new ArrayList<>();
+    for (Item item : items) {
+      others.add(
+          switch (item) {
+            case DocumentTable table -> table.withFinish(atLevels(table.finish(), other.levels()));
+          });
+    }
+    return new Document(others, styles, palette, wear, other);
+  }
+
+  private static Finish atLevels(Finish finish, List<Double> levels) {
+    Arrangement arrangement = finish.arrangement();
+    for (int i = 0; i < arrangement.entries().size(); i++) {
+      Move move = arrangement.entries().get(i).move();
+      if (move.atLevels(levels) != move) {
+        arrangement = arrangement.withReplaced(i, move.atLevels(levels));
+      }
+    }
+    return finish.withArrangement(arrangement);
   }
 }

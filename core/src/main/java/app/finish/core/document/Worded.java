@@ -22,7 +22,8 @@ public final class Worded {
     Words words = finish.wordsOver(arranged.table().words());
     return Lettering.of(
         arranged,
-        titled(words, arranged.table()), finish.notes(),
+        titled(words, arranged.table()),
+        finish.notes(),
         new Lettering.Said(wording.levels(), wording.glossary()));
   }
 

@@ -14,8 +14,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-/// Finds the abbreviations that stand in the headings of a table, and says in one sentence what they
-/// mean.
+/// Finds the abbreviations that stand in the headings of a table, and says in one sentence what
+/// they mean.
 ///
 /// ```java
 /// Abbreviations.in(table); // [M, SD, CI]
@@ -81,7 +81,8 @@ public final class Abbreviations {
     if (measure && MEAN.matcher(label).find()) {
       found.add("M");
     }
-    boolean shouting = label.length() > LONG && label.equals(label.toUpperCase(java.util.Locale.ROOT));
+    boolean shouting =
+        label.length() > LONG && label.equals(label.toUpperCase(java.util.Locale.ROOT));
     Matcher matcher = SHORT.matcher(label);
     while (matcher.find() && !(shouting && label.contains(" "))) {
       found.add(matcher.group(1));

@@ -2,6 +2,7 @@ package app.finish.core.note;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.table.Note;
+import app.finish.core.table.ProbabilityLevels;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
@@ -235,8 +236,7 @@ public final class Lettering {
     String text = typed;
     if (text.contains(ABBREVIATIONS)) {
       text =
-          text.replace(
-              ABBREVIATIONS, Abbreviations.sentence(arranged.table(), meant.glossary()));
+          text.replace(ABBREVIATIONS, Abbreviations.sentence(arranged.table(), meant.glossary()));
     }
     if (text.contains(LEVELS)) {
       text =

@@ -112,8 +112,7 @@ final class TiedPlaces {
           at(origin.get(), here);
         } else if (!byPath.isEmpty()) {
           at(
-              List.of(
-                  arranged.paths(Side.DOWN).get(row), arranged.paths(Side.ACROSS).get(column)),
+              List.of(arranged.paths(Side.DOWN).get(row), arranged.paths(Side.ACROSS).get(column)),
               here);
         }
       }

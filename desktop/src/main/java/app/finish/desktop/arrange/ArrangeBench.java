@@ -38,6 +38,7 @@ public final class ArrangeBench {
             whole,
             new DimensionPanel(desk).build(),
             new ArrangePanel(desk).build(),
+            new CellsPanel(desk).build(),
             new MoveList(desk).build(),
             new AsidePanel(desk).build(),
             new CalculatePanel(desk).build(),

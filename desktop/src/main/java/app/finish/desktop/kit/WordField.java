@@ -6,8 +6,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /// A field for words that are set: Ctrl with I, B, point or comma puts the marks for italic, bold,
-/// raised or lowered around what is chosen. Enter and going elsewhere keep what is written, Esc goes
-/// back to what stood there.
+/// raised or lowered around what is chosen. Enter and going elsewhere keep what is written, Esc
+/// goes back to what stood there.
 ///
 /// ```java
 /// TextField field = WordField.of("title", "Title", "Fares by *route*", desk::title);
@@ -66,7 +66,10 @@ public final class WordField {
 
   /// Whether a key is one of those that set words.
   public static boolean isForWords(KeyEvent event) {
-    return event.isShortcutDown() && !event.isShiftDown() && !event.isAltDown() && !mark(event).isEmpty();
+    return event.isShortcutDown()
+        && !event.isShiftDown()
+        && !event.isAltDown()
+        && !mark(event).isEmpty();
   }
 
   private static String mark(KeyEvent event) {

@@ -217,8 +217,8 @@ public final class LookEdits {
   }
 
   /// Takes what was written in the place of the number: the word before it, or nothing for no
-  /// number; and another form of it for all tables, such as "A3" or "A{n}". The place in the order is
-  /// what it is.
+  /// number; and another form of it for all tables, such as "A3" or "A{n}". The place in the order
+  /// is what it is.
   public void number(String written) {
     int index = desk.indexProperty().get();
     String number = desk.document().numeral(index);
@@ -240,8 +240,7 @@ public final class LookEdits {
   /// Whether a number ends in the place that a table has.
   private boolean isPlaceOf(String written, int index) {
     Document document = desk.document();
-    Document other =
-        document.withWording(document.wording().withNumbering(written));
+    Document other = document.withWording(document.wording().withNumbering(written));
     return other.numeral(index).equals(written);
   }
 

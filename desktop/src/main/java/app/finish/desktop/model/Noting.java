@@ -112,7 +112,9 @@ public final class Noting {
                     ? OwnNote.Kind.GENERAL
                     : note.isProbability() ? OwnNote.Kind.PROBABILITY : OwnNote.Kind.SPECIFIC);
     List<String> ties =
-        note.isSpecific() ? places(worded.table(), note).stream().map(Noting::words).toList() : List.of();
+        note.isSpecific()
+            ? places(worded.table(), note).stream().map(Noting::words).toList()
+            : List.of();
     return new Line(origin, note.mark(), kind, typed, ties, false);
   }
 
@@ -245,8 +247,7 @@ public final class Noting {
     if (line.origin() instanceof Lettering.Origin.Own(int index)) {
       change(label, notes -> notes.with(index, toggled(notes.added().get(index), picked)));
     } else if (line.origin() instanceof Lettering.Origin.Source(String key)) {
-      OwnNote adopted =
-          new OwnNote(OwnNote.Kind.SPECIFIC, line.typed(), placesOf(line.origin()));
+      OwnNote adopted = new OwnNote(OwnNote.Kind.SPECIFIC, line.typed(), placesOf(line.origin()));
       change(label, notes -> notes.reworded(key, "").with(toggled(adopted, picked)));
     }
   }

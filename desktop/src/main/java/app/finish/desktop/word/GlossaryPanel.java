@@ -3,7 +3,7 @@ package app.finish.desktop.word;
 import app.finish.core.note.Abbreviations;
 import app.finish.core.note.Lettering;
 import app.finish.core.note.OwnNote;
-import app.finish.core.note.ProbabilityLevels;
+import app.finish.core.table.ProbabilityLevels;
 import app.finish.core.table.Table;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -22,8 +22,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
-/// The abbreviations of the table with what they mean in all tables, and the levels that stars stand
-/// for.
+/// The abbreviations of the table with what they mean in all tables, and the levels that stars
+/// stand for.
 final class GlossaryPanel {
   private static final double NAME = 64;
 
@@ -61,7 +61,8 @@ final class GlossaryPanel {
     nodes.add(levels());
     boolean stars =
         table
-            .map(one -> one.marks().byPlace().values().stream().anyMatch(mark -> mark.contains("*")))
+            .map(
+                one -> one.marks().byPlace().values().stream().anyMatch(mark -> mark.contains("*")))
             .orElse(false);
     if (stars || noting.follows(Lettering.LEVELS)) {
       CheckBox said = new CheckBox(Texts.of("word.sayLevels"));

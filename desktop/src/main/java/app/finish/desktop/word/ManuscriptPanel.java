@@ -39,8 +39,7 @@ final class ManuscriptPanel {
       words.setId("callout");
       words.setWrapText(true);
       nodes.add(words);
-      nodes.add(
-          Benches.button("callout-copy", "word.copy", () -> files.copyWords(sentence)));
+      nodes.add(Benches.button("callout-copy", "word.copy", () -> files.copyWords(sentence)));
     }
     nodes.add(Benches.button("manuscript-read", "word.readManuscript", files::readManuscript));
     manuscript.textProperty().get().ifPresent(text -> said(text, nodes));

@@ -138,7 +138,8 @@ final class NotesPanel {
     specific.setOnAction(event -> begin(OwnNote.Kind.SPECIFIC));
     nodes.add(specific);
     FlowPane others = new FlowPane(6, 6);
-    for (OwnNote.Kind kind : List.of(OwnNote.Kind.GENERAL, OwnNote.Kind.PROBABILITY, OwnNote.Kind.PERMISSION)) {
+    for (OwnNote.Kind kind :
+        List.of(OwnNote.Kind.GENERAL, OwnNote.Kind.PROBABILITY, OwnNote.Kind.PERMISSION)) {
       String word = kind.name().toLowerCase(Locale.ROOT);
       Button add = Benches.button("add-" + word, "word.add." + word, () -> begin(kind));
       others.getChildren().add(add);

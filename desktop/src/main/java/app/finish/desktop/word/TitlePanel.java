@@ -47,7 +47,8 @@ final class TitlePanel {
                 "word-number",
                 Texts.of("word.numbered"),
                 noting.wording().numbering(),
-                typed -> noting.say(Texts.of("change.numbering"), one -> one.withNumbering(typed)))));
+                typed ->
+                    noting.say(Texts.of("change.numbering"), one -> one.withNumbering(typed)))));
     chapter().ifPresent(nodes::add);
     nodes.add(field("word-title", PartName.TITLE, noting.title()));
     if (!TitlePattern.isPattern(noting.title())) {
@@ -82,7 +83,8 @@ final class TitlePanel {
   }
 
   private Node field(String id, PartName part, String typed) {
-    return named(part.label(), WordField.of(id, part.label(), typed, text -> desk.word(part, text)));
+    return named(
+        part.label(), WordField.of(id, part.label(), typed, text -> desk.word(part, text)));
   }
 
   private static Node row(String name, Region control) {

@@ -30,8 +30,7 @@ import org.jsoup.parser.Parser;
 /// ```
 public final class ManuscriptText {
   /// The endings of files that are read.
-  public static final List<String> ENDINGS =
-      List.of("docx", "odt", "md", "markdown", "txt", "tex");
+  public static final List<String> ENDINGS = List.of("docx", "odt", "md", "markdown", "txt", "tex");
 
   private static final int LARGEST = 64 << 20;
 

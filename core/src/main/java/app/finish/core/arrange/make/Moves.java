@@ -38,7 +38,12 @@ public final class Moves {
           Only.KIND,
           Calculate.KIND,
           FillEmpty.KIND,
-          ReadNumbers.KIND);
+          ReadNumbers.KIND,
+          JoinMeasures.KIND,
+          TakeApart.KIND,
+          StarsFrom.KIND,
+          HalfMatrix.KIND,
+          TwoMatrices.KIND);
 
   private Moves() {}
 

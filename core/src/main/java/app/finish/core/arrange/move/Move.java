@@ -49,6 +49,11 @@ public interface Move {
     return false;
   }
 
+  /// The same move where stars stand for other levels of probability, the largest first.
+  default Move atLevels(List<Double> levels) {
+    return this;
+  }
+
   /// Whether it gives a name of which some is italic, bold, raised or lowered.
   default boolean namesRichly() {
     return false;

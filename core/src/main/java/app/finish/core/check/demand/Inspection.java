@@ -64,7 +64,8 @@ public final class Inspection {
     DocumentTable table = document.table(index);
     StyleBook book = styles.apply(document);
     Recognition recognition = recognised.apply(table);
-    Finishing finishing = Finishing.of(table, recognition).calculating(formulas).saying(document.wording());
+    Finishing finishing =
+        Finishing.of(table, recognition).calculating(formulas).saying(document.wording());
     Cascade cascade = book.cascade(table.finish().style()).touched(table.finish().touches());
     Checked checked =
         table.source().tally().isPresent()

@@ -3,7 +3,9 @@ package app.finish.core.recognise.sheet;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.table.Note;
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -37,6 +39,8 @@ public final class FootnoteMarks {
           "([-−–+(€$£]*[0-9][0-9.,]*[)%]?|[-−–+]?[.,][0-9]+[)%]?|[.–—-]|)\\s*([a-z](?:\\s*,\\s*[a-z])*)(\\.?)");
   private static final Pattern LETTERED_LABEL = Pattern.compile("(.*[.)\\]])\\s?([a-z])");
 
+  private static final Pattern NOTHING = Pattern.compile("x");
+
   /// A text and the mark that stood behind it.
   ///
   /// @param text the text without its mark
@@ -55,9 +59,10 @@ public final class FootnoteMarks {
     for (int row = 0; row < grid.rows(); row++) {
       int only = onlyFilled(grid, row);
       if (only >= 0) {
-        Note note = note(grid.at(row, only).text().strip());
-        if (!note.isGeneral()) {
-          explained.add(note.mark());
+        for (Note note : notes(grid.at(row, only).text().strip())) {
+          if (!note.isGeneral()) {
+            explained.add(note.mark());
+          }
         }
       }
     }
@@ -89,6 +94,43 @@ public final class FootnoteMarks {
       }
     }
     return Note.general(text);
+  }
+
+  /// The notes that a line of text is: notes on places may run on, each with the next letter or
+  /// number before it.
+  static List<Note> notes(String text) {
+    List<Note> notes = new ArrayList<>();
+    String rest = text;
+    while (true) {
+      Note note = note(rest);
+      Optional<Pattern> next = following(note.mark());
+      Matcher border =
+          next.map(pattern -> pattern.matcher(note.text())).orElse(NOTHING.matcher(""));
+      if (!border.find()) {
+        notes.add(note);
+        return notes;
+      }
+      notes.add(note.saying(note.text().substring(0, border.start()).strip()));
+      rest = note.text().substring(border.start()).strip();
+    }
+  }
+
+  /// Where the note with the mark behind this one begins.
+  private static Optional<Pattern> following(String mark) {
+    if (!mark.matches("[a-y1-8]")) {
+      return Optional.empty();
+    }
+    String next = String.valueOf((char) (mark.charAt(0) + 1));
+    int letter = LETTERS.indexOf(next);
+    String raised =
+        letter >= 0
+            ? String.valueOf(RAISED_LETTERS.charAt(letter))
+            : Character.isDigit(next.charAt(0))
+                ? String.valueOf(RAISED_DIGITS.charAt(next.charAt(0) - '0'))
+                : "\u0000";
+    return Optional.of(
+        Pattern.compile(
+            "\\s+" + raised + "\\s*\\S|(?<=[.;!?])\\s+" + next + "[.)]?\\s+(?=\\p{Lu})"));
   }
 
   /// What a cell says without its mark.

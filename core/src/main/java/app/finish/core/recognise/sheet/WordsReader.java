@@ -107,7 +107,7 @@ public final class WordsReader {
         units = text;
         say(row, "units", "it is the line below the title", 0.6);
       } else {
-        extra.add(FootnoteMarks.note(text));
+        extra.addAll(FootnoteMarks.notes(text));
         say(row, "note", "it is a further line of words above the table", 0.5);
       }
     }
@@ -151,8 +151,10 @@ public final class WordsReader {
           text = both.group(1);
           note = NOTE.matcher(text);
         }
-        Note read = note.matches() ? Note.general(note.group(1)) : FootnoteMarks.note(text);
-        notes.add(read);
+        List<Note> all =
+            note.matches() ? List.of(Note.general(note.group(1))) : FootnoteMarks.notes(text);
+        Note read = all.getFirst();
+        notes.addAll(all);
         String because =
             read.isGeneral()
                 ? note.matches()

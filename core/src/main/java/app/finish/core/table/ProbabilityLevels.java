@@ -1,6 +1,5 @@
-package app.finish.core.note;
+package app.finish.core.table;
 
-import app.finish.core.table.Marks;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -27,7 +26,8 @@ public record ProbabilityLevels(List<Double> levels) {
 
   /// The note on those levels whose stars stand in a table; the empty string if none does.
   public String note(Marks marks) {
-    Set<String> there = new HashSet<>(NoteSigns.tokens(marks));
+    Set<String> there = new HashSet<>();
+    marks.byPlace().values().forEach(mark -> there.addAll(List.of(mark.split("\\s*,\\s*"))));
     List<String> said = new ArrayList<>();
     for (int i = 0; i < levels.size(); i++) {
       String stars = "*".repeat(i + 1);
