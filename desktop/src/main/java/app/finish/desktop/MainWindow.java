@@ -175,6 +175,10 @@ public final class MainWindow {
     return scene;
   }
 
+  ProofPainter painter() {
+    return painter;
+  }
+
   Desk desk() {
     return desk;
   }

@@ -7,6 +7,7 @@ import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.dress.CellMeaning;
+import app.finish.core.note.OwnNote;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.colour.Colour;
@@ -15,6 +16,7 @@ import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
+import app.finish.formats.samples.ResultTables;
 import app.finish.formats.samples.Samples;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -72,19 +74,14 @@ public final class Shots {
     shots.add(new Shot("highlight", () -> highlight("Marram house", 6), () -> {}));
     shots.add(
         new Shot(
-            "dress-compare",
-            () -> wear("Marram house", 0),
-            () -> desk.dressing().againstProperty().set(Optional.of("Night"))));
-    shots.add(
-        new Shot(
             "dress-try-on",
             () -> wear("Marram house", 1),
             () -> desk.tryingProperty().set(Optional.of("APA 7"))));
     shots.add(new Shot("arrange", () -> example(13), () -> {}));
     shots.add(new Shot("arrange-heading", this::arrange, this::pickAHeading));
     shots.add(new Shot("tally", () -> toTally(6), () -> {}));
-    shots.add(new Shot("tally-crosstab", () -> toTally(7), () -> {}));
     shots.add(new Shot("records", this::records, this::firstColumn));
+    shots.add(new Shot("word", this::word, this::tied));
     shots.add(
         new Shot(
             "check",
@@ -213,6 +210,7 @@ public final class Shots {
 
   private void next() {
     if (shots.isEmpty()) {
+      printed();
       window.close();
       Platform.exit();
       return;
@@ -252,8 +250,34 @@ public final class Shots {
     pause.play();
   }
 
+  /// A note on a heading and one on a figure, with what its stars stand for.
+  private void word() {
+    wear("APA 7", 5);
+    Desk desk = window.desk();
+    desk.stepProperty().set(Step.WORD);
+    pick(new Pick(new CellMeaning.Body(2, 4), Part.of(PartName.BODY), 0));
+  }
+
+  private void tied() {
+    window.desk().noting().add(OwnNote.Kind.SPECIFIC, "One *visitor* gave no age.");
+  }
+
   private void save(String name) {
-    WritableImage image = window.scene().snapshot(null);
+    save(name, window.scene().snapshot(null));
+  }
+
+  private void printed() {
+    try {
+      Desk desk = window.desk();
+      save(
+          "apa-results",
+          PrintedResults.of(ResultTables.document(), desk.sending(), window.painter()));
+    } catch (IOException e) {
+      window.desk().tell(e);
+    }
+  }
+
+  private void save(String name, WritableImage image) {
     int width = (int) image.getWidth();
     int height = (int) image.getHeight();
     BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);

@@ -3,6 +3,7 @@ package app.finish.core.check;
 import app.finish.core.arrange.move.Move;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
+import app.finish.core.note.OwnNote;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
@@ -30,7 +31,7 @@ public sealed interface Mend {
     return switch (this) {
       case Touch touch -> touch.property() != Property.DECIMALS;
       case Lift _ -> true;
-      case Ink _, Arrange _, Correct _, Reword _, TurnPage _ -> false;
+      case Ink _, Arrange _, Correct _, Reword _, Say _, TurnPage _ -> false;
     };
   }
 
@@ -131,6 +132,25 @@ public sealed interface Mend {
     @Override
     public Document on(Document document, int index) {
       return finished(document, index, finish -> finish.withWord(part, text));
+    }
+  }
+
+  /// A note more.
+  record Say(String words, OwnNote note) implements Mend {
+    @Override
+    public String id() {
+      return "say";
+    }
+
+    @Override
+    public Document on(Document document, int index) {
+      return finished(
+          document,
+          index,
+          finish ->
+              finish.notes().added().contains(note)
+                  ? finish
+                  : finish.withNotes(finish.notes().with(note)));
     }
   }
 

@@ -1,9 +1,11 @@
 package app.finish.core.dress;
 
+import app.finish.core.number.FigureGroup;
 import app.finish.core.number.NumberFormat;
 import app.finish.core.number.NumberReader;
 import app.finish.core.number.WrittenDecimals;
 import app.finish.core.style.Look;
+import app.finish.core.style.Property;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Value;
@@ -21,6 +23,15 @@ final class FigureText {
   private static final int LIMITED = 2;
 
   private static final Pattern LIMIT = Pattern.compile("([<>≤≥])\\s*0?[.,](\\d+)(\\D*)");
+
+  private static final Pattern SIGN =
+      Pattern.compile("(?<=[(\\[,]|\\s|^)[-−–](?=\\s?[€$£]?[.0-9])");
+
+  private static final Pattern POINT = Pattern.compile("(?<=[0-9])\\.(?=[0-9])");
+
+  private static final Pattern BARE = Pattern.compile("(?<![0-9])\\.(?=[0-9])");
+
+  private static final Pattern LED = Pattern.compile("(?<![0-9.,])0\\.(?=[0-9])");
 
   private FigureText() {}
 
@@ -76,6 +87,9 @@ final class FigureText {
   /// writes its figures.
   static String of(Value.Text text, Measure measure, Look look) {
     Matcher limit = LIMIT.matcher(text.text().strip());
+    if (!FigureGroup.of(text.text()).isEmpty()) {
+      return grouped(text.text(), look);
+    }
     if (measure.kind() != MeasureKind.P || !limit.matches()) {
       return text.text();
     }
@@ -85,6 +99,16 @@ final class FigureText {
         + "\u00A0"
         + format.write(Double.parseDouble("0." + digits), "")
         + limit.group(3);
+  }
+
+  /// Figures that stand together, with the signs and marks of the style.
+  private static String grouped(String text, Look look) {
+    String sign = look.setting(Property.NEGATIVE).equals("hyphen") ? "-" : "−";
+    String signed = SIGN.matcher(text).replaceAll(sign);
+    boolean zero = look.setting(Property.ZERO_BEFORE_POINT).equals("yes");
+    String led = zero ? BARE.matcher(signed).replaceAll("0.") : LED.matcher(signed).replaceAll(".");
+    boolean comma = look.setting(Property.DECIMAL_MARK).equals("comma");
+    return comma ? POINT.matcher(led).replaceAll(",") : led;
   }
 
   private static int decimals(Value.Numeric number, Measure measure, int wanted) {

@@ -15,10 +15,14 @@ import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /// Dresses the words above and below a table.
 public final class WordDresser {
+  /// A hyphen that is the sign of a number: behind what it equals, or in an interval.
+  private static final Pattern HYPHEN = Pattern.compile("(?<=[=<>≤≥\\[]\\s?)-(?=\\.?[0-9])");
+
   private final Table table;
   private final Cascade cascade;
   private final int columns;
@@ -116,12 +120,13 @@ public final class WordDresser {
         if (kind(notes.get(i)) != kind) {
           continue;
         }
-        if (kind == 0 || !runsOn) {
+        if (!runsOn || !notes.get(i).swatches().isEmpty()) {
           addNote(rows, i, notes.get(i));
           continue;
         }
-        open.addAll(open.isEmpty() ? List.of() : Run.of(" ", look(PartName.NOTE)));
+        open.addAll(open.isEmpty() ? led(kind) : Run.of(" ", look(PartName.NOTE)));
         open.addAll(runs(notes.get(i)));
+        closed(open);
         first = first < 0 ? i : first;
       }
       if (first >= 0) {
@@ -131,6 +136,23 @@ public final class WordDresser {
     add(rows, Band.BELOW, PartName.SOURCE, 0, table.words().source());
     spread(rows, 0, gap(), 0);
     return rows;
+  }
+
+  /// What stands before the general notes.
+  private List<Run> led(int kind) {
+    Look look = look(PartName.NOTE);
+    String leadIn = look.setting(Property.LEAD_IN);
+    return kind > 0 || leadIn.isEmpty()
+        ? List.of()
+        : List.of(new Run(leadIn, look.bold(), true), new Run(" ", look.bold(), look.italic()));
+  }
+
+  /// Notes that run on end with a full stop.
+  private static void closed(List<Run> runs) {
+    Run last = runs.getLast();
+    if (!last.text().isEmpty() && !last.text().matches("(?s).*[.!?…]\\W*")) {
+      runs.set(runs.size() - 1, last.withText(last.text() + "."));
+    }
   }
 
   /// General notes come first, then those on single places, then those on probability: the order of
@@ -150,9 +172,20 @@ public final class WordDresser {
   /// A note behind its mark.
   private List<Run> runs(Note note) {
     Look look = look(PartName.NOTE);
-    List<Run> runs = new ArrayList<>(Run.ofMark(note.mark(), look));
-    runs.addAll(rich(Run.isRaised(note.mark()) ? " " : "", note.text(), "", look));
+    List<Run> runs = new ArrayList<>();
+    if (note.isGeneral()) {
+      runs.addAll(rich("", note.text(), "", look));
+      return runs;
+    }
+    runs.addAll(Run.ofMark(note.mark(), look));
+    String text = note.isProbability() ? evenly(note.text()) : note.text();
+    runs.addAll(rich(Run.isRaised(note.mark()) ? " " : "", text, "", look));
     return runs;
+  }
+
+  /// Levels of probability with each star close to its *p* (APA 7, 7.14).
+  private static String evenly(String text) {
+    return text.replaceAll("([*†‡])\\s+(?=p\\b)", "$1").replaceAll(" {2,}", " ");
   }
 
   /// A text with what was typed of its look; titles in the letters that the style asks for.
@@ -163,7 +196,9 @@ public final class WordDresser {
     String typed = table.words().typed().getOrDefault(text, "");
     String shown = titleCase ? TitleCase.of(text) : text;
     if (typed.isEmpty()) {
-      return Run.of(Symbols.inText(gap + shown), mark, look);
+      boolean minus = look.setting(Property.NEGATIVE).equals("minus");
+      String signed = minus ? HYPHEN.matcher(shown).replaceAll("−") : shown;
+      return Run.of(Symbols.inText(gap + signed), mark, look);
     }
     List<Run> runs = new ArrayList<>(gap.isEmpty() ? List.of() : Run.of(gap, look));
     runs.addAll(Run.rich(typed, shown, mark, look));

@@ -82,7 +82,8 @@ public final class Abbreviations {
       found.add("M");
     }
     boolean shouting =
-        label.length() > LONG && label.equals(label.toUpperCase(java.util.Locale.ROOT));
+        label.chars().filter(Character::isLetter).count() > LONG
+            && label.equals(label.toUpperCase(java.util.Locale.ROOT));
     Matcher matcher = SHORT.matcher(label);
     while (matcher.find() && !(shouting && label.contains(" "))) {
       found.add(matcher.group(1));

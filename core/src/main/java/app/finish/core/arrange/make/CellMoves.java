@@ -41,6 +41,9 @@ public final class CellMoves {
         break;
       }
     }
+    if (LoneSpanners.stand(table.across().headings())) {
+      all.moves.add(new LoneSpanners());
+    }
     all.apart();
     all.matrices();
     return all.moves.stream().distinct().limit(MOST).toList();
@@ -53,7 +56,11 @@ public final class CellMoves {
     List<Heading> measures =
         headings.stream().filter(one -> one.isLeaf() && one.measure().isPresent()).toList();
     for (int i = 0; i + 1 < measures.size(); i++) {
-      pair(measures.get(i), measures.get(i + 1)).ifPresent(moves::add);
+      Heading one = measures.get(i);
+      measures.subList(i + 1, measures.size()).stream()
+          .flatMap(other -> pair(one, other).stream())
+          .findFirst()
+          .ifPresent(moves::add);
     }
     Optional<Heading> p = measures.stream().filter(one -> kind(one) == MeasureKind.P).findFirst();
     if (p.isPresent()) {

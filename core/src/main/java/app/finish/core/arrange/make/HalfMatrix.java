@@ -66,26 +66,35 @@ public record HalfMatrix(boolean numbered) implements Move {
   }
 
   private static Trees numbered(Trees trees, Matrix matrix) {
-    Trees named = trees.with(Side.DOWN, called(trees.roots(Side.DOWN), matrix.rows(), true));
-    return named.with(Side.ACROSS, called(named.roots(Side.ACROSS), matrix.columns(), false));
+    Trees named =
+        trees.with(Side.DOWN, called(trees.roots(Side.DOWN), matrix.rows(), matrix.names(), true));
+    return named.with(
+        Side.ACROSS, called(named.roots(Side.ACROSS), matrix.columns(), matrix.names(), false));
   }
 
   private static List<Branch> called(
-      List<Branch> branches, List<Integer> variables, boolean withName) {
+      List<Branch> branches, List<Integer> variables, List<String> names, boolean withName) {
     List<Branch> all = new ArrayList<>();
     for (Branch branch : branches) {
-      int place = branch.isLeaf() ? variables.indexOf(branch.sourceLeaf()) : -1;
-      if (place >= 0) {
+      int place = names.indexOf(Matrix.bare(branch.label()));
+      if (place >= 0 && isOver(branch, variables.get(place))) {
         String number = "" + (place + 1);
         all.add(branch.called(withName ? number + ". " + branch.typed() : number));
       } else {
         all.add(
             branch.isLeaf()
                 ? branch
-                : branch.withChildren(called(branch.children(), variables, withName)));
+                : branch.withChildren(called(branch.children(), variables, names, withName)));
       }
     }
     return all;
+  }
+
+  /// Whether a leaf is under a branch or is it.
+  private static boolean isOver(Branch branch, int leaf) {
+    return branch.isLeaf()
+        ? branch.sourceLeaf() == leaf
+        : branch.children().stream().anyMatch(child -> isOver(child, leaf));
   }
 
   @Override

@@ -17,6 +17,7 @@ import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -106,7 +107,7 @@ public record JoinMeasures(String first, String second, Form form, String name) 
     Optional<MeasureKind> bracketed =
         form == Form.INTERVAL ? Optional.empty() : Optional.of(measures.get(other).kind());
     MeasureKind kind = form == Form.INTERVAL ? MeasureKind.INTERVAL : of.kind();
-    measures.add(new Measure(name, kind, "", of.decimals(), bracketed, of.precise()));
+    measures.add(new Measure(Markup.plain(name), kind, "", of.decimals(), bracketed, of.precise()));
     return columns.with(table.withBody(table.body().with(values)).withMeasures(measures), roots);
   }
 
@@ -120,7 +121,7 @@ public record JoinMeasures(String first, String second, Form form, String name) 
         join(branch.sourceLeaf(), right.get().sourceLeaf(), one, other, table, values);
         all.add(
             new Branch(
-                name,
+                Markup.plain(name),
                 name,
                 branch.role(),
                 OptionalInt.of(table.measures().size()),
@@ -139,7 +140,7 @@ public record JoinMeasures(String first, String second, Form form, String name) 
   /// A group of nothing but the two is their column, under the group's name (no spanner stands over
   /// one column: APA 7, 7.12).
   private Branch lone(Branch group) {
-    boolean only = group.children().size() == 1 && group.children().getFirst().label().equals(name);
+    boolean only = group.children().size() == 1 && group.children().getFirst().typed().equals(name);
     if (!only || form != Form.INTERVAL) {
       return group;
     }
@@ -171,6 +172,11 @@ public record JoinMeasures(String first, String second, Form form, String name) 
                   .replaceFirst("\\s*%$", ""));
       values.put(new Spot.Figure(row, left), text.isEmpty() ? first : Value.text(text));
     }
+  }
+
+  @Override
+  public boolean namesRichly() {
+    return Markup.isMarked(name);
   }
 
   @Override

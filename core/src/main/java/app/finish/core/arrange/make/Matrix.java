@@ -33,8 +33,12 @@ record Matrix(List<Integer> rows, List<Integer> columns, List<String> names) {
     List<Integer> columns = new ArrayList<>();
     List<String> names = new ArrayList<>();
     for (int row = from; row < to; row++) {
-      String name = bare(table.down().leaves().get(row).heading().label());
-      int column = column(table.across(), name);
+      String name = "";
+      int column = -1;
+      for (String label : table.down().leaves().get(row).labels().reversed()) {
+        name = column < 0 ? bare(label) : name;
+        column = column < 0 ? column(table.across(), name) : column;
+      }
       if (column >= 0) {
         boolean inOrder = columns.isEmpty() || column > columns.getLast();
         if (!inOrder || names.contains(name)) {
@@ -52,7 +56,7 @@ record Matrix(List<Integer> rows, List<Integer> columns, List<String> names) {
   }
 
   /// A name without the number before it.
-  private static String bare(String label) {
+  static String bare(String label) {
     return label.strip().replaceFirst("^[0-9]+[.)]\\s+", "");
   }
 

@@ -43,7 +43,8 @@ public final class Moves {
           TakeApart.KIND,
           StarsFrom.KIND,
           HalfMatrix.KIND,
-          TwoMatrices.KIND);
+          TwoMatrices.KIND,
+          LoneSpanners.KIND);
 
   private Moves() {}
 

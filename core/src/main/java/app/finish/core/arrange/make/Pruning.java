@@ -213,11 +213,34 @@ public final class Pruning {
     return branches.stream().allMatch(branch -> branch.isMember() && branch.children().size() == 1);
   }
 
+  private static boolean isOfOneMeasure(Branch branch) {
+    return branch.children().size() == 1
+        && branch.children().getFirst().isLeaf()
+        && branch.children().getFirst().measure().isPresent();
+  }
+
+  /// A heading over the one measure that is left stands for it.
+  private static Branch ofItsMeasure(Branch branch) {
+    Branch measure = branch.children().getFirst();
+    return new Branch(
+        branch.label(),
+        branch.typed(),
+        branch.role(),
+        measure.measure(),
+        List.of(),
+        measure.from(),
+        branch.origin());
+  }
+
   private static List<Branch> lifted(List<Branch> branches, int wanted, int level) throws NoPlace {
     if (level < wanted) {
       List<Branch> all = new ArrayList<>();
       for (Branch branch : branches) {
-        all.add(branch.withChildren(lifted(branch.children(), wanted, level + 1)));
+        boolean sole = level == wanted - 1 && isOfOneMeasure(branch);
+        all.add(
+            sole
+                ? ofItsMeasure(branch)
+                : branch.withChildren(lifted(branch.children(), wanted, level + 1)));
       }
       return all;
     }

@@ -4,9 +4,12 @@ import app.finish.core.check.Finding;
 import app.finish.core.check.Mend;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
-import app.finish.core.style.PartName;
+import app.finish.core.note.Abbreviations;
+import app.finish.core.note.Lettering;
+import app.finish.core.note.OwnNote;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
@@ -19,20 +22,6 @@ public final class AbbreviationsExplained extends ApaCheck {
           "DF", "SD", "SE", "SS", "MS", "ANOVA", "ANCOVA", "MANOVA", "US", "USA", "UK", "EU", "IQ",
           "II", "III", "IV", "VI", "VII", "VIII", "IX", "XI", "XII", "AM", "PM", "EUR", "USD",
           "GBP", "KG", "KM", "TOTAL", "ALL", "YES", "NO", "NA", "MDN");
-
-  /// What abbreviations mean that stand in tables of results.
-  private static final Map<String, String> MEANINGS =
-      Map.of(
-          "CI", "confidence interval",
-          "LL", "lower limit",
-          "UL", "upper limit",
-          "OR", "odds ratio",
-          "RR", "risk ratio",
-          "HR", "hazard ratio",
-          "VIF", "variance inflation factor",
-          "IQR", "interquartile range",
-          "AIC", "Akaike information criterion",
-          "BIC", "Bayesian information criterion");
 
   /// A label that is one word of so many capitals is a name.
   private static final int LONG = 4;
@@ -66,23 +55,25 @@ public final class AbbreviationsExplained extends ApaCheck {
           if (!name
               && said.add(word)
               && !Pattern.compile("\\b" + word + "\\b").matcher(notes).find()) {
-            found.accept(at(cell, word, word + " = …", "No note says what " + word + " means."));
+            found.accept(finding(cell, word));
           }
         }
       }
     }
   }
 
-  private Finding finding(Subject subject, DressedCell cell, String word) {
+  private Finding finding(DressedCell cell, String word) {
     String sentence = "No note says what " + word + " means.";
-    String meaning = MEANINGS.getOrDefault(word, "");
-    if (meaning.isEmpty()) {
-      return at(cell, word, word + " = …", sentence);
-    }
-    String said = word + " = " + meaning + ".";
-    String before = subject.table().words().generalNote();
-    String note = before.isEmpty() ? said : before + " " + said;
-    return at(
-        cell, word, said, sentence, new Mend.Reword("Say it in the note", PartName.NOTE, note));
+    Optional<String> meaning = Abbreviations.meaning(word, Map.of());
+    return meaning.isEmpty()
+        ? at(cell, word, word + " = …", sentence)
+        : at(
+            cell,
+            word,
+            word + " = " + meaning.get(),
+            sentence,
+            new Mend.Say(
+                "Say what abbreviations mean",
+                OwnNote.of(OwnNote.Kind.GENERAL, Lettering.ABBREVIATIONS)));
   }
 }

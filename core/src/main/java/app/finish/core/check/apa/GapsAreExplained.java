@@ -41,9 +41,11 @@ public final class GapsAreExplained extends ApaCheck {
           String text = cell.text().strip();
           boolean explained = text.isEmpty() ? notes.contains("mpty") : notes.contains(text);
           if (!explained) {
-            String before = subject.table().words().generalNote();
+            String before = subject.table().words().typed(subject.table().words().generalNote());
             String said =
-                (before.isEmpty() ? "" : before + " ")
+                (before.isEmpty() || subject.table().words().generalNote().isEmpty()
+                        ? ""
+                        : before + " ")
                     + (text.isEmpty() ? "Empty cells" : text)
                     + " = not obtained.";
             found.accept(

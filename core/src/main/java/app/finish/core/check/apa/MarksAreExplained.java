@@ -1,9 +1,12 @@
 package app.finish.core.check.apa;
 
 import app.finish.core.check.Finding;
+import app.finish.core.check.Mend;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.note.Lettering;
+import app.finish.core.note.OwnNote;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Note;
 import java.util.HashSet;
@@ -13,6 +16,11 @@ import java.util.function.Consumer;
 
 /// Each mark on a figure or a heading has its note, and each note its mark.
 public final class MarksAreExplained extends ApaCheck {
+  private static final Mend LEVELS =
+      new Mend.Say(
+          "Say what stars stand for in this document",
+          OwnNote.of(OwnNote.Kind.PROBABILITY, Lettering.LEVELS));
+
   public MarksAreExplained() {
     super("note-letters", "Each mark has its note, and each note its mark", "7.14");
   }
@@ -29,7 +37,11 @@ public final class MarksAreExplained extends ApaCheck {
         }
         boolean known = notes.stream().anyMatch(note -> note.explains(mark));
         if (!known && marks.add("? " + mark)) {
-          found.accept(at(cell, mark, "", "No note explains the mark " + mark + "."));
+          String sentence = "No note explains the mark " + mark + ".";
+          found.accept(
+              mark.matches("\\*{1,4}")
+                  ? at(cell, mark, mark + "p < …", sentence, LEVELS)
+                  : at(cell, mark, "", sentence));
         }
         marks.addAll(List.of(mark.split("\\s*,\\s*")));
       }

@@ -1,6 +1,8 @@
 package app.finish.core.check.apa;
 
+import app.finish.core.arrange.make.LoneSpanners;
 import app.finish.core.check.Finding;
+import app.finish.core.check.Mend;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
@@ -18,7 +20,13 @@ public final class SpannersSpan extends ApaCheck {
     for (DressedCell head : subject.heads()) {
       boolean spanner = head.part().name() == PartName.SPANNER && !head.text().isBlank();
       if (spanner && head.columnSpan() == 1) {
-        found.accept(at(head, head.text(), "", "“" + head.text() + "” spans one column only."));
+        found.accept(
+            at(
+                head,
+                head.text(),
+                "",
+                "“" + head.text() + "” spans one column only.",
+                new Mend.Arrange("Set it into the head below", new LoneSpanners())));
       } else if (spanner && !head.look().ruleBelow().isDrawn()) {
         found.accept(
             at(

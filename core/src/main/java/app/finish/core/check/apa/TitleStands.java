@@ -58,13 +58,17 @@ public final class TitleStands extends ApaCheck {
     }
     if (text.endsWith(".") && !text.endsWith("..") && !text.matches(".*\\b\\p{L}\\.\\p{L}\\.$")) {
       String without = text.substring(0, text.length() - 1);
+      String typed = subject.table().words().typed(subject.table().words().title());
       found.accept(
           at(
               title.get(),
               text,
               without,
               "The title ends with a full stop.",
-              new Mend.Reword("Take the full stop off", PartName.TITLE, without)));
+              new Mend.Reword(
+                  "Take the full stop off",
+                  PartName.TITLE,
+                  typed.replaceFirst("\\.(\\W*)$", "$1"))));
     }
   }
 }
