@@ -2,6 +2,7 @@ package app.finish.cli;
 
 import app.finish.core.check.Finding;
 import app.finish.core.check.Where;
+import app.finish.core.check.across.AcrossTables;
 import app.finish.core.check.apa.CalledOut;
 import app.finish.core.check.demand.Checks;
 import app.finish.core.check.demand.Inspection;
@@ -21,6 +22,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
@@ -109,9 +111,12 @@ final class CheckCommand implements Callable<Integer> {
       DocumentFile.write(document, out);
     }
     List<FindingsJson.OfTable> found = new ArrayList<>();
+    Map<Integer, List<Finding>> across =
+        document.items().size() > 1 ? inspection.across(document) : Map.of();
     for (int i = 0; i < document.items().size(); i++) {
       String name = document.table(i).source().name();
-      found.add(new FindingsJson.OfTable(document.number(i), name, inspection.open(document, i)));
+      found.add(
+          new FindingsJson.OfTable(document.number(i), name, all(document, i, inspection, across)));
     }
     if (manuscript != null) {
       String text = ManuscriptText.read(manuscript);
@@ -119,8 +124,23 @@ final class CheckCommand implements Callable<Integer> {
           IntStream.range(0, document.items().size()).mapToObj(document::numeral).toList();
       found.add(new FindingsJson.OfTable(0, manuscript.toString(), CALLED_OUT.in(text, numbers)));
     }
-    print(found, demanded.and(new Checks(List.of(CALLED_OUT))));
-    return found.stream().allMatch(one -> one.findings().isEmpty()) ? 0 : Main.FINDINGS;
+    print(
+        found, demanded.and(new Checks(AcrossTables.CHECKS)).and(new Checks(List.of(CALLED_OUT))));
+    return found.stream()
+            .flatMap(one -> one.findings().stream())
+            .noneMatch(one -> one.isWrong() || !AcrossTables.isAcross(one))
+        ? 0
+        : Main.FINDINGS;
+  }
+
+  /// What is open of a table, alone and beside the others.
+  private static List<Finding> all(
+      Document document, int index, Inspection inspection, Map<Integer, List<Finding>> across) {
+    List<Finding> all = new ArrayList<>(inspection.open(document, index));
+    across.getOrDefault(index, List.of()).stream()
+        .filter(one -> !document.table(index).finish().left().containsKey(one.key()))
+        .forEach(all::add);
+    return all;
   }
 
   private Document document(HouseStyle style) throws IOException {

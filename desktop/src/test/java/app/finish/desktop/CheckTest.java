@@ -137,4 +137,38 @@ public class CheckTest extends WindowTest {
     assertThat(ask(() -> ((Label) window.scene().lookup("#check-count")).getText()))
         .isEqualTo("Everything holds that APA 7 asks for.");
   }
+
+  @Test
+  public void aStyleOfOnesOwnAsksInASentence() throws IOException {
+    open("variance.csv", VARIANCE);
+    press(KeyCode.CONTROL, KeyCode.DIGIT6);
+    settle();
+    click("#demand-new");
+    hand.write("be nice");
+    press(KeyCode.ENTER);
+    assertThat(ask(() -> window.desk().noticeProperty().get().orElseThrow().sentence()))
+        .startsWith("“be nice” is no demand.");
+    click("#demand-new");
+    press(KeyCode.CONTROL, KeyCode.A);
+    hand.write("at most 4 columns");
+    press(KeyCode.ENTER);
+    assertThat(checks()).contains("house.columns");
+    click("#demand-1-out");
+    assertThat(checks()).doesNotContain("house.columns");
+  }
+
+  @Test
+  public void tablesAreHeldAgainstEachOther() throws IOException {
+    open("one.csv", "Group,n,M\nDeck,84,3.1\nEngine,62,2.9\n");
+    hand.interact(() -> window.proof().requestFocus());
+    answers.files.add(
+        Files.writeString(folder.resolve("two.csv"), "Group,n,M\nDeck,84,4.1\nEngine,61,3.7\n"));
+    press(KeyCode.CONTROL, KeyCode.I);
+    press(KeyCode.CONTROL, KeyCode.DIGIT6);
+    waitFor(
+        () ->
+            window.desk().checking().open().stream()
+                .anyMatch(one -> one.check().equals("across.figures")));
+    assertThat(checks()).contains("across.figures");
+  }
 }

@@ -124,7 +124,7 @@ public class WordTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.A);
     hand.write("Six hours");
     press(KeyCode.ENTER);
-    assertThat(notes()).contains("a Six hours b Slept on board.");
+    assertThat(notes()).contains("a Six hours. b Slept on board.");
     click("#note-2-out");
     assertThat(notes()).contains("a Slept on board.");
     click("#note-1-out");

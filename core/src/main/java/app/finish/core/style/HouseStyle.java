@@ -22,6 +22,8 @@ import java.util.Set;
 /// @param settings what it sets, by what it is for
 /// @param highlights what is to be seen first in every table that wears it, as sentences, the
 ///   strongest first
+/// @param demands what it asks of every table that wears it besides, as sentences
+///   ([app.finish.core.check.house.HouseDemand] reads them)
 /// @param kept what its file says that is not known here, as JSON by its place in the file; it is
 ///   written again
 public record HouseStyle(
@@ -32,6 +34,7 @@ public record HouseStyle(
     Palette screen,
     Map<Selector, Map<Property, String>> settings,
     List<String> highlights,
+    List<String> demands,
     Map<String, String> kept)
     implements Layer {
 
@@ -42,7 +45,7 @@ public record HouseStyle(
       boolean shipped,
       Palette palette,
       Map<Selector, Map<Property, String>> settings) {
-    this(name, basedOn, shipped, palette, Palette.NONE, settings, List.of(), Map.of());
+    this(name, basedOn, shipped, palette, Palette.NONE, settings, List.of(), List.of(), Map.of());
   }
 
   /// Copies the settings, in order.
@@ -53,19 +56,20 @@ public record HouseStyle(
             copy.put(selector, Collections.unmodifiableMap(new LinkedHashMap<>(own))));
     settings = Collections.unmodifiableMap(copy);
     highlights = List.copyOf(highlights);
+    demands = List.copyOf(demands);
     kept = Collections.unmodifiableMap(new LinkedHashMap<>(kept));
   }
 
   /// A style of one's own that is based on this one and sets nothing yet.
   public HouseStyle derived(String newName) {
     return new HouseStyle(
-        newName, name, false, Palette.NONE, Palette.NONE, Map.of(), List.of(), Map.of());
+        newName, name, false, Palette.NONE, Palette.NONE, Map.of(), List.of(), List.of(), Map.of());
   }
 
   /// A style that is based on none and sets nothing.
   public static HouseStyle blank(String name) {
     return new HouseStyle(
-        name, "", false, Palette.NONE, Palette.NONE, Map.of(), List.of(), Map.of());
+        name, "", false, Palette.NONE, Palette.NONE, Map.of(), List.of(), List.of(), Map.of());
   }
 
   /// The same style with one setting more.
@@ -90,7 +94,7 @@ public record HouseStyle(
     } else {
       all.put(selector, own);
     }
-    return new HouseStyle(name, basedOn, shipped, palette, screen, all, highlights, kept);
+    return new HouseStyle(name, basedOn, shipped, palette, screen, all, highlights, demands, kept);
   }
 
   /// The same style without one of its settings.
@@ -125,32 +129,37 @@ public record HouseStyle(
 
   /// The same style under another name.
   public HouseStyle named(String other) {
-    return new HouseStyle(other, basedOn, shipped, palette, screen, settings, highlights, kept);
+    return new HouseStyle(
+        other, basedOn, shipped, palette, screen, settings, highlights, demands, kept);
   }
 
   /// The same style based on another.
   public HouseStyle basedOn(String base) {
-    return new HouseStyle(name, base, shipped, palette, screen, settings, highlights, kept);
+    return new HouseStyle(
+        name, base, shipped, palette, screen, settings, highlights, demands, kept);
   }
 
   /// The same style with another palette.
   public HouseStyle withPalette(Palette other) {
-    return new HouseStyle(name, basedOn, shipped, other, screen, settings, highlights, kept);
+    return new HouseStyle(
+        name, basedOn, shipped, other, screen, settings, highlights, demands, kept);
   }
 
   /// The same style with other inks for dark screens.
   public HouseStyle withScreen(Palette other) {
-    return new HouseStyle(name, basedOn, shipped, palette, other, settings, highlights, kept);
+    return new HouseStyle(
+        name, basedOn, shipped, palette, other, settings, highlights, demands, kept);
   }
 
   /// The same style with other highlights, as sentences, the strongest first.
   public HouseStyle withHighlights(List<String> others) {
-    return new HouseStyle(name, basedOn, shipped, palette, screen, settings, others, kept);
+    return new HouseStyle(name, basedOn, shipped, palette, screen, settings, others, demands, kept);
   }
 
   /// The same style, with what a file said that is not known here.
   public HouseStyle keeping(Map<String, String> unknown) {
-    return new HouseStyle(name, basedOn, shipped, palette, screen, settings, highlights, unknown);
+    return new HouseStyle(
+        name, basedOn, shipped, palette, screen, settings, highlights, demands, unknown);
   }
 
   @Override
@@ -161,5 +170,11 @@ public record HouseStyle(
   @Override
   public Map<Property, String> of(Selector selector) {
     return settings.getOrDefault(selector, Map.of());
+  }
+
+  /// The same style with other demands on the tables that wear it.
+  public HouseStyle withDemands(List<String> others) {
+    return new HouseStyle(
+        name, basedOn, shipped, palette, screen, settings, highlights, others, kept);
   }
 }

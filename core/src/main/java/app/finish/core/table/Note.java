@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
 public record Note(String mark, String text, List<String> swatches) {
   private static final Pattern STARS = Pattern.compile("(?s)\\s*([*†‡+]+)\\s*(.*)");
 
-  private static final Pattern LEVEL = Pattern.compile("^\\s*(?i:p|sig\\.?)\\s*[<≤=>]");
+  private static final Pattern LEVEL = Pattern.compile("^\\s*[pP]\\s*[<≤=>]");
 
   /// Copies the swatches.
   public Note {

@@ -2,6 +2,7 @@ package app.finish.desktop.check;
 
 import app.finish.core.check.Finding;
 import app.finish.core.check.Mend;
+import app.finish.core.check.across.AcrossTables;
 import app.finish.core.check.demand.Checks;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
@@ -41,7 +42,7 @@ public final class CheckBench {
 
   /// The bench.
   public Node build() {
-    Node node = Benches.desk(Step.CHECK.label(), head, list, left);
+    Node node = Benches.desk(Step.CHECK.label(), head, list, left, new DemandsPanel(desk).node());
     node.setId("bench-check");
     list.setId("findings");
     Benches.follow(checking.findingsProperty(), this::show);
@@ -106,6 +107,7 @@ public final class CheckBench {
   private static Optional<Node> kind(String id) {
     return Checks.ALL
         .and(Checks.APA)
+        .and(new Checks(AcrossTables.CHECKS))
         .named(id)
         .map(
             check -> {

@@ -5,11 +5,13 @@ import app.finish.core.check.Mend;
 import app.finish.core.check.Where;
 import app.finish.core.check.demand.Checks;
 import app.finish.core.check.demand.Inspection;
+import app.finish.core.check.house.HouseDemand;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.CellMeaning;
 import app.finish.desktop.kit.Texts;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -17,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -42,6 +45,8 @@ public final class Checking {
       new ReadOnlyObjectWrapper<>(Map.of());
   private final PauseTransition quiet = new PauseTransition(Duration.seconds(1));
   private boolean looking;
+  private Document compared = Document.EMPTY;
+  private Map<String, List<Finding>> across = Map.of();
 
   Checking(Desk desk) {
     this.desk = desk;
@@ -82,6 +87,9 @@ public final class Checking {
     }
     if (looking || next.isEmpty()) {
       publish();
+      if (!looking && others && compared != document) {
+        compare(document);
+      }
       return;
     }
     looking = true;
@@ -103,6 +111,29 @@ public final class Checking {
             });
   }
 
+  /// Holds the tables against each other, when nothing has changed for a while.
+  private void compare(Document document) {
+    looking = true;
+    compared = document;
+    desk.worker()
+        .draw(
+            () ->
+                document.items().size() < 2
+                    ? Map.<Integer, List<Finding>>of()
+                    : inspection.across(document),
+            found -> {
+              looking = false;
+              Map<String, List<Finding>> byId = new HashMap<>();
+              found.forEach((index, all) -> byId.put(document.items().get(index).id(), all));
+              across = byId;
+              look(true);
+            },
+            failure -> {
+              looking = false;
+              desk.tell(failure);
+            });
+  }
+
   private boolean isNew(Document document, DocumentTable table) {
     Known before = known.get(table.id());
     return before == null || !before.seen.equals(seen(document, table));
@@ -111,7 +142,14 @@ public final class Checking {
   private void publish() {
     findings.set(
         known.entrySet().stream()
-            .collect(Collectors.toMap(Map.Entry::getKey, one -> one.getValue().findings)));
+            .collect(
+                Collectors.toMap(
+                    Map.Entry::getKey, one -> withAcross(one.getKey(), one.getValue()))));
+  }
+
+  private List<Finding> withAcross(String id, Known known) {
+    return Stream.concat(known.findings.stream(), across.getOrDefault(id, List.of()).stream())
+        .toList();
   }
 
   private List<Finding> all() {
@@ -212,6 +250,32 @@ public final class Checking {
     if (!mended.equals(desk.document())) {
       desk.change(Texts.of("change.mendSafe"), mended);
     }
+  }
+
+  /// What the style of the table at hand asks in sentences.
+  public List<String> demands() {
+    return desk.isEmpty() ? List.of() : desk.dressing().worn().demands();
+  }
+
+  /// Makes the style ask something more of all tables that wear it, or no longer. A shipped style
+  /// stays; one of the person's own is made of it.
+  public void demand(String sentence, boolean asks) {
+    Optional<String> fault = asks ? HouseDemand.fault(sentence) : Optional.empty();
+    if (fault.isPresent()) {
+      desk.say(fault.get());
+      return;
+    }
+    desk.dressing()
+        .changeStyle(
+            Texts.of("change.demand"),
+            style -> {
+              List<String> others = new ArrayList<>(style.demands());
+              others.remove(sentence);
+              if (asks) {
+                others.add(sentence);
+              }
+              return style.withDemands(others);
+            });
   }
 
   /// Leaves a finding as it is, or takes it up again.

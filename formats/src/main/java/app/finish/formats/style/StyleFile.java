@@ -113,6 +113,9 @@ public final class StyleFile {
     if (!style.highlights().isEmpty()) {
       style.highlights().forEach(root.putArray("highlights")::add);
     }
+    if (!style.demands().isEmpty()) {
+      style.demands().forEach(root.putArray("demands")::add);
+    }
     style.kept().forEach((place, json) -> putBack(root, place, json));
     return root;
   }

@@ -2,6 +2,7 @@ package app.finish.formats.style;
 
 import app.finish.core.check.Finding;
 import app.finish.core.check.Where;
+import app.finish.core.check.house.HouseDemand;
 import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.problem.Problem;
 import app.finish.core.problem.Refusal;
@@ -45,6 +46,7 @@ public final class StyleReading {
           "screen",
           "looks",
           "highlights",
+          "demands",
           "$schema");
 
   private final String fileName;
@@ -100,6 +102,17 @@ public final class StyleReading {
       }
     }
     return style.orElseThrow();
+  }
+
+  /// What the style asks of its tables. A sentence that is no demand is kept, and asks nothing.
+  private List<String> demands(JsonNode root) {
+    List<String> demands = new ArrayList<>();
+    for (JsonNode one : root.path("demands")) {
+      demands.add(one.asText());
+      HouseDemand.fault(one.asText())
+          .ifPresent(fault -> find(fault + " It is kept, and asks nothing.", false, "demands"));
+    }
+    return demands;
   }
 
   /// The highlights of a style; one that can't be read is told, kept and does nothing.
@@ -175,7 +188,16 @@ public final class StyleReading {
     String base = root.path("basedOn").asText("");
     style =
         Optional.of(
-            new HouseStyle(name, base, shipped, palette, screen, settings, highlights(root), kept));
+            new HouseStyle(
+                name,
+                base,
+                shipped,
+                palette,
+                screen,
+                settings,
+                highlights(root),
+                demands(root),
+                kept));
   }
 
   private Palette palette(JsonNode node, String key) {

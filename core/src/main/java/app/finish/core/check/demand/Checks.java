@@ -35,6 +35,7 @@ import app.finish.core.check.arithmetic.ProbabilitiesFollow;
 import app.finish.core.check.arithmetic.SquaresFollow;
 import app.finish.core.check.arithmetic.StatisticsFollow;
 import app.finish.core.check.arithmetic.WordsFollow;
+import app.finish.core.check.house.HouseDemand;
 import app.finish.core.style.Cascade;
 import java.util.ArrayList;
 import java.util.List;
@@ -99,10 +100,12 @@ public record Checks(List<Check> checks) {
     checks = List.copyOf(checks);
   }
 
-  /// What a style demands: a style that is APA 7, or based on it, what the manual asks for too.
+  /// What a style demands: a style that is APA 7, or based on it, what the manual asks for too, and
+  /// what it asks for in sentences of its own.
   public static Checks demandedBy(Cascade cascade) {
     boolean apa = cascade.chain().stream().anyMatch(style -> style.name().equals(APA_STYLE));
-    return apa ? ALL.and(APA) : ALL;
+    Checks own = new Checks(HouseDemand.of(cascade));
+    return apa ? ALL.and(APA).and(own) : ALL.and(own);
   }
 
   /// These and others.

@@ -5,15 +5,19 @@ import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.check.Checked;
 import app.finish.core.check.Finding;
 import app.finish.core.check.Mend;
+import app.finish.core.check.across.AcrossTables;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Body;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
 
@@ -77,9 +81,38 @@ public final class Inspection {
       checked =
           checked
               .arranged(finishing.table())
-              .dressedAs(finishing.in(book).numbered(document.number(index)).dressed());
+              .dressedAs(finishing.in(book).numbered(document.numeral(index)).dressed());
     }
     return demanded.apply(cascade).of(checked);
+  }
+
+  /// What is worth knowing of the tables of a document beside each other, by their places.
+  public Map<Integer, List<Finding>> across(Document document) {
+    StyleBook book = styles.apply(document);
+    List<AcrossTables.Subject> subjects = new ArrayList<>();
+    List<Integer> places = new ArrayList<>();
+    for (int index = 0; index < document.items().size(); index++) {
+      DocumentTable table = document.table(index);
+      Recognition recognition = recognised.apply(table);
+      Body body = recognition.table().body();
+      if ((long) body.rows() * body.columns() <= MOST_CELLS) {
+        Finishing finishing =
+            Finishing.of(table, recognition).calculating(formulas).saying(document.wording());
+        String number = document.numeral(index);
+        places.add(index);
+        subjects.add(
+            new AcrossTables.Subject(
+                "Table " + number,
+                finishing.table(),
+                finishing.in(book).numbered(number).dressed()));
+      }
+    }
+    AcrossTables all = new AcrossTables(subjects);
+    Map<Integer, List<Finding>> found = new TreeMap<>();
+    for (int i = 0; i < places.size(); i++) {
+      found.put(places.get(i), all.of(i));
+    }
+    return found;
   }
 
   /// What does not hold of the table in a place and was not left with a reason.

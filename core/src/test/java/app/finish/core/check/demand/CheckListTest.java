@@ -3,6 +3,7 @@ package app.finish.core.check.demand;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.core.check.Check;
+import app.finish.core.check.across.AcrossTables;
 import app.finish.core.check.apa.CalledOut;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -22,6 +23,7 @@ public class CheckListTest {
         "What *Check* and `finish check` ask of a table. [check.md](check.md) tells how.\n");
     section(text, "Of every table", Checks.ALL);
     section(text, "Of a table in APA 7, or in a style that is based on it", Checks.APA);
+    section(text, "Of the tables of a document beside each other", new Checks(AcrossTables.CHECKS));
     section(
         text,
         "Of a manuscript (`finish check --manuscript`)",
