@@ -204,7 +204,7 @@ public final class Lettering {
   }
 
   private void unmark(Spot spot, String mark) {
-    List<String> left = new ArrayList<>(List.of(marks.get(spot).split("\\s*,\\s*")));
+    List<String> left = new ArrayList<>(List.of(marks.getOrDefault(spot, "").split("\\s*,\\s*")));
     left.remove(mark);
     if (left.isEmpty()) {
       marks.remove(spot);

@@ -1,10 +1,10 @@
 package app.finish.desktop.arrange;
 
-import app.finish.core.arrange.make.CellMoves;
 import app.finish.core.arrange.move.Levels;
 import app.finish.core.arrange.move.Move;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
+import app.finish.desktop.model.CellOffers;
 import app.finish.desktop.model.Desk;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,12 +29,7 @@ final class CellsPanel {
   }
 
   private void show() {
-    List<Move> moves =
-        desk.shownProperty()
-            .get()
-            .map(
-                shown -> CellMoves.of(shown.arranged().table(), desk.document().wording().levels()))
-            .orElse(List.of());
+    List<Move> moves = new CellOffers(desk).all();
     List<Node> nodes = new ArrayList<>();
     if (!moves.isEmpty()) {
       nodes.add(Benches.heading(Texts.of("arrange.cells")));

@@ -44,7 +44,8 @@ public final class Moves {
           StarsFrom.KIND,
           HalfMatrix.KIND,
           TwoMatrices.KIND,
-          LoneSpanners.KIND);
+          LoneSpanners.KIND,
+          GroupLetters.KIND);
 
   private Moves() {}
 

@@ -208,6 +208,9 @@ public final class MeasureFinder {
     if (kind == MeasureKind.VALUE && name.matches("[0-9]{1,2}") && isWithinOne(places)) {
       kind = MeasureKind.CORRELATION;
     }
+    if (kind == MeasureKind.VALUE && areProbabilities(name, places)) {
+      kind = MeasureKind.P;
+    }
     if (kind == MeasureKind.PERCENT && !unit.equals("%") && !arePercents(name, places)) {
       kind = MeasureKind.VALUE;
     }
@@ -264,6 +267,19 @@ public final class MeasureFinder {
     boolean said = percent || Statistics.kind(name).isPresent();
     boolean whole = Math.abs(most[1] - 100) < 1.5 || Math.abs(most[1] - 200) < 2.5;
     return said ? most[0] <= 1000 : most[0] <= 100 && (decimals[0] || whole);
+  }
+
+  /// Whether figures under a small p are probabilities, whatever stands beside them.
+  private boolean areProbabilities(String name, List<Cells> places) {
+    boolean[] any = {false};
+    places.forEach(
+        cells ->
+            cells.visit(
+                (row, column) -> {
+                  any[0] |= !Double.isNaN(grid.number(row, column));
+                  return !any[0];
+                }));
+    return name.strip().equals("p") && any[0] && isWithinOne(places);
   }
 
   /// Whether all figures are written with decimals and lie between −1 and 1.
