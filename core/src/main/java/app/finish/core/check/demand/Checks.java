@@ -15,8 +15,10 @@ import app.finish.core.check.apa.FaceIsOne;
 import app.finish.core.check.apa.FillsAreExplained;
 import app.finish.core.check.apa.GapsAreExplained;
 import app.finish.core.check.apa.HeadsInSentenceCase;
+import app.finish.core.check.apa.IntervalsHeaded;
 import app.finish.core.check.apa.MarksAreExplained;
 import app.finish.core.check.apa.MinusIsMinus;
+import app.finish.core.check.apa.NothingTwice;
 import app.finish.core.check.apa.NumberStands;
 import app.finish.core.check.apa.ProbabilitiesWritten;
 import app.finish.core.check.apa.RulesLieFlat;
@@ -93,7 +95,9 @@ public record Checks(List<Check> checks) {
               new GapsAreExplained(),
               new MarksAreExplained(),
               new StarsInOrder(),
-              new AbbreviationsExplained()));
+              new AbbreviationsExplained(),
+              new IntervalsHeaded(),
+              new NothingTwice()));
 
   /// Copies the list.
   public Checks {

@@ -70,6 +70,83 @@ public class CheckCorpusTest {
     ofFrame();
     ofFigures();
     ofNotes();
+    ofColumns();
+  }
+
+  private static void ofColumns() {
+    for (String limits : List.of("LL | UL", "Lower | Upper", "Lower limit | Upper limit")) {
+      breach(
+          "apa.interval",
+          "limits under nothing: " + limits,
+          "Model",
+          "Predictor | b | SE | " + limits,
+          "Wind | 3.20 | 0.50 | 2.21 | 4.19",
+          "Fog | 1.20 | 0.50 | 0.21 | 2.19",
+          "Note. LL = lower limit. UL = upper limit.");
+    }
+    near(
+        "limits under a head",
+        "Model",
+        "Predictor | b | SE | 95% CI LL | 95% CI UL",
+        "Wind | 3.20 | 0.50 | 2.21 | 4.19",
+        "Note. CI = confidence interval. LL = lower limit. UL = upper limit.");
+    near(
+        "limits that the title tells",
+        "Model with 95% confidence intervals",
+        "Predictor | b | SE | LL | UL",
+        "Wind | 3.20 | 0.50 | 2.21 | 4.19",
+        "Note. LL = lower limit. UL = upper limit.");
+    near(
+        "an interval in one column",
+        "Model",
+        "Predictor | b | SE | 95% CI",
+        "Wind | 3.20 | 0.50 | [2.21, 4.19]",
+        "Note. CI = confidence interval.");
+    breach(
+        "apa.redundant",
+        "a column twice",
+        "Tickets",
+        "Ticket | Winter | Sold in winter | Summer",
+        "Single | 52 | 52 | 61",
+        "Return | 48 | 48 | 59",
+        "Season | 25 | 25 | 30");
+    breach(
+        "apa.redundant",
+        "two means alike",
+        "Means",
+        "Scale | n | M | SD | Mean | Mdn",
+        "Waiting | 40 | 3.25 | 1.10 | 3.25 | 3.00",
+        "Trust | 40 | 2.95 | 0.95 | 2.95 | 3.00",
+        "Crowding | 40 | 3.50 | 0.80 | 3.50 | 3.50");
+    breach(
+        "apa.redundant",
+        "a total that is the same everywhere",
+        "Shares of a hundred",
+        "Quay | Single | Return | Total",
+        "Hale | 40.0 | 60.0 | 100.0",
+        "Orrin | 45.0 | 55.0 | 100.0",
+        "Skell | 30.5 | 69.5 | 100.0");
+    near(
+        "the same n everywhere",
+        "Means",
+        "Scale | n | M | SD",
+        "Waiting | 40 | 3.20 | 1.10",
+        "Trust | 40 | 2.90 | 0.95",
+        "Crowding | 40 | 3.50 | 0.80");
+    near(
+        "columns that differ in one row",
+        "Tickets",
+        "Ticket | Winter | Summer",
+        "Single | 52 | 52",
+        "Return | 48 | 48",
+        "Season | 25 | 26");
+    near(
+        "two rows alike",
+        "Tickets",
+        "Ticket | Winter | Summer",
+        "Single | 52 | 61",
+        "Return | 52 | 61",
+        "Season | 25 | 26");
   }
 
   private static void ofArithmetic() {
