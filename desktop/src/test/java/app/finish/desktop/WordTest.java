@@ -233,4 +233,36 @@ public class WordTest extends WindowTest {
     assertThat(ask(() -> ((TextField) window.scene().lookup("#word-number")).getText()))
         .isEqualTo("A{n}");
   }
+
+  private List<String> heads() {
+    settle();
+    return ask(
+        () ->
+            window
+                .desk()
+                .shownProperty()
+                .get()
+                .orElseThrow()
+                .arranged()
+                .table()
+                .across()
+                .leaves()
+                .stream()
+                .map(leaf -> String.join("/", leaf.labels()))
+                .toList());
+  }
+
+  @Test
+  public void figuresAreJoinedAndTakenApart() {
+    press(KeyCode.CONTROL, KeyCode.DIGIT2);
+    click("#cells-1");
+    assertThat(heads()).containsExactly("Morning watch/M (SD)", "Night watch/M (SD)");
+    assertThat(cell(new CellMeaning.Body(0, 0))).isEqualTo("2.41 (0.62)");
+    click("#cells-1");
+    assertThat(heads())
+        .containsExactly("Morning watch/M", "Morning watch/SD", "Night watch/M", "Night watch/SD");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(cell(new CellMeaning.Body(0, 0))).isEqualTo("2.41");
+  }
 }

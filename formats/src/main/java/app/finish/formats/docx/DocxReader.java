@@ -14,6 +14,7 @@ import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.TextFile;
 import app.finish.formats.io.Unreadable;
+import app.finish.formats.io.WholeZip;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InterruptedIOException;
@@ -64,6 +65,7 @@ public final class DocxReader implements TableReader {
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = FileName.of(file);
+    WholeZip.check(file, name);
     try (InputStream stream = TextFile.open(file, request);
         XWPFDocument opened = new XWPFDocument(stream);
         XWPFDocument document = DocxContent.withoutControls(opened)) {

@@ -22,6 +22,7 @@ import app.finish.core.style.colour.Palette;
 import app.finish.core.words.Markup;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.FileName;
+import app.finish.formats.io.WholeZip;
 import app.finish.formats.io.ZipText;
 import app.finish.formats.style.StyleFile;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -31,6 +32,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InterruptedIOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
@@ -100,6 +102,7 @@ public final class DocumentFile {
     for (int i = 0; i < document.styles().size(); i++) {
       zip.add("styles/" + (i + 1) + ".json", StyleFile.write(document.styles().get(i)));
     }
+    zip.addDigests();
     zip.finish();
   }
 
@@ -155,7 +158,7 @@ public final class DocumentFile {
     }
     try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
       return read(zip, name);
-    } catch (Problem | FileSystemException e) {
+    } catch (Problem | FileSystemException | InterruptedIOException e) {
       throw e;
     } catch (IOException | Refusal e) {
       throw isZip(file) ? GridJson.damaged(name) : notADocument(name);
@@ -178,6 +181,8 @@ public final class DocumentFile {
     if (zip.getEntry("finish.json") == null) {
       throw notADocument(name);
     }
+    WholeZip.check(zip, name);
+    PartDigests.check(zip, name);
     JsonNode root = json(zip, "finish.json", name);
     if (root.path("version").asInt() > VERSION) {
       throw new Problem(name + " was saved by a newer Finish. Open it with that one.");

@@ -3,6 +3,9 @@ package app.finish.formats.io;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
@@ -12,7 +15,11 @@ import java.util.zip.ZipOutputStream;
 /// new ZipText(out).add("finish.json", json).finish();
 /// ```
 public final class ZipText {
+  /// The part that holds the digests of the others.
+  public static final String DIGESTS = "digests.txt";
+
   private final ZipOutputStream zip;
+  private final StringBuilder digests = new StringBuilder();
 
   public ZipText(OutputStream out) {
     this.zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
@@ -22,9 +29,25 @@ public final class ZipText {
     ZipEntry entry = new ZipEntry(name);
     entry.setTime(0);
     zip.putNextEntry(entry);
-    zip.write(text.getBytes(StandardCharsets.UTF_8));
+    byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+    zip.write(bytes);
     zip.closeEntry();
+    digests.append(digest(bytes)).append("  ").append(name).append('\n');
     return this;
+  }
+
+  /// Adds the digest of each part so far, as `sha256sum` writes them.
+  public void addDigests() throws IOException {
+    add(DIGESTS, digests.toString());
+  }
+
+  /// The SHA-256 digest of what is in a part, in hexadecimal digits.
+  public static String digest(byte[] bytes) {
+    try {
+      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /// Ends the zip and leaves the stream open.

@@ -5,6 +5,7 @@ import app.finish.formats.io.FileName;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.TextFile;
 import app.finish.formats.io.Unreadable;
+import app.finish.formats.io.WholeZip;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -60,6 +61,7 @@ public final class ManuscriptText {
   }
 
   private static String docx(Path file, String name) throws IOException {
+    WholeZip.check(file, name);
     try (InputStream stream = TextFile.open(file, ReadRequest.PLAIN);
         XWPFDocument document = new XWPFDocument(stream)) {
       List<IBodyElement> elements = document.getBodyElements();
@@ -79,6 +81,7 @@ public final class ManuscriptText {
   }
 
   private static String odt(Path file, String name) throws IOException {
+    WholeZip.check(file, name);
     try (ZipFile zip = new ZipFile(file.toFile())) {
       ZipEntry content = zip.getEntry("content.xml");
       if (content == null) {

@@ -13,6 +13,7 @@ import app.finish.formats.io.SheetBuilder;
 import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.Watched;
+import app.finish.formats.io.WholeZip;
 import java.io.IOException;
 import java.io.InputStream;
 import java.math.BigDecimal;
@@ -71,6 +72,7 @@ public final class OdsReader implements TableReader {
   }
 
   private static Document content(Path file, String name, ReadRequest request) throws IOException {
+    WholeZip.check(file, name);
     try (ZipFile zip = new ZipFile(file.toFile())) {
       ZipEntry content = zip.getEntry("content.xml");
       if (content == null) {

@@ -9,6 +9,7 @@ import app.finish.formats.io.Sheets;
 import app.finish.formats.io.TableReader;
 import app.finish.formats.io.Unreadable;
 import app.finish.formats.io.Watched;
+import app.finish.formats.io.WholeZip;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InterruptedIOException;
@@ -36,6 +37,7 @@ public final class XlsxReader implements TableReader {
   public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = FileName.of(file);
     checkKind(file, name);
+    WholeZip.check(file, name);
     List<Grid> sheets = new ArrayList<>();
     int hiddenSheets = 0;
     int hiddenRows = 0;

@@ -12,7 +12,8 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
 
-/// The two limits of an interval stand under a head that says which interval it is, or in one column.
+/// The two limits of an interval stand under a head that says which interval it is, or in one
+/// column.
 public final class IntervalsHeaded extends ApaCheck {
   private static final Pattern SAID =
       Pattern.compile("(?i).*(\\bCI\\b|\\bCrI\\b|\\bHDI\\b|interval|confidence|credible|range).*");
@@ -52,8 +53,7 @@ public final class IntervalsHeaded extends ApaCheck {
 
   private static boolean isLimit(Table table, Leaf leaf) {
     return leaf.heading().measure().isPresent()
-        && table.measures().get(leaf.heading().measure().getAsInt()).kind()
-            == MeasureKind.INTERVAL;
+        && table.measures().get(leaf.heading().measure().getAsInt()).kind() == MeasureKind.INTERVAL;
   }
 
   private Finding finding(DressedCell head, String one, String other) {

@@ -1,9 +1,9 @@
 package app.finish.core.check.apa;
 
-import app.finish.core.check.Finding;
-import app.finish.core.check.Mend;
 import app.finish.core.arrange.make.SetAside;
 import app.finish.core.arrange.place.Side;
+import app.finish.core.check.Finding;
+import app.finish.core.check.Mend;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.table.Heading.Role;

@@ -30,6 +30,7 @@ final class ApaStyle {
           .with(Selector.of(PartName.HEADS), Property.RULE_BELOW, "0.5 pt ink")
           .with(Selector.of(PartName.SPANNER), Property.RULE_BELOW, "0.5 pt ink spanned")
           .with(new Selector.OfKind(MeasureKind.P), Property.ZERO_BEFORE_POINT, "no")
+          .with(new Selector.OfKind(MeasureKind.P), Property.DECIMALS, "3")
           .with(new Selector.OfKind(MeasureKind.CORRELATION), Property.ZERO_BEFORE_POINT, "no")
           .with(new Selector.OfKind(MeasureKind.PERCENT), Property.UNIT_PLACE, "head");
 
