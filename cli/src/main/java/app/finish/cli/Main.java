@@ -60,10 +60,26 @@ public final class Main {
     line.setResourceBundle(new FormatNames());
     line.setOut(out).setErr(err);
     line.setExecutionExceptionHandler((failure, command, parsed) -> report(failure, err));
-    int code = arguments.length == 0 ? usage(line, out) : line.execute(arguments);
+    int code = arguments.length == 0 ? usage(line, out) : execute(line, arguments, err);
     out.flush();
     err.flush();
     return code;
+  }
+
+  /// Runs it; what a table was too deep or too large for is a fault of ours, in a sentence.
+  private static int execute(CommandLine line, String[] arguments, PrintWriter err) {
+    try {
+      return line.execute(arguments);
+    } catch (StackOverflowError e) {
+      err.println(
+          "Finish has made a mistake, and nothing was written: the table is nested too deeply for"
+              + " it.");
+    } catch (OutOfMemoryError e) {
+      err.println(
+          "Finish has made a mistake, and nothing was written: the tables need more memory than it"
+              + " has.");
+    }
+    return FAULT;
   }
 
   private static int usage(CommandLine line, PrintWriter out) {

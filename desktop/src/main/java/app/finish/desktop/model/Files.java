@@ -80,6 +80,7 @@ public final class Files {
   }
 
   private String unnamed = Texts.of("document.untitled");
+  private volatile FileStamp stamp = FileStamp.NONE;
 
   /// Begins with a document that has no file yet.
   public void begin(Document document, String name) {
@@ -137,6 +138,7 @@ public final class Files {
             document -> {
               recent.add(path);
               file.set(Optional.of(path.toAbsolutePath()));
+              stamp = FileStamp.of(path);
               desk.begin(document);
             },
             desk::tell);
@@ -163,14 +165,19 @@ public final class Files {
     }
     Path path = withEnding(target.get(), ".finish");
     Document document = desk.document();
+    boolean same = file.get().equals(Optional.of(path.toAbsolutePath()));
     desk.worker()
-        .run(
+        .save(
             Texts.of("busy.saving", path.getFileName()),
             () -> {
+              if (same) {
+                stamp.check(path);
+              }
               DocumentFile.write(document, path);
-              return path;
+              return FileStamp.of(path);
             },
             written -> {
+              stamp = written;
               desk.savedProperty().set(document);
               file.set(Optional.of(path.toAbsolutePath()));
               recent.add(path);

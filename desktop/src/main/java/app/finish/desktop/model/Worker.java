@@ -5,6 +5,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
@@ -35,6 +36,7 @@ public final class Worker {
   private final ExecutorService ahead = Executors.newSingleThreadExecutor(r -> daemon(r, "sight"));
   private final ExecutorService pictures =
       Executors.newSingleThreadExecutor(r -> daemon(r, "pictures"));
+  private final ExecutorService saves = Executors.newSingleThreadExecutor(r -> daemon(r, "saves"));
   private final ReadOnlyStringWrapper busy = new ReadOnlyStringWrapper("");
   private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(-1);
   private Task<?> running = NOTHING;
@@ -96,6 +98,33 @@ public final class Worker {
     }
   }
 
+  /// Saves something: one after the other, and never cancelled by what is begun meanwhile. A window
+  /// that is closed waits for it.
+  public <T> void save(
+      String label, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    boolean free = busy.get().isEmpty();
+    if (free) {
+      busy.set(label);
+    }
+    submit(
+        saves,
+        work,
+        saved -> {
+          settle(label);
+          done.accept(saved);
+        },
+        failure -> {
+          settle(label);
+          failed.accept(failure);
+        });
+  }
+
+  private void settle(String label) {
+    if (busy.get().equals(label)) {
+      busy.set("");
+    }
+  }
+
   /// Stops what the person waits for.
   public void stop() {
     Task<?> stopped = running;
@@ -148,6 +177,12 @@ public final class Worker {
   /// Ends the threads.
   public void close() {
     running.cancel();
+    saves.shutdown();
+    try {
+      saves.awaitTermination(1, TimeUnit.MINUTES);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
     back.shutdownNow();
     ahead.shutdownNow();
     pictures.shutdownNow();

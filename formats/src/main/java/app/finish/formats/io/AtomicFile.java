@@ -7,6 +7,8 @@ import java.io.OutputStream;
 import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
 import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.DirectoryIteratorException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -30,12 +32,16 @@ public final class AtomicFile {
 
   private AtomicFile() {}
 
-  /// Writes the file. If that fails, the file is as it was.
+  /// How long a part file of a save that was killed is left.
+  private static final long STALE = 3_600_000;
+
+  /// Writes the file. If that fails, the file is as it was. A link stays a link, and a file keeps
+  /// who may read and write it.
   ///
-  /// @throws Problem if the folder can't be written to
+  /// @throws Problem if the folder can't be written to, or the file is one that may not be written
   /// @throws IOException if the content can't be written
   public static void write(Path file, Content content) throws IOException {
-    Path target = file.toAbsolutePath();
+    Path target = linked(file.toAbsolutePath());
     Path folder = target.getParent();
     if (folder == null || !Files.isDirectory(folder)) {
       throw new Problem(
@@ -48,7 +54,13 @@ public final class AtomicFile {
     if (Files.isDirectory(target)) {
       throw new Problem(FileName.of(file) + " is a folder. Give the file another name.");
     }
-    Path neighbour = folder.resolve("." + FileName.of(file) + "." + UUID.randomUUID() + ".part");
+    if (Files.exists(target) && !Files.isWritable(target)) {
+      throw new Problem(
+          FileName.of(file)
+              + " may only be read. Save under another name, or allow writing to it.");
+    }
+    sweep(folder, "." + FileName.of(target) + ".");
+    Path neighbour = folder.resolve("." + FileName.of(target) + "." + UUID.randomUUID() + ".part");
     try {
       Files.createFile(neighbour);
     } catch (IOException e) {
@@ -61,9 +73,39 @@ public final class AtomicFile {
         out.flush();
         channel.force(true);
       }
+      if (Files.exists(target)) {
+        keepPermissions(target, neighbour);
+      }
       replace(neighbour, target);
     } finally {
       Files.deleteIfExists(neighbour);
+    }
+  }
+
+  /// What a link leads to.
+  private static Path linked(Path file) throws IOException {
+    return Files.isSymbolicLink(file) && Files.exists(file) ? file.toRealPath() : file;
+  }
+
+  private static void keepPermissions(Path from, Path to) throws IOException {
+    if (Files.getFileStore(from).supportsFileAttributeView("posix")) {
+      Files.setPosixFilePermissions(to, Files.getPosixFilePermissions(from));
+    }
+  }
+
+  /// Takes away what saves that were killed left behind long ago.
+  private static void sweep(Path folder, String prefix) {
+    try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, "*.part")) {
+      for (Path part : parts) {
+        boolean old =
+            System.currentTimeMillis() - Files.getLastModifiedTime(part).toMillis() > STALE;
+        if (part.getFileName().toString().startsWith(prefix) && old) {
+          Files.deleteIfExists(part);
+        }
+      }
+    } catch (IOException | DirectoryIteratorException e) {
+      // What can't be swept away is left.
+      return;
     }
   }
 

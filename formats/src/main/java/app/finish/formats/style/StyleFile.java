@@ -23,6 +23,9 @@ import java.util.List;
 /// HouseStyle mine = StyleFile.read(Path.of("mine.json"));
 /// ```
 public final class StyleFile {
+  /// What stands between the keys that lead to something unknown; no key holds it.
+  static final String BETWEEN = "\u001f";
+
   /// The version of the format that is written, and the latest that is read.
 
   private static final List<String> SHIPPED =
@@ -122,13 +125,13 @@ public final class StyleFile {
 
   /// What was not known stands where it stood.
   private static void putBack(ObjectNode root, String place, String json) {
-    String[] keys = place.split("\u203a");
+    String[] keys = place.split(BETWEEN);
     ObjectNode at = root;
     for (int i = 0; i < keys.length - 1; i++) {
-      at = at.withObjectProperty(keys[i].strip());
+      at = at.withObjectProperty(keys[i]);
     }
     try {
-      at.set(keys[keys.length - 1].strip(), JSON.readTree(json));
+      at.set(keys[keys.length - 1], JSON.readTree(json));
     } catch (JsonProcessingException e) {
       throw new IllegalStateException(e);
     }

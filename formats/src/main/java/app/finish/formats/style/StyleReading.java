@@ -160,7 +160,7 @@ public final class StyleReading {
   }
 
   private void keep(JsonNode node, String sentence, String... keys) {
-    kept.put(String.join(" › ", keys), node.toString());
+    kept.put(String.join(StyleFile.BETWEEN, keys), node.toString());
     find(sentence + " It is kept, and does nothing.", false, keys);
   }
 

@@ -56,8 +56,10 @@ public final class RecordLoader {
   void load(Path file) throws IOException, SQLException {
     switch (ending(file)) {
       case "parquet" -> parquet("read_parquet(" + path(file) + ")");
-      case "json", "jsonl", "ndjson" ->
-          plain("read_json_auto(" + path(file) + ", sample_size = -1)");
+      case "json", "jsonl", "ndjson" -> {
+        JsonDepth.check(file, label);
+        plain("read_json_auto(" + path(file) + ", sample_size = -1)");
+      }
       case "xlsx" -> {
         WorkbookRecords records = WorkbookRecords.of(file, folder, label);
         said.addAll(records.said());
