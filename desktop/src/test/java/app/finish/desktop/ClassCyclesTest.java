@@ -46,6 +46,7 @@ public class ClassCyclesTest {
           Map.entry("a row and its cells", Set.of("DressedRow", "DressedCell")),
           Map.entry("a page and the rules on it", Set.of("PagePainter", "RulePainter")),
           Map.entry("a part and what speaks of it", Set.of("Part", "Selector")),
+          Map.entry("a demand and its forms", Set.of("HouseDemand", "DemandForm")),
           Map.entry("the program and its pictures", Set.of("FinishApplication", "Shots")),
           Map.entry("the wells of a tally", Set.of("TallyPanel", "TallyWells")),
           Map.entry(
@@ -54,7 +55,7 @@ public class ClassCyclesTest {
                   "Desk Dressing Highlighting HighlightMatches NamesToPick SuggestedHighlights"
                       + " Intake Arranging HeadingMoves WaitingRedraws Renaming PickedHeading"
                       + " PickedRegion PickedTables Pick LookEdits StartOver Checking"
-                      + " PickedAgain")),
+                      + " PickedAgain Noting Manuscript")),
           Map.entry(
               "the proof, its hands and its drawing",
               names(

@@ -33,6 +33,7 @@ public record GridCell(
     Objects.requireNonNull(number, "number");
     Objects.requireNonNull(format, "format");
     Objects.requireNonNull(mark, "mark");
+    text = Blanks.shortened(text);
     if (rowSpan < 1 || columnSpan < 1) {
       throw new IllegalArgumentException("a span is at least 1");
     }

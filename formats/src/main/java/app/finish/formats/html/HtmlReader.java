@@ -3,6 +3,7 @@ package app.finish.formats.html;
 import app.finish.core.grid.Grid;
 import app.finish.core.grid.GridCell;
 import app.finish.core.grid.SourceFormat;
+import app.finish.core.problem.Problem;
 import app.finish.core.recognise.words.Vocabulary;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
@@ -46,11 +47,13 @@ public final class HtmlReader implements TableReader {
       Pattern.compile(
           "(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final int LONGEST_TITLE = 200;
+  private static final int DEEPEST = 400;
 
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
     try (InputStream stream = TextFile.open(file, request)) {
       Document page = Jsoup.parse(stream, null, "");
+      checkDepth(page, FileName.of(file));
       Hidden hidden = hidden(page);
       if (!request.hidden()) {
         page.select(HIDDEN).remove();
@@ -62,8 +65,23 @@ public final class HtmlReader implements TableReader {
   /// The tables of HTML that was pasted.
   public static List<Grid> readPasted(String html, String name) throws IOException {
     Document page = Jsoup.parse(html);
+    checkDepth(page, name);
     page.select(HIDDEN).remove();
     return tables(page, name);
+  }
+
+  /// A page that nests its elements without end is read by nobody, and would take for ever here.
+  private static void checkDepth(Document page, String name) throws Problem {
+    int[] deepest = {0};
+    page.traverse((node, depth) -> deepest[0] = Math.max(deepest[0], depth));
+    if (deepest[0] > DEEPEST) {
+      throw new Problem(
+          name
+              + " nests more than "
+              + DEEPEST
+              + " elements in each other, which no table does. Save the table on a page of its"
+              + " own.");
+    }
   }
 
   /// What is hidden in the tables of a page.

@@ -40,7 +40,7 @@ public final class MarkdownReader implements TableReader {
   private static final String STAR = "\u0001";
   private static final String LINE = "\u0002";
   private static final Pattern DIVIDER =
-      Pattern.compile("\\s*\\|?\\s*:?-+:?\\s*(\\|\\s*:?-+:?\\s*)*\\|?\\s*");
+      Pattern.compile("\\s*+\\|?\\s*+:?-++:?\\s*+(?:\\|\\s*+:?-++:?\\s*+)*+\\|?\\s*+");
 
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
