@@ -6,9 +6,10 @@ import app.finish.core.check.Finding;
 import app.finish.core.check.Where;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /// A check of results against each other, line by line.
-abstract sealed class ResultCheck implements Check
+public abstract sealed class ResultCheck implements Check
     permits FiguresPossible,
         ProbabilitiesFollow,
         StatisticsFollow,
@@ -26,10 +27,33 @@ abstract sealed class ResultCheck implements Check
     return WHY;
   }
 
+  /// The results of a table, read once for all checks that look at them.
+  public static final class Results {
+    private final Checked table;
+    private Optional<ResultLines> lines = Optional.empty();
+
+    /// The results of this table; they are read when they are first asked for.
+    public Results(Checked table) {
+      this.table = table;
+    }
+
+    private Optional<ResultLines> lines() {
+      if (lines.isEmpty()) {
+        lines = table.table().map(ResultLines::of);
+      }
+      return lines;
+    }
+  }
+
   @Override
   public final List<Finding> findings(Checked table) {
+    return findings(new Results(table));
+  }
+
+  /// What does not hold of results that other checks look at too.
+  public final List<Finding> findings(Results results) {
     List<Finding> findings = new ArrayList<>();
-    table.table().map(ResultLines::of).ifPresent(lines -> look(lines, findings));
+    results.lines().ifPresent(lines -> look(lines, findings));
     return findings;
   }
 

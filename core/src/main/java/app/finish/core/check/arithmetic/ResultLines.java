@@ -50,18 +50,20 @@ record ResultLines(Table table, List<ResultLine> lines, Set<Quantity> names) {
     boolean across = table.across().leaves().stream().anyMatch(leaf -> leaf.measure().isPresent());
     List<Leaf> named = across ? table.across().leaves() : table.down().leaves();
     List<Leaf> others = across ? table.down().leaves() : table.across().leaves();
-    Map<List<String>, List<Leaf>> groups = new LinkedHashMap<>();
+    Map<List<String>, List<Named>> groups = new LinkedHashMap<>();
     for (Leaf leaf : named) {
-      groups.computeIfAbsent(group(leaf), one -> new ArrayList<>()).add(leaf);
+      List<Named> group = groups.computeIfAbsent(group(leaf), one -> new ArrayList<>());
+      if (leaf.measure().isPresent()) {
+        group.add(Named.of(table, leaf));
+      }
     }
     boolean any =
-        named.stream()
-            .anyMatch(leaf -> leaf.measure().isPresent() && quantity(table, leaf).isPresent());
+        groups.values().stream().flatMap(List::stream).anyMatch(one -> one.quantity.isPresent());
     List<ResultLine> lines = new ArrayList<>();
     Set<Quantity> names = EnumSet.noneOf(Quantity.class);
     if (any && (long) others.size() * groups.size() <= MOST) {
       for (Leaf other : others) {
-        for (Map.Entry<List<String>, List<Leaf>> group : groups.entrySet()) {
+        for (Map.Entry<List<String>, List<Named>> group : groups.entrySet()) {
           lines.add(line(table, other, group.getKey(), group.getValue(), across));
         }
       }
@@ -70,11 +72,13 @@ record ResultLines(Table table, List<ResultLine> lines, Set<Quantity> names) {
     return new ResultLines(table, List.copyOf(lines), names);
   }
 
-  private static Optional<Quantity> quantity(Table table, Leaf leaf) {
-    return leaf.measure().stream()
-        .mapToObj(table.measures()::get)
-        .findFirst()
-        .flatMap(Quantity::of);
+  /// A leaf that names a measure, with what its name tells.
+  private record Named(
+      Leaf leaf, Measure measure, Optional<Quantity> quantity, Optional<Double> level) {
+    static Named of(Table table, Leaf leaf) {
+      Measure measure = table.measures().get(leaf.measure().orElseThrow());
+      return new Named(leaf, measure, Quantity.of(measure), ResultLines.level(leaf, measure));
+    }
   }
 
   /// The headings of a leaf that name no measure and no interval.
@@ -87,26 +91,24 @@ record ResultLines(Table table, List<ResultLine> lines, Set<Quantity> names) {
   }
 
   private static ResultLine line(
-      Table table, Leaf other, List<String> group, List<Leaf> named, boolean across) {
+      Table table, Leaf other, List<String> group, List<Named> named, boolean across) {
     Map<Quantity, Reported> figures = new EnumMap<>(Quantity.class);
     Set<Quantity> twice = EnumSet.noneOf(Quantity.class);
     List<Reported> bare = new ArrayList<>();
     Optional<Double> level = Optional.empty();
-    for (Leaf leaf : named) {
-      if (leaf.measure().isEmpty()) {
-        continue;
-      }
-      Measure measure = table.measures().get(leaf.measure().getAsInt());
+    for (Named one : named) {
+      Leaf leaf = one.leaf;
+      Measure measure = one.measure;
       CellMeaning.Body place =
           across
               ? new CellMeaning.Body(other.index(), leaf.index())
               : new CellMeaning.Body(leaf.index(), other.index());
       Value value = table.body().at(place.row(), place.column());
-      level = level.or(() -> level(leaf, measure));
+      level = level.or(() -> one.level);
       if (measure.kind() == MeasureKind.INTERVAL && limits(value, place, figures)) {
         continue;
       }
-      Optional<Quantity> quantity = Quantity.of(measure);
+      Optional<Quantity> quantity = one.quantity;
       if (quantity.isEmpty()) {
         continue;
       }

@@ -34,6 +34,7 @@ import app.finish.core.check.arithmetic.IntervalsFollow;
 import app.finish.core.check.arithmetic.MeansPossible;
 import app.finish.core.check.arithmetic.PercentsFollow;
 import app.finish.core.check.arithmetic.ProbabilitiesFollow;
+import app.finish.core.check.arithmetic.ResultCheck;
 import app.finish.core.check.arithmetic.SquaresFollow;
 import app.finish.core.check.arithmetic.StatisticsFollow;
 import app.finish.core.check.arithmetic.WordsFollow;
@@ -125,8 +126,10 @@ public record Checks(List<Check> checks) {
   /// What does not hold of a table.
   public List<Finding> of(Checked table) {
     List<Finding> findings = new ArrayList<>();
+    ResultCheck.Results results = new ResultCheck.Results(table);
     for (Check check : checks) {
-      findings.addAll(check.findings(table));
+      findings.addAll(
+          check instanceof ResultCheck result ? result.findings(results) : check.findings(table));
     }
     return findings;
   }
