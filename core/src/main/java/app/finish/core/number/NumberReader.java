@@ -189,6 +189,10 @@ public enum NumberReader {
         : Optional.empty();
   }
 
+  private static final Pattern SIGNS_BEFORE = Pattern.compile("[-−–+(.,\\s]");
+
+  private static final Pattern SIGNS_BEHIND = Pattern.compile("^\\.|[-−()*†‡]|^\\s+|\\s+$");
+
   /// The unit that a written figure bears, before or behind its digits; often the empty string.
   public static String unitOf(String written) {
     int first = 0;
@@ -199,8 +203,11 @@ public enum NumberReader {
     while (last > first && !Character.isDigit(written.charAt(last - 1))) {
       last--;
     }
-    String before = written.substring(0, first).replaceAll("[-−–+(.,\\s]", "");
-    String after = written.substring(last).replaceAll("^\\.|[-−()*†‡]|^\\s+|\\s+$", "");
+    if (first == 0 && last == written.length()) {
+      return "";
+    }
+    String before = SIGNS_BEFORE.matcher(written.substring(0, first)).replaceAll("");
+    String after = SIGNS_BEHIND.matcher(written.substring(last)).replaceAll("");
     return before.isEmpty() ? after.strip() : before;
   }
 
