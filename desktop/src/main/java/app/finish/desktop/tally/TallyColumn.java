@@ -91,7 +91,9 @@ public final class TallyColumn {
           ContextMenu menu = new ContextMenu();
           menu.setId(id + "-menu");
           fill.accept(menu);
-          menu.show(link, Side.BOTTOM, 0, 2);
+          if (link.getScene() != null) {
+            menu.show(link, Side.BOTTOM, 0, 2);
+          }
         });
     return link;
   }

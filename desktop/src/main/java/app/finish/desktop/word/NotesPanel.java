@@ -7,6 +7,7 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.WordField;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Noting;
+import app.finish.desktop.model.Step;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -36,6 +37,7 @@ final class NotesPanel {
     list.setId("notes");
     box.getChildren().addAll(list, more);
     Benches.follow(desk.shownProperty(), this::show);
+    desk.stepProperty().addListener((p, before, now) -> show());
     desk.pickProperty().addListener((p, before, now) -> show());
     desk.alsoProperty().addListener((p, before, now) -> show());
   }
@@ -45,6 +47,9 @@ final class NotesPanel {
   }
 
   private void show() {
+    if (desk.stepProperty().get() != Step.WORD) {
+      return;
+    }
     List<Node> nodes = new ArrayList<>();
     List<Noting.Line> lines = noting.lines();
     for (int i = 0; i < lines.size(); i++) {

@@ -21,6 +21,9 @@ public final class CellMoves {
   private static final int MOST = 8;
   private static final int ROWS_READ = 50;
 
+  /// Of long and wide tables the beginning tells.
+  private static final int SIBLINGS_READ = 60;
+
   private final Table table;
   private final List<Double> levels;
   private final List<Move> moves = new ArrayList<>();
@@ -50,11 +53,12 @@ public final class CellMoves {
   }
 
   private void ofSiblings(List<Heading> headings) {
-    for (Heading heading : headings) {
+    List<Heading> some = headings.subList(0, Math.min(SIBLINGS_READ, headings.size()));
+    for (Heading heading : some) {
       ofSiblings(heading.children());
     }
     List<Heading> measures =
-        headings.stream().filter(one -> one.isLeaf() && one.measure().isPresent()).toList();
+        some.stream().filter(one -> one.isLeaf() && one.measure().isPresent()).toList();
     for (int i = 0; i + 1 < measures.size(); i++) {
       Heading one = measures.get(i);
       measures.subList(i + 1, measures.size()).stream()
@@ -98,7 +102,8 @@ public final class CellMoves {
   }
 
   private void apart() {
-    for (Leaf leaf : table.across().leaves()) {
+    List<Leaf> leaves = table.across().leaves();
+    for (Leaf leaf : leaves.subList(0, Math.min(SIBLINGS_READ, leaves.size()))) {
       Heading heading = leaf.heading();
       if (heading.measure().isEmpty() || moves.contains(new TakeApart(heading.label()))) {
         continue;
@@ -115,7 +120,7 @@ public final class CellMoves {
   private void matrices() {
     boolean correlations =
         table.measures().stream().map(Measure::kind).anyMatch(MeasureKind.CORRELATION::equals);
-    if (!correlations || table.body().rows() > ROWS_READ * ROWS_READ) {
+    if (!correlations || Math.max(table.body().rows(), table.body().columns()) > 4 * ROWS_READ) {
       return;
     }
     int rows = table.body().rows();
