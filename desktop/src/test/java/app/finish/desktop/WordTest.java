@@ -6,6 +6,7 @@ import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.style.PartName;
 import app.finish.formats.finish.DocumentFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -264,5 +265,20 @@ public class WordTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.Z);
     press(KeyCode.CONTROL, KeyCode.Z);
     assertThat(cell(new CellMeaning.Body(0, 0))).isEqualTo("2.41");
+  }
+
+  @Test
+  public void tabGoesFromNoteToNoteOfAParagraph() {
+    tieTwo();
+    settle();
+    click(new CellMeaning.Word(PartName.NOTE, 1), false);
+    press(KeyCode.F2);
+    press(KeyCode.CONTROL, KeyCode.A);
+    hand.write("Six hours");
+    press(KeyCode.TAB);
+    press(KeyCode.CONTROL, KeyCode.A);
+    hand.write("Slept ashore");
+    press(KeyCode.ENTER);
+    assertThat(notes()).contains("a Six hours. b Slept ashore.");
   }
 }

@@ -2,6 +2,7 @@ package app.finish.core.document;
 
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
+import app.finish.core.note.Wording;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;

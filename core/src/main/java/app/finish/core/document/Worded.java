@@ -3,6 +3,8 @@ package app.finish.core.document;
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.TitlePattern;
 import app.finish.core.note.Lettering;
+import app.finish.core.note.Wording;
+import app.finish.core.style.PartName;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
 
@@ -19,29 +21,27 @@ public final class Worded {
   ///
   /// @param wording what is said once for all tables of its document
   public static Lettering.Lettered of(Arranged arranged, Finish finish, Wording wording) {
-    Words words = finish.wordsOver(arranged.table().words());
-    return Lettering.of(
-        arranged,
-        titled(words, arranged.table()),
-        finish.notes(),
-        new Lettering.Said(wording.levels(), wording.glossary()));
+    Words words = words(finish, arranged.table());
+    return Lettering.of(arranged, words, finish.notes(), wording);
   }
 
-  /// The words with a title that is no pattern.
-  private static Words titled(Words words, Table table) {
-    String title = words.title();
-    return words.withTitle(TitlePattern.of(title, table));
+  /// The person's words over those of a table. A pattern is one only in a title of the person's.
+  private static Words words(Finish finish, Table table) {
+    Words words = finish.wordsOver(table.words());
+    return finish.words().containsKey(PartName.TITLE)
+        ? words.withTitle(TitlePattern.of(words.title(), table))
+        : words;
   }
 
   /// The title of a table as far as it is known before it is arranged.
   public static String title(Finish finish, Table table) {
-    return TitlePattern.of(finish.wordsOver(table.words()).title(), table);
+    return words(finish, table).title();
   }
 
   /// Whether notes can be told only when the whole table is there.
   public static boolean needsWhole(Finish finish, Table table) {
     return !finish.notes().isEmpty()
         || !table.marks().byPlace().isEmpty()
-        || TitlePattern.isPattern(finish.wordsOver(table.words()).title());
+        || TitlePattern.isPattern(finish.words().getOrDefault(PartName.TITLE, ""));
   }
 }

@@ -29,6 +29,19 @@ final class FigureText {
 
   private static final Pattern POINT = Pattern.compile("(?<=[0-9])\\.(?=[0-9])");
 
+  private static final Pattern COMMA = Pattern.compile("(?<=[0-9]),(?=[0-9])");
+
+  /// A figure whose point, or comma, can only be its decimal mark.
+  private static final Pattern CERTAIN_POINT = certain("\\.");
+
+  private static final Pattern CERTAIN_COMMA = certain(",");
+
+  private static Pattern certain(String mark) {
+    return Pattern.compile(
+        "[^0-9.,]*(?:0?MARK[0-9]+|[0-9]+(?:MARK(?:[0-9]{1,2}|[0-9]{4,}))?)[^0-9.,]*"
+            .replace("MARK", mark));
+  }
+
   private static final Pattern BARE = Pattern.compile("(?<![0-9])\\.(?=[0-9])");
 
   private static final Pattern LED = Pattern.compile("(?<![0-9.,])0\\.(?=[0-9])");
@@ -108,7 +121,9 @@ final class FigureText {
     boolean zero = look.setting(Property.ZERO_BEFORE_POINT).equals("yes");
     String led = zero ? BARE.matcher(signed).replaceAll("0.") : LED.matcher(signed).replaceAll(".");
     boolean comma = look.setting(Property.DECIMAL_MARK).equals("comma");
-    return comma ? POINT.matcher(led).replaceAll(",") : led;
+    Pattern certain = comma ? CERTAIN_POINT : CERTAIN_COMMA;
+    boolean all = FigureGroup.of(led).stream().allMatch(one -> certain.matcher(one).matches());
+    return all ? (comma ? POINT : COMMA).matcher(led).replaceAll(comma ? "," : ".") : led;
   }
 
   private static int decimals(Value.Numeric number, Measure measure, int wanted) {

@@ -1,6 +1,7 @@
 package app.finish.core.dress;
 
 import app.finish.core.style.Look;
+import app.finish.core.table.Marks;
 import app.finish.core.words.Markup;
 import app.finish.core.words.Markup.Height;
 import app.finish.core.words.Symbols;
@@ -153,7 +154,7 @@ public record Run(
     }
     List<String> raised = new ArrayList<>();
     StringBuilder onLine = new StringBuilder();
-    for (String one : mark.split("\\s*,\\s*")) {
+    for (String one : Marks.single(mark)) {
       if (isRaised(one)) {
         raised.add(one);
       } else {

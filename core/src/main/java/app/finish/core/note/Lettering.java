@@ -1,6 +1,7 @@
 package app.finish.core.note;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.table.Marks;
 import app.finish.core.table.Note;
 import app.finish.core.table.ProbabilityLevels;
 import app.finish.core.table.Spot;
@@ -55,40 +56,44 @@ public final class Lettering {
     record Made() implements Origin {}
   }
 
-  /// What is said once for all tables of a document.
-  ///
-  /// @param levels the levels of probability that stars stand for, the largest first
-  /// @param glossary what abbreviations mean
-  public record Said(List<Double> levels, Map<String, String> glossary) {
-    /// What is usual.
-    public static final Said USUAL = new Said(List.of(0.05, 0.01, 0.001), Map.of());
-
-    /// Copies the collections.
-    public Said {
-      levels = List.copyOf(levels);
-      glossary = Map.copyOf(glossary);
-    }
-  }
-
   /// Stands in a note for what the abbreviations of the table mean.
   public static final String ABBREVIATIONS = "{abbreviations}";
 
   /// Stands in a note for the levels of the stars in the table.
   public static final String LEVELS = "{levels}";
 
-  private record Item(Note note, Origin origin, TreeSet<Spot> places) {}
+  /// In which order kinds of notes stand (APA 7, 7.14).
+  private enum Rank {
+    GENERAL,
+    PERMISSION,
+    LEGEND,
+    SPECIFIC,
+    PROBABILITY;
+
+    static Rank of(Note note) {
+      return note.isSpecific()
+          ? SPECIFIC
+          : note.isProbability() ? PROBABILITY : note.swatches().isEmpty() ? GENERAL : LEGEND;
+    }
+  }
+
+  private record Item(Note note, Origin origin, TreeSet<Spot> places, Rank rank) {
+    boolean isTied() {
+      return rank == Rank.SPECIFIC && !places.isEmpty();
+    }
+  }
 
   private final Arranged arranged;
   private final Words words;
   private final OwnNotes own;
-  private final Said meant;
+  private final Wording wording;
   private final List<Item> items = new ArrayList<>();
   private final List<Integer> asleep = new ArrayList<>();
   private final Map<Spot, String> marks;
   private final Map<String, String> typed;
 
-  private Lettering(Arranged arranged, Words words, OwnNotes own, Said said) {
-    this.meant = said;
+  private Lettering(Arranged arranged, Words words, OwnNotes own, Wording wording) {
+    this.wording = wording;
     this.arranged = arranged;
     this.words = words;
     this.own = own;
@@ -99,22 +104,16 @@ public final class Lettering {
   /// A table with its own notes and those of the person.
   ///
   /// @param words the words of the table, with the notes of the source
-  public static Lettered of(Arranged arranged, Words words, OwnNotes own) {
-    return of(arranged, words, own, Said.USUAL);
-  }
-
-  /// The same, where a note that is no more than `{abbreviations}` or `{levels}` says what those of
-  /// the table mean.
-  ///
-  /// @param said what is said once for all tables
-  public static Lettered of(Arranged arranged, Words words, OwnNotes own, Said said) {
+  /// @param wording what is said once for all tables, which `{abbreviations}` and `{levels}` in a
+  ///   note stand for
+  public static Lettered of(Arranged arranged, Words words, OwnNotes own, Wording wording) {
     boolean marked = words.notes().stream().anyMatch(Note::isSpecific);
     if (own.isEmpty() && !marked) {
       List<Origin> origins = new ArrayList<>();
       words.notes().forEach(note -> origins.add(origin(note)));
       return new Lettered(arranged.table().withWords(words), origins, List.of());
     }
-    return new Lettering(arranged, words, own, said).lettered();
+    return new Lettering(arranged, words, own, wording).lettered();
   }
 
   private static Origin origin(Note note) {
@@ -127,7 +126,7 @@ public final class Lettering {
     takeOwn();
     List<Item> tied =
         items.stream()
-            .filter(item -> item.note.isSpecific() && !item.places.isEmpty())
+            .filter(Item::isTied)
             .sorted(Comparator.comparing(item -> item.places.first(), ReadingOrder.ORDER))
             .toList();
     Set<String> taken = taken(tied);
@@ -142,10 +141,9 @@ public final class Lettering {
         marks.merge(spot, item.note.mark(), Lettering::joined);
       }
     }
-    List<Item> ordered = new ArrayList<>();
-    items.stream().filter(item -> !tied.contains(item)).forEach(ordered::add);
-    int at = (int) ordered.stream().takeWhile(item -> item.note.isGeneral()).count();
-    ordered.addAll(at, tied);
+    List<Item> ordered = new ArrayList<>(tied);
+    items.stream().filter(item -> !item.isTied()).forEach(ordered::add);
+    ordered.sort(Comparator.comparing(Item::rank));
     Words all = new Words(words.title(), words.units(), notes(ordered), words.source(), typed);
     Table table =
         arranged.table().withMarks(arranged.table().marks().withMarks(marks)).withWords(all);
@@ -158,7 +156,7 @@ public final class Lettering {
   }
 
   private static String joined(String one, String other) {
-    return List.of(one.split("\\s*,\\s*")).contains(other) ? one : one + "," + other;
+    return Marks.single(one).contains(other) ? one : one + "," + other;
   }
 
   /// The signs of the source's notes; letters where it has none.
@@ -173,7 +171,7 @@ public final class Lettering {
 
   /// The marks that keep what they are: those that no note explains whose sign is given anew.
   private Set<String> taken(List<Item> tied) {
-    Set<String> taken = new HashSet<>(NoteSigns.tokens(arranged.table().marks()));
+    Set<String> taken = new HashSet<>(arranged.table().marks().all());
     items.forEach(item -> taken.add(item.note.mark()));
     tied.forEach(item -> taken.remove(item.note.mark()));
     return taken;
@@ -182,29 +180,24 @@ public final class Lettering {
   private void takeSources() {
     Map<String, TreeSet<Spot>> places = placesByMark();
     Set<String> signed = new HashSet<>();
-    List<Item> made = new ArrayList<>();
     for (Note note : words.notes()) {
-      Origin origin = origin(note);
-      String wording =
-          own.reworded().getOrDefault(note.toString(), typed.getOrDefault(note.text(), ""));
-      boolean gone = own.reworded().containsKey(note.toString()) && wording.isEmpty();
-      boolean mine =
+      String key = note.toString();
+      boolean isTied =
           note.isSpecific() && NoteSigns.of(note.mark()).isPresent() && signed.add(note.mark());
-      TreeSet<Spot> there = mine ? places.getOrDefault(note.mark(), empty()) : empty();
-      if (gone) {
-        if (mine) {
-          there.forEach(spot -> unmark(spot, note.mark()));
-        }
-        continue;
+      TreeSet<Spot> there = isTied ? places.getOrDefault(note.mark(), none()) : none();
+      String anew = own.reworded().getOrDefault(key, typed.getOrDefault(note.text(), ""));
+      if (!anew.isEmpty()) {
+        items.add(new Item(note.saying(said(anew)), origin(note), there, Rank.of(note)));
+      } else if (own.reworded().containsKey(key)) {
+        there.forEach(spot -> unmark(spot, note.mark()));
+      } else {
+        items.add(new Item(note, origin(note), there, Rank.of(note)));
       }
-      Note worded = wording.isEmpty() ? note : note.saying(said(wording));
-      made.add(new Item(worded, origin, there));
     }
-    items.addAll(made);
   }
 
   private void unmark(Spot spot, String mark) {
-    List<String> left = new ArrayList<>(List.of(marks.getOrDefault(spot, "").split("\\s*,\\s*")));
+    List<String> left = new ArrayList<>(Marks.single(marks.getOrDefault(spot, "")));
     left.remove(mark);
     if (left.isEmpty()) {
       marks.remove(spot);
@@ -213,7 +206,7 @@ public final class Lettering {
     }
   }
 
-  private static TreeSet<Spot> empty() {
+  private static TreeSet<Spot> none() {
     return new TreeSet<>(ReadingOrder.ORDER);
   }
 
@@ -225,8 +218,8 @@ public final class Lettering {
         .byPlace()
         .forEach(
             (spot, mark) -> {
-              for (String one : mark.split("\\s*,\\s*")) {
-                places.computeIfAbsent(one, key -> empty()).add(spot);
+              for (String one : Marks.single(mark)) {
+                places.computeIfAbsent(one, key -> none()).add(spot);
               }
             });
     return places;
@@ -236,12 +229,12 @@ public final class Lettering {
     String text = typed;
     if (text.contains(ABBREVIATIONS)) {
       text =
-          text.replace(ABBREVIATIONS, Abbreviations.sentence(arranged.table(), meant.glossary()));
+          text.replace(ABBREVIATIONS, Abbreviations.sentence(arranged.table(), wording.glossary()));
     }
     if (text.contains(LEVELS)) {
       text =
           text.replace(
-              LEVELS, new ProbabilityLevels(meant.levels()).note(arranged.table().marks()));
+              LEVELS, new ProbabilityLevels(wording.levels()).note(arranged.table().marks()));
     }
     return text;
   }
@@ -268,38 +261,20 @@ public final class Lettering {
       String text = said(filled);
       Origin origin = new Origin.Own(i);
       switch (note.kind()) {
-        case GENERAL, PERMISSION -> insertGeneral(new Item(Note.general(text), origin, empty()));
-        case PROBABILITY -> items.add(new Item(Note.probability(text), origin, empty()));
+        case GENERAL -> items.add(new Item(Note.general(text), origin, none(), Rank.GENERAL));
+        case PERMISSION -> items.add(new Item(Note.general(text), origin, none(), Rank.PERMISSION));
+        case PROBABILITY ->
+            items.add(new Item(Note.probability(text), origin, none(), Rank.PROBABILITY));
         case SPECIFIC -> {
-          TreeSet<Spot> places = empty();
-          note.ties().forEach(tie -> places.addAll(found.getOrDefault(tie, empty())));
+          TreeSet<Spot> places = none();
+          note.ties().forEach(tie -> places.addAll(found.getOrDefault(tie, none())));
           if (places.isEmpty()) {
             asleep.add(i);
           } else {
-            items.add(new Item(new Note("own " + i, text), origin, places));
+            items.add(new Item(new Note("own " + i, text), origin, places, Rank.SPECIFIC));
           }
         }
       }
     }
-  }
-
-  /// General notes stand before the others; those on leave end them.
-  private void insertGeneral(Item item) {
-    int at = 0;
-    for (int i = 0; i < items.size(); i++) {
-      Item one = items.get(i);
-      boolean later =
-          one.origin instanceof Origin.Own(int index)
-              && own.added().get(index).kind() == OwnNote.Kind.PERMISSION;
-      at = one.note.isGeneral() && one.note.swatches().isEmpty() && !later ? i + 1 : at;
-    }
-    if (item.origin instanceof Origin.Own(int index)
-        && own.added().get(index).kind() == OwnNote.Kind.PERMISSION) {
-      at = 0;
-      for (int i = 0; i < items.size(); i++) {
-        at = items.get(i).note.isGeneral() && items.get(i).note.swatches().isEmpty() ? i + 1 : at;
-      }
-    }
-    items.add(at, item);
   }
 }

@@ -5,12 +5,13 @@ import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /// The systems of signs that tie notes to their places.
 ///
@@ -62,19 +63,19 @@ public enum NoteSigns {
   }
 
   /// The system that a mark is of, if it is of one.
-  static java.util.Optional<NoteSigns> of(String mark) {
+  static Optional<NoteSigns> of(String mark) {
     for (NoteSigns system : values()) {
       if (system.has(mark)) {
-        return java.util.Optional.of(system);
+        return Optional.of(system);
       }
     }
-    return java.util.Optional.empty();
+    return Optional.empty();
   }
 
   /// A table whose notes on single places bear signs of this system, in the order of the notes.
   public Table on(Table table) {
     Map<String, String> anew = new HashMap<>();
-    Set<String> kept = new HashSet<>(tokens(table.marks()));
+    Set<String> kept = new HashSet<>(table.marks().all());
     List<String> signed = new ArrayList<>();
     for (Note note : table.words().notes()) {
       boolean mine =
@@ -92,12 +93,6 @@ public enum NoteSigns {
       anew.put(mark, sign(next++));
     }
     return renamed(table, anew);
-  }
-
-  static Set<String> tokens(Marks marks) {
-    return marks.byPlace().values().stream()
-        .flatMap(mark -> List.of(mark.split("\\s*,\\s*")).stream())
-        .collect(Collectors.toSet());
   }
 
   /// A table with other marks in the place of some.
@@ -119,11 +114,11 @@ public enum NoteSigns {
 
   private static String renamed(String mark, Map<String, String> anew) {
     List<String> all = new ArrayList<>();
-    for (String one : mark.split("\\s*,\\s*")) {
+    for (String one : Marks.single(mark)) {
       all.add(anew.getOrDefault(one, one));
     }
     all.sort(
-        java.util.Comparator.comparing((String one) -> Character.isLetterOrDigit(one.charAt(0)))
+        Comparator.comparing((String one) -> Character.isLetterOrDigit(one.charAt(0)))
             .thenComparing(String::length)
             .thenComparing(one -> one));
     return String.join(",", all);

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// The figures of a cell that holds several: "2.41 (0.62)", "[1.2, 3.4]", "12 ± 3".
+/// The figures of a cell that holds several: "2.41 (0.62)", "[1.2, 3.4]", "12 ± 3", "54,2 (11,3)".
 ///
 /// ```java
 /// FigureGroup.of("0.43 [0.21, 0.88]"); // [0.43, 0.21, 0.88]
@@ -13,8 +13,8 @@ import java.util.regex.Pattern;
 /// ```
 public final class FigureGroup {
   private static final String NUMBER =
-      "[-−–]?\\s?[€$£]?(?:[0-9][0-9,]*(?:\\.[0-9]+)?|\\.[0-9]+)\\s?%?";
-  private static final String MARK = "[*†‡]{0,3}";
+      "[-−–]?\\s?[€$£]?(?:[0-9](?:[0-9.,\\u00a0\\u202f]*[0-9])?|[.,][0-9]+)\\s?%?";
+  private static final String MARK = "[*†‡a-z]{0,3}";
   private static final String SEPARATOR = "\\s*(?:,|;|–|—|\\bto\\b)\\s*";
   private static final Pattern GROUP =
       Pattern.compile(

@@ -1,6 +1,9 @@
 package app.finish.core.table;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /// Which places of a table bear marks that notes explain.
 ///
@@ -39,6 +42,18 @@ public record Marks(Map<Spot, String> byPlace, Map<Spot, String> typed) {
   /// The same marks over headings typed so.
   public Marks withTyped(Map<Spot, String> others) {
     return new Marks(byPlace, others);
+  }
+
+  /// The single marks of a place: "b,c" is two.
+  public static List<String> single(String mark) {
+    return mark.isEmpty() ? List.of() : List.of(mark.split("\\s*,\\s*"));
+  }
+
+  /// All single marks that stand in the table.
+  public Set<String> all() {
+    return byPlace.values().stream()
+        .flatMap(mark -> single(mark).stream())
+        .collect(Collectors.toSet());
   }
 
   /// The mark in a place, or the empty string.

@@ -75,7 +75,7 @@ public record Note(String mark, String text, List<String> swatches) {
     if (isGeneral()) {
       return false;
     }
-    for (String one : cellMark.split("\\s*,\\s*")) {
+    for (String one : Marks.single(cellMark)) {
       boolean within = text.matches("(?s).*[\\s,;.]" + Pattern.quote(one) + "\\s*p\\b.*");
       if (one.equals(mark) || within) {
         return true;

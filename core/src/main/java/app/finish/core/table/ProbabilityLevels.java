@@ -2,9 +2,11 @@ package app.finish.core.table;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /// The levels of probability that stars stand for: one star for the largest (APA 7, 7.14).
 ///
@@ -14,9 +16,22 @@ import java.util.Set;
 ///
 /// @param levels the levels, the largest first
 public record ProbabilityLevels(List<Double> levels) {
+  private static final Pattern LIMIT = Pattern.compile("[<≤]\\s*(0?[.,][0-9]+)");
+
   /// Copies the list.
   public ProbabilityLevels {
     levels = List.copyOf(levels);
+  }
+
+  /// The probability that a cell tells; one that is told by a limit, "< .001", lies below it.
+  public static OptionalDouble probability(Value value) {
+    if (value instanceof Value.Numeric number) {
+      return OptionalDouble.of(number.number());
+    }
+    Matcher limit = LIMIT.matcher(value.written().strip());
+    return limit.find()
+        ? OptionalDouble.of(Math.nextDown(Double.parseDouble(limit.group(1).replace(',', '.'))))
+        : OptionalDouble.empty();
   }
 
   /// The stars of a probability; none for one that passes no level.
@@ -26,8 +41,7 @@ public record ProbabilityLevels(List<Double> levels) {
 
   /// The note on those levels whose stars stand in a table; the empty string if none does.
   public String note(Marks marks) {
-    Set<String> there = new HashSet<>();
-    marks.byPlace().values().forEach(mark -> there.addAll(List.of(mark.split("\\s*,\\s*"))));
+    Set<String> there = marks.all();
     List<String> said = new ArrayList<>();
     for (int i = 0; i < levels.size(); i++) {
       String stars = "*".repeat(i + 1);

@@ -69,7 +69,7 @@ public class LetteringTest {
 
   private static Lettered lettered(Table table, OwnNotes notes, Move... moves) {
     Arranged arranged = Arranger.arrange(table, Arrangement.of(moves));
-    return Lettering.of(arranged, arranged.table().words(), notes);
+    return Lettering.of(arranged, arranged.table().words(), notes, Wording.USUAL);
   }
 
   private static List<String> notes(Lettered lettered) {

@@ -13,7 +13,6 @@ import app.finish.core.words.Callout;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.manuscript.ManuscriptText;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -125,6 +124,6 @@ public final class Manuscript {
           .forEach(heading -> names.add(heading.label()));
     }
     table.held().forEach(held -> names.add(held.member()));
-    return new HashSet<>(new ArrayList<>(names));
+    return names;
   }
 }

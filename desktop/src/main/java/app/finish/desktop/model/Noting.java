@@ -5,14 +5,15 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
-import app.finish.core.document.Wording;
-import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.SourceLabels;
 import app.finish.core.note.Lettering;
 import app.finish.core.note.OwnNote;
 import app.finish.core.note.OwnNotes;
+import app.finish.core.note.ReadingOrder;
 import app.finish.core.note.Tie;
+import app.finish.core.note.Wording;
 import app.finish.core.style.PartName;
+import app.finish.core.table.Marks;
 import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
@@ -123,9 +124,9 @@ public final class Noting {
     List<Tie> ties = new ArrayList<>();
     SourceLabels naming = shown().orElseThrow().naming();
     table.marks().byPlace().entrySet().stream()
-        .filter(one -> List.of(one.getValue().split("\\s*,\\s*")).contains(note.mark()))
+        .filter(one -> Marks.single(one.getValue()).contains(note.mark()))
         .map(Map.Entry::getKey)
-        .sorted(app.finish.core.note.ReadingOrder.ORDER)
+        .sorted(ReadingOrder.ORDER)
         .forEach(spot -> ties.add(tie(naming, spot)));
     return ties;
   }
@@ -165,15 +166,11 @@ public final class Noting {
             shown ->
                 Pick.cells(desk).stream()
                     .map(cell -> cell.place())
-                    .flatMap(place -> spot(place).stream())
+                    .flatMap(place -> place.spot().stream())
                     .map(spot -> tie(shown.naming(), spot))
                     .distinct()
                     .forEach(ties::add));
     return ties;
-  }
-
-  private static Optional<Spot> spot(CellMeaning place) {
-    return place.spot();
   }
 
   /// What is picked, in words.

@@ -19,6 +19,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.sheet.FirstScreen;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.core.note.Lettering;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.Cascade;
@@ -124,7 +125,12 @@ public final class Proofs {
                 .arrangeFirst(finish.arrangement(), rows, columns)
                 .map(
                     arranged ->
-                        seen(document, index, finish, arranged, Dresser.readyFirst(arranged)));
+                        seen(
+                            document,
+                            index,
+                            finish,
+                            Worded.of(arranged, finish, document.wording()).table(),
+                            Dresser.readyFirst(arranged)));
     return FirstScreen.of(before.get().scroll(), Paper.A4.unpaged(), corner, sight);
   }
 
@@ -175,7 +181,8 @@ public final class Proofs {
       Paper paper) {
     DocumentTable table = document.table(index);
     Dresser.Ready dresser = dresser(arranged);
-    Dresser.Seen seen = seen(document, index, finish, arranged, dresser);
+    Lettering.Lettered worded = Worded.of(arranged, finish, document.wording());
+    Dresser.Seen seen = seen(document, index, finish, worded.table(), dresser);
     Scroll scroll =
         before(document, index, finish)
             .filter(shown -> shown.recognition() == recognition)
@@ -192,14 +199,14 @@ public final class Proofs {
         arranged,
         scroll,
         dresser.naming(),
-        Worded.of(arranged, finish, document.wording()));
+        worded);
   }
 
   private Dresser.Seen seen(
-      Document document, int index, Finish finish, Arranged arranged, Dresser.Ready dresser) {
+      Document document, int index, Finish finish, Table worded, Dresser.Ready dresser) {
     Cascade cascade = onScreen(document, finish);
     return dresser
-        .worded(Worded.of(arranged, finish, document.wording()).table())
+        .worded(worded)
         .under(overlays(finish, cascade))
         .seen(cascade, document.numeral(index));
   }

@@ -4,6 +4,7 @@ import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.layout.CellBox;
+import app.finish.core.note.Lettering;
 import app.finish.core.note.OwnNote;
 import app.finish.core.style.PartName;
 import app.finish.core.words.Markup;
@@ -15,6 +16,7 @@ import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 
@@ -86,12 +88,7 @@ public final class ProofEdits {
       case CellMeaning.Word(PartName word, int _) when word == PartName.NUMBER ->
           begin(part.label(), box.cell().text(), field, size, desk.dressing().looks()::number);
       case CellMeaning.Word(PartName word, int index) when word == PartName.NOTE ->
-          begin(
-              part.label(),
-              words().note(index),
-              field,
-              size,
-              written -> desk.noting().reword(words().origins().get(index), written));
+          note(index, field, size);
       case CellMeaning.Word(PartName word, int _) when word == PartName.TITLE ->
           begin(
               part.label(),
@@ -102,6 +99,23 @@ public final class ProofEdits {
       default ->
           begin(part.label(), words().of(part), field, size, written -> desk.word(part, written));
     }
+  }
+
+  /// Edits a note; Tab goes on to the next one of its paragraph.
+  private void note(int index, Bounds field, double size) {
+    Lettering.Origin origin = words().origins().get(index);
+    int next = index + 1;
+    boolean goesOn =
+        next < words().origins().size()
+            && view.boxOf(new CellMeaning.Word(PartName.NOTE, next)).isEmpty();
+    InPlaceEdit.begin(
+        view,
+        PartName.NOTE.label(),
+        words().note(index),
+        field,
+        size * view.scale(),
+        written -> desk.noting().reword(origin, written),
+        goesOn ? Optional.of(() -> note(next, field, size)) : Optional.empty());
   }
 
   /// Writes a note on what is picked, where notes stand.
@@ -142,8 +156,7 @@ public final class ProofEdits {
         name -> new Renaming(desk).heading(side, path, now, name));
   }
 
-  private void begin(
-      String name, String text, Bounds at, double size, java.util.function.Consumer<String> keep) {
-    InPlaceEdit.begin(view, name, text, at, size * view.scale(), keep);
+  private void begin(String name, String text, Bounds at, double size, Consumer<String> keep) {
+    InPlaceEdit.begin(view, name, text, at, size * view.scale(), keep, Optional.empty());
   }
 }

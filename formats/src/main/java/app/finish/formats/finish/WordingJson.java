@@ -1,6 +1,6 @@
 package app.finish.formats.finish;
 
-import app.finish.core.document.Wording;
+import app.finish.core.note.Wording;
 import app.finish.core.problem.Problem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

@@ -32,7 +32,11 @@ public final class ZipText {
     byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
     zip.write(bytes);
     zip.closeEntry();
-    digests.append(digest(bytes)).append("  ").append(name).append('\n');
+    digests
+        .append(HexFormat.of().formatHex(sha256().digest(bytes)))
+        .append("  ")
+        .append(name)
+        .append('\n');
     return this;
   }
 
@@ -41,10 +45,10 @@ public final class ZipText {
     add(DIGESTS, digests.toString());
   }
 
-  /// The SHA-256 digest of what is in a part, in hexadecimal digits.
-  public static String digest(byte[] bytes) {
+  /// A new SHA-256 digest.
+  public static MessageDigest sha256() {
     try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+      return MessageDigest.getInstance("SHA-256");
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
     }

@@ -3,12 +3,13 @@ package app.finish.core.arrange.make;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
+import app.finish.core.table.ProbabilityLevels;
 import app.finish.core.table.Table;
-import app.finish.core.table.Value;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -24,8 +25,6 @@ import java.util.regex.Pattern;
 public record Comparisons(List<String> groups, List<List<String>> differ) {
   private static final Pattern PAIR =
       Pattern.compile("(.+?)\\s*(?:\\s[-–—−]\\s|\\svs\\.?\\s|\\s×\\s|\\sand\\s|[–—−])\\s*(.+)");
-
-  private static final Pattern LIMIT = Pattern.compile("[<≤]\\s*(0?[.,][0-9]+)");
 
   /// Copies the lists.
   public Comparisons {
@@ -43,13 +42,12 @@ public record Comparisons(List<String> groups, List<List<String>> differ) {
     int compared = 0;
     for (Leaf leaf : column < 0 ? List.<Leaf>of() : table.down().leaves()) {
       Optional<List<String>> pair = pair(leaf);
-      Value p = table.body().at(leaf.index(), column);
-      Optional<Double> number = number(p);
-      if (pair.isPresent() && number.isPresent()) {
+      OptionalDouble p = ProbabilityLevels.probability(table.body().at(leaf.index(), column));
+      if (pair.isPresent() && p.isPresent()) {
         compared++;
         groups.addAll(pair.get());
         boolean known = differ.contains(pair.get().reversed()) || differ.contains(pair.get());
-        if (number.get() < level && !known) {
+        if (p.getAsDouble() < level && !known) {
           differ.add(pair.get());
         }
       }
@@ -79,15 +77,5 @@ public record Comparisons(List<String> groups, List<List<String>> differ) {
     return depth < 2
         ? Optional.empty()
         : Optional.of(List.of(leaf.path().get(depth - 2).label(), leaf.heading().label()));
-  }
-
-  private static Optional<Double> number(Value value) {
-    if (value instanceof Value.Numeric number) {
-      return Optional.of(number.number());
-    }
-    Matcher limit = LIMIT.matcher(value.written().strip());
-    return limit.find()
-        ? Optional.of(Math.nextDown(Double.parseDouble(limit.group(1).replace(',', '.'))))
-        : Optional.empty();
   }
 }

@@ -21,6 +21,7 @@ import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -51,10 +52,15 @@ public record JoinMeasures(String first, String second, Form form, String name) 
       }
       return switch (this) {
         case BRACKETS -> one + " (" + other + ")";
-        case INTERVAL -> "[" + one + ", " + other + "]";
+        case INTERVAL -> "[" + one + parted(one + other) + other + "]";
         case PLUS_MINUS -> one + " ± " + other;
       };
     }
+  }
+
+  /// What parts the limits of an interval; no comma where one is in the figures.
+  private static String parted(String figures) {
+    return figures.indexOf(',') >= 0 ? "; " : ", ";
   }
 
   static final MoveKind KIND =
@@ -197,7 +203,7 @@ public record JoinMeasures(String first, String second, Form form, String name) 
   public void write(MoveWriting out) {
     out.put("first", first)
         .put("second", second)
-        .put("form", form.name().toLowerCase(java.util.Locale.ROOT))
+        .put("form", form.name().toLowerCase(Locale.ROOT))
         .put("name", name);
   }
 

@@ -1,5 +1,6 @@
 package app.finish.core.arrange.make;
 
+import app.finish.core.arrange.formula.Formula;
 import app.finish.core.arrange.place.NoPlace;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branch;
@@ -9,6 +10,9 @@ import app.finish.core.table.Axis;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
+import app.finish.core.table.Value;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +87,7 @@ final class MeasureColumns {
   /// @param changed the table with other values, marks, measures or words; its columns may go on
   ///   behind those of this one
   Trees with(Table changed, List<Branch> columns) {
-    Map<Integer, app.finish.core.arrange.formula.Formula> formulas = trees.figures().formulas();
+    Map<Integer, Formula> formulas = trees.figures().formulas();
     Trees other = trees.withFigures(new Figures(changed, formulas)).with(Side.ACROSS, columns);
     Trees back = turned ? other.swapped() : other;
     return new ArrangedTable(back).changed(ArrangedTable.KEEP);
@@ -99,16 +103,16 @@ final class MeasureColumns {
   }
 
   /// A measure's figure as it is written in a cell with others.
-  static String written(app.finish.core.table.Value value, Measure measure) {
+  static String written(Value value, Measure measure) {
     return switch (value) {
-      case app.finish.core.table.Value.Numeric number ->
+      case Value.Numeric number ->
           number.written().isEmpty()
-              ? java.math.BigDecimal.valueOf(number.number())
-                  .setScale(measure.decimals(), java.math.RoundingMode.HALF_EVEN)
+              ? BigDecimal.valueOf(number.number())
+                  .setScale(measure.decimals(), RoundingMode.HALF_EVEN)
                   .toPlainString()
               : number.written().strip();
-      case app.finish.core.table.Value.Text text -> text.text().strip();
-      case app.finish.core.table.Value.Missing _ -> "";
+      case Value.Text text -> text.text().strip();
+      case Value.Missing _ -> "";
     };
   }
 }

@@ -18,7 +18,6 @@ import app.finish.core.table.Note;
 import app.finish.core.table.ProbabilityLevels;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
-import app.finish.core.table.Value;
 import app.finish.core.table.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -28,6 +27,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /// Shows probabilities as stars on another measure. Their own column goes aside, and a note says
 /// what the stars stand for.
@@ -45,8 +45,6 @@ public record StarsFrom(String probability, String on, List<Double> levels) impl
           "stars from",
           true,
           in -> new StarsFrom(in.text("probability"), in.text("on"), numbers(in.text("levels"))));
-
-  private static final Pattern LIMIT = Pattern.compile("[<≤]\\s*(0?[.,][0-9]+)");
 
   /// Copies the levels.
   public StarsFrom {
@@ -141,7 +139,7 @@ public record StarsFrom(String probability, String on, List<Double> levels) impl
   private void star(int from, int to, Table table, Map<Spot, String> marks) {
     ProbabilityLevels all = new ProbabilityLevels(levels);
     for (int row = 0; row < table.body().rows(); row++) {
-      OptionalDouble p = probability(table.body().at(row, from));
+      OptionalDouble p = ProbabilityLevels.probability(table.body().at(row, from));
       String stars = p.isPresent() ? all.stars(p.getAsDouble()) : "";
       if (!stars.isEmpty()) {
         marks.merge(
@@ -150,17 +148,6 @@ public record StarsFrom(String probability, String on, List<Double> levels) impl
             (before, more) -> before.contains("*") ? before : more + "," + before);
       }
     }
-  }
-
-  /// A probability; one that is told by a limit, "< .001", lies below it.
-  private static OptionalDouble probability(Value value) {
-    if (value instanceof Value.Numeric number) {
-      return OptionalDouble.of(number.number());
-    }
-    Matcher limit = LIMIT.matcher(value.written().strip());
-    return limit.find()
-        ? OptionalDouble.of(Math.nextDown(Double.parseDouble(limit.group(1).replace(',', '.'))))
-        : OptionalDouble.empty();
   }
 
   @Override
@@ -174,9 +161,7 @@ public record StarsFrom(String probability, String on, List<Double> levels) impl
   }
 
   private String written() {
-    return levels.stream()
-        .map(ProbabilityLevels::written)
-        .collect(java.util.stream.Collectors.joining(" "));
+    return levels.stream().map(ProbabilityLevels::written).collect(Collectors.joining(" "));
   }
 
   @Override

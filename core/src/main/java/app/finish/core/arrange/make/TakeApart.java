@@ -15,14 +15,17 @@ import app.finish.core.number.FigureGroup;
 import app.finish.core.number.NumberReader;
 import app.finish.core.number.WrittenDecimals;
 import app.finish.core.table.Body;
-import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Marks;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
@@ -64,10 +67,11 @@ public record TakeApart(String measure) implements Move {
     }
     List<Measure> measures = new ArrayList<>(table.measures());
     List<String> names = names(parts);
+    NumberReader reader = reader(table);
     List<Integer> from = new ArrayList<>();
     List<Branch> roots = apart(columns.roots(), place, names, table, from);
     for (int part = 0; part < parts; part++) {
-      measures.add(part(table, from, names, part, measures.get(place)));
+      measures.add(part(table, from, names, part, measures.get(place), reader));
     }
     int old = table.body().columns();
     Body body =
@@ -79,7 +83,8 @@ public record TakeApart(String measure) implements Move {
                     ? table.body().at(row, column)
                     : part(
                         table.body().at(row, from.get((column - old) / parts)),
-                        (column - old) % parts));
+                        (column - old) % parts,
+                        reader));
     Table wider =
         new Table(
             table.down(),
@@ -92,21 +97,30 @@ public record TakeApart(String measure) implements Move {
     return columns.with(wider, roots);
   }
 
+  /// Reads figures with the decimal mark that the table's figures are written with.
+  private static NumberReader reader(Table table) {
+    List<String> written = new ArrayList<>();
+    for (int row = 0; row < table.body().rows(); row++) {
+      for (int column = 0; column < table.body().columns(); column++) {
+        String text = table.body().at(row, column).written();
+        List<String> figures = FigureGroup.of(text);
+        written.addAll(figures.isEmpty() ? List.of(text) : figures);
+      }
+    }
+    return NumberReader.forTexts(written);
+  }
+
   /// The marks of cells stand at the first of their figures.
   private static Marks moved(Table table, List<Integer> from, int parts) {
-    java.util.Map<app.finish.core.table.Spot, String> marks =
-        new java.util.HashMap<>(table.marks().byPlace());
+    Map<Spot, String> marks = new HashMap<>(table.marks().byPlace());
     int old = table.body().columns();
     table
         .marks()
         .byPlace()
         .forEach(
             (spot, mark) -> {
-              if (spot instanceof app.finish.core.table.Spot.Figure(int row, int column)
-                  && from.contains(column)) {
-                marks.put(
-                    new app.finish.core.table.Spot.Figure(row, old + from.indexOf(column) * parts),
-                    mark);
+              if (spot instanceof Spot.Figure(int row, int column) && from.contains(column)) {
+                marks.put(new Spot.Figure(row, old + from.indexOf(column) * parts), mark);
               }
             });
     return table.marks().withMarks(marks);
@@ -139,8 +153,7 @@ public record TakeApart(String measure) implements Move {
             .ifPresent(names::add);
       }
     }
-    boolean interval =
-        measure.toLowerCase(java.util.Locale.ROOT).matches(".*(\\bci\\b|interval).*");
+    boolean interval = measure.toLowerCase(Locale.ROOT).matches(".*(\\bci\\b|interval).*");
     if (names.size() == parts - 1 && interval && parts == 3) {
       return List.of(names.getFirst(), "LL", "UL");
     }
@@ -171,7 +184,7 @@ public record TakeApart(String measure) implements Move {
               new Branch(
                   names.get(part),
                   names.get(part),
-                  branch.role() == Role.MEMBER ? Role.MEMBER : branch.role(),
+                  branch.role(),
                   OptionalInt.of(table.measures().size() + part),
                   List.of(),
                   List.of(first + part),
@@ -185,14 +198,19 @@ public record TakeApart(String measure) implements Move {
   }
 
   private static Measure part(
-      Table table, List<Integer> from, List<String> names, int part, Measure whole) {
+      Table table,
+      List<Integer> from,
+      List<String> names,
+      int part,
+      Measure whole,
+      NumberReader reader) {
     int decimals = 0;
     boolean percent = false;
     for (int column : from) {
       for (int row = 0; row < table.body().rows(); row++) {
         List<String> figures = FigureGroup.of(table.body().at(row, column).written());
         if (part < figures.size()) {
-          decimals = Math.max(decimals, WrittenDecimals.of(figures.get(part), 0));
+          decimals = Math.max(decimals, decimals(figures.get(part), reader));
           percent |= figures.get(part).endsWith("%");
         }
       }
@@ -205,7 +223,11 @@ public record TakeApart(String measure) implements Move {
     return new Measure(names.get(part), kind, percent ? "%" : "", decimals);
   }
 
-  private static Value part(Value value, int part) {
+  private static int decimals(String figure, NumberReader reader) {
+    return reader.read(figure).map(number -> WrittenDecimals.of(figure, number.value())).orElse(0);
+  }
+
+  private static Value part(Value value, int part, NumberReader reader) {
     List<String> figures = FigureGroup.of(value.written());
     if (figures.isEmpty()) {
       return part == 0 ? value : value instanceof Value.Missing ? value : Value.BLANK;
@@ -214,7 +236,7 @@ public record TakeApart(String measure) implements Move {
       return Value.BLANK;
     }
     String written = figures.get(part);
-    return NumberReader.POINT
+    return reader
         .read(written)
         .map(number -> Value.number(number.value(), written))
         .orElse(Value.text(written));

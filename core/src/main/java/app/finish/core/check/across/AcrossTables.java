@@ -7,6 +7,7 @@ import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.number.WrittenDecimals;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Heading.Role;
 import app.finish.core.table.Leaf;
@@ -131,13 +132,13 @@ public final class AcrossTables {
     for (DressedRow row : subject.dressed.band(DressedRow.Band.BODY)) {
       for (DressedCell cell : row.cells()) {
         if (cell.place() instanceof CellMeaning.Body(int down, int across)
-            && subject.table.body().at(down, across) instanceof Value.Numeric) {
+            && subject.table.body().at(down, across) instanceof Value.Numeric figure) {
           Measure measure = subject.table.measureAt(down, across);
           String text = cell.bareText();
           boolean known = !measure.name().isEmpty() && measure.kind() != MeasureKind.VALUE;
           if (known && !text.matches(".*[<>eE].*")) {
             String key = measure.kind().word() + " " + measure.name();
-            Seen now = new Seen(cell, decimals(text));
+            Seen now = new Seen(cell, WrittenDecimals.of(text, figure.number()));
             Seen first = seen.putIfAbsent(key, now);
             if (first != null && first.decimals != now.decimals) {
               mixed.add(key);
@@ -148,12 +149,6 @@ public final class AcrossTables {
     }
     seen.keySet().removeAll(mixed);
     return seen;
-  }
-
-  private static int decimals(String text) {
-    Matcher decimals = Pattern.compile("[.,]([0-9]+)[^0-9]*$").matcher(text);
-    boolean grouped = text.matches(".*,[0-9]{3}[^0-9]*");
-    return decimals.find() && !grouped ? decimals.group(1).length() : 0;
   }
 
   private void names() {
@@ -331,7 +326,7 @@ public final class AcrossTables {
 
   /// By how much a figure may be off, since it was rounded; 0 for a whole number.
   private static double step(Value.Numeric figure) {
-    int decimals = decimals(figure.written());
+    int decimals = WrittenDecimals.of(figure.written(), figure.number());
     return decimals == 0 ? 0.0 : Math.pow(10, -decimals);
   }
 }

@@ -4,6 +4,7 @@ import app.finish.core.check.Finding;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.number.WrittenDecimals;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Measure;
@@ -27,10 +28,10 @@ public final class DecimalsAlike extends ApaCheck {
     for (DressedRow row : subject.body()) {
       for (DressedCell cell : row.cells()) {
         if (cell.place() instanceof CellMeaning.Body(int down, int across)
-            && subject.table().body().at(down, across) instanceof Value.Numeric) {
+            && subject.table().body().at(down, across) instanceof Value.Numeric figure) {
           Measure measure = subject.table().measureAt(down, across);
           if (!cell.bareText().matches(".*[<>eE].*") && !isEnd(measure, subject, down, across)) {
-            int decimals = decimals(cell.bareText());
+            int decimals = WrittenDecimals.of(cell.bareText(), figure.number());
             seen.computeIfAbsent(measure, one -> new TreeMap<>()).putIfAbsent(decimals, cell);
             counts
                 .computeIfAbsent(measure, one -> new TreeMap<>())
@@ -53,22 +54,6 @@ public final class DecimalsAlike extends ApaCheck {
   private static boolean isEnd(Measure measure, Subject subject, int down, int across) {
     double size = Math.abs(subject.table().body().number(down, across));
     return measure.kind() == MeasureKind.CORRELATION && (size == 0 || size == 1);
-  }
-
-  private static int decimals(String text) {
-    int mark = Math.max(text.lastIndexOf('.'), text.lastIndexOf(','));
-    boolean grouping =
-        mark >= 0
-            && text.substring(mark + 1).matches("\\d{3}(?!\\d).*")
-            && text.charAt(mark) == ',';
-    if (mark < 0 || grouping) {
-      return 0;
-    }
-    int end = mark + 1;
-    while (end < text.length() && Character.isDigit(text.charAt(end))) {
-      end++;
-    }
-    return end - mark - 1;
   }
 
   private Finding finding(

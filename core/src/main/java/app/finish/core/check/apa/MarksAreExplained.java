@@ -8,6 +8,7 @@ import app.finish.core.dress.DressedRow;
 import app.finish.core.note.Lettering;
 import app.finish.core.note.OwnNote;
 import app.finish.core.style.PartName;
+import app.finish.core.table.Marks;
 import app.finish.core.table.Note;
 import java.util.HashSet;
 import java.util.List;
@@ -43,7 +44,7 @@ public final class MarksAreExplained extends ApaCheck {
                   ? at(cell, mark, mark + "p < …", sentence, LEVELS)
                   : at(cell, mark, "", sentence));
         }
-        marks.addAll(List.of(mark.split("\\s*,\\s*")));
+        marks.addAll(Marks.single(mark));
       }
     }
     for (int i = 0; i < notes.size(); i++) {

@@ -7,10 +7,12 @@ import app.finish.core.check.house.HouseDemand.Subject;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.number.WrittenDecimals;
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
+import app.finish.core.style.colour.Colour;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Value;
 import java.util.ArrayList;
@@ -18,6 +20,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -94,7 +98,7 @@ enum DemandForm {
       int wanted = number(said.group(2));
       return first(
           subject.cells(),
-          cell -> isFigure(subject, cell, kind) && decimals(cell.bareText()) != wanted,
+          cell -> isFigure(subject, cell, kind) && decimals(subject, cell) != wanted,
           cell ->
               at(
                   cell,
@@ -200,7 +204,7 @@ enum DemandForm {
 
   DemandForm(String example, String form) {
     this.example = example;
-    this.pattern = HouseDemand.pattern(form);
+    this.pattern = Pattern.compile(form, Pattern.CASE_INSENSITIVE);
   }
 
   Pattern pattern() {
@@ -254,9 +258,7 @@ enum DemandForm {
   }
 
   private static List<Breach> first(
-      List<DressedCell> cells,
-      java.util.function.Predicate<DressedCell> which,
-      java.util.function.Function<DressedCell, Breach> breach) {
+      List<DressedCell> cells, Predicate<DressedCell> which, Function<DressedCell, Breach> breach) {
     return cells.stream().filter(which).findFirst().map(breach).stream().toList();
   }
 
@@ -288,10 +290,10 @@ enum DemandForm {
         && subject.table().measureAt(row, column).kind() == kind;
   }
 
-  private static int decimals(String text) {
-    Matcher decimals = Pattern.compile("[.,](\\d+)\\D*$").matcher(text);
-    boolean grouped = text.matches(".*,\\d{3}\\D*");
-    return decimals.find() && !grouped ? decimals.group(1).length() : 0;
+  private static int decimals(Subject subject, DressedCell cell) {
+    return cell.place() instanceof CellMeaning.Body(int row, int column)
+        ? WrittenDecimals.of(cell.bareText(), subject.table().body().number(row, column))
+        : 0;
   }
 
   private static Optional<MeasureKind> kind(String word) {
@@ -321,7 +323,7 @@ enum DemandForm {
         .findFirst();
   }
 
-  private static boolean isHue(app.finish.core.style.colour.Colour colour, int hue) {
+  private static boolean isHue(Colour colour, int hue) {
     int apart = colour.green() - colour.red();
     int other = hue > 0 ? colour.blue() : Math.max(colour.blue(), colour.green());
     int own = hue > 0 ? colour.green() : colour.red();

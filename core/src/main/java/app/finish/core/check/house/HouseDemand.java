@@ -15,7 +15,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /// A demand of a house style on its tables, as a sentence.
 ///
@@ -37,21 +36,14 @@ public final class HouseDemand implements Check {
   /// Something that does not hold.
   record Breach(Where where, String is, String should, String sentence, List<Mend> mends) {}
 
-  /// Looks for breaches, with what the sentence says.
-  interface Look {
-    List<Breach> at(Subject subject, Matcher said);
-  }
-
   private final String sentence;
   private final String style;
-  private final String id;
-  private final Look look;
+  private final DemandForm form;
 
-  private HouseDemand(String sentence, String style, String id, Look look) {
+  private HouseDemand(String sentence, String style, DemandForm form) {
     this.sentence = sentence;
     this.style = style;
-    this.id = id;
-    this.look = look;
+    this.form = form;
   }
 
   /// The demand that a sentence makes.
@@ -63,11 +55,7 @@ public final class HouseDemand implements Check {
       Matcher said = form.pattern().matcher(sentence.strip());
       if (said.matches()) {
         form.prove(said);
-        return new HouseDemand(
-            sentence.strip(),
-            style,
-            "house." + form.word(),
-            (subject, own) -> form.breaches(subject, own));
+        return new HouseDemand(sentence.strip(), style, form);
       }
     }
     throw new Refusal(
@@ -99,7 +87,7 @@ public final class HouseDemand implements Check {
 
   @Override
   public String id() {
-    return id;
+    return "house." + form.word();
   }
 
   @Override
@@ -119,13 +107,10 @@ public final class HouseDemand implements Check {
     }
     Subject subject =
         new Subject(checked.table().get(), checked.dressed().get(), checked.cascade().get());
-    for (DemandForm form : DemandForm.values()) {
-      Matcher said = form.pattern().matcher(sentence);
-      if (said.matches()) {
-        return look.at(subject, said).stream().map(this::finding).toList();
-      }
-    }
-    return List.of();
+    Matcher said = form.pattern().matcher(sentence);
+    return said.matches()
+        ? form.breaches(subject, said).stream().map(this::finding).toList()
+        : List.of();
   }
 
   private Finding finding(Breach breach) {
@@ -141,9 +126,5 @@ public final class HouseDemand implements Check {
   @Override
   public int hashCode() {
     return sentence.hashCode();
-  }
-
-  static Pattern pattern(String form) {
-    return Pattern.compile(form, Pattern.CASE_INSENSITIVE);
   }
 }

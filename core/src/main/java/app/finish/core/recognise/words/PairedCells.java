@@ -1,5 +1,6 @@
 package app.finish.core.recognise.words;
 
+import app.finish.core.number.FigureGroup;
 import app.finish.core.number.NumberReader;
 import app.finish.core.table.MeasureKind;
 import java.util.ArrayList;
@@ -47,10 +48,8 @@ public final class PairedCells {
       return List.of();
     }
     List<Double> figures = new ArrayList<>();
-    for (String part : text.split("\\s*[(\\[\\])±;]\\s*|\\s+(?:to|–)\\s+|,\\s+")) {
-      reader
-          .read(part.replaceFirst("[*†‡a-z]+$", "").strip())
-          .ifPresent(number -> figures.add(number.value()));
+    for (String part : FigureGroup.of(text)) {
+      reader.read(part).ifPresent(number -> figures.add(number.value()));
     }
     return figures.size() > 1 ? figures : List.of();
   }

@@ -1,4 +1,4 @@
-package app.finish.core.document;
+package app.finish.core.note;
 
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -98,7 +98,7 @@ public record Wording(
   ///
   /// @param chapter the chapter, from 1
   /// @param place the place among the tables, or in the chapter
-  String numeral(int chapter, int place) {
+  public String numeral(int chapter, int place) {
     return numbering.replace("{chapter}", "" + chapter).replace("{n}", "" + place);
   }
 }
