@@ -27,24 +27,12 @@ final class FigureText {
   private static final Pattern SIGN =
       Pattern.compile("(?<=[(\\[,]|\\s|^)[-−–](?=\\s?[€$£]?[.0-9])");
 
-  private static final Pattern POINT = Pattern.compile("(?<=[0-9])\\.(?=[0-9])");
+  /// A decimal mark or one of thousands.
+  private static final Pattern MARK = Pattern.compile("[.,](?=[0-9])");
 
-  private static final Pattern COMMA = Pattern.compile("(?<=[0-9]),(?=[0-9])");
+  private static final Pattern BARE = Pattern.compile("(?<![0-9.,])[.,](?=[0-9])");
 
-  /// A figure whose point, or comma, can only be its decimal mark.
-  private static final Pattern CERTAIN_POINT = certain("\\.");
-
-  private static final Pattern CERTAIN_COMMA = certain(",");
-
-  private static Pattern certain(String mark) {
-    return Pattern.compile(
-        "[^0-9.,]*(?:0?MARK[0-9]+|[0-9]+(?:MARK(?:[0-9]{1,2}|[0-9]{4,}))?)[^0-9.,]*"
-            .replace("MARK", mark));
-  }
-
-  private static final Pattern BARE = Pattern.compile("(?<![0-9])\\.(?=[0-9])");
-
-  private static final Pattern LED = Pattern.compile("(?<![0-9.,])0\\.(?=[0-9])");
+  private static final Pattern LED = Pattern.compile("(?<![0-9.,])0([.,])(?=[0-9])");
 
   private FigureText() {}
 
@@ -101,7 +89,7 @@ final class FigureText {
   static String of(Value.Text text, Measure measure, Look look) {
     Matcher limit = LIMIT.matcher(text.text().strip());
     if (!FigureGroup.of(text.text()).isEmpty()) {
-      return grouped(text.text(), look);
+      return grouped(text.text(), measure, look);
     }
     if (measure.kind() != MeasureKind.P || !limit.matches()) {
       return text.text();
@@ -114,16 +102,26 @@ final class FigureText {
         + limit.group(3);
   }
 
-  /// Figures that stand together, with the signs and marks of the style.
-  private static String grouped(String text, Look look) {
+  /// Figures that stand together, with the signs and marks of the style as far as it is known how
+  /// they are written.
+  private static String grouped(String text, Measure measure, Look look) {
+    return FigureGroup.rewritten(text, figure -> rewritten(figure, measure.reader(), look));
+  }
+
+  private static String rewritten(String figure, Optional<NumberReader> reader, Look look) {
     String sign = look.setting(Property.NEGATIVE).equals("hyphen") ? "-" : "−";
-    String signed = SIGN.matcher(text).replaceAll(sign);
+    String signed = SIGN.matcher(figure).replaceAll(sign);
+    if (reader.isEmpty()) {
+      return signed;
+    }
+    char mark = reader.get().decimalMark();
+    String point = look.setting(Property.DECIMAL_MARK).equals("comma") ? "," : ".";
+    String grouping = Matcher.quoteReplacement(look.numbers().grouping());
+    String written =
+        MARK.matcher(signed)
+            .replaceAll(found -> found.group().charAt(0) == mark ? point : grouping);
     boolean zero = look.setting(Property.ZERO_BEFORE_POINT).equals("yes");
-    String led = zero ? BARE.matcher(signed).replaceAll("0.") : LED.matcher(signed).replaceAll(".");
-    boolean comma = look.setting(Property.DECIMAL_MARK).equals("comma");
-    Pattern certain = comma ? CERTAIN_POINT : CERTAIN_COMMA;
-    boolean all = FigureGroup.of(led).stream().allMatch(one -> certain.matcher(one).matches());
-    return all ? (comma ? POINT : COMMA).matcher(led).replaceAll(comma ? "," : ".") : led;
+    return (zero ? BARE : LED).matcher(written).replaceAll(zero ? "0$0" : "$1");
   }
 
   private static int decimals(Value.Numeric number, Measure measure, int wanted) {

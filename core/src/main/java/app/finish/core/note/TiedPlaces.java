@@ -1,6 +1,7 @@
 package app.finish.core.note;
 
 import app.finish.core.arrange.Arranged;
+import app.finish.core.arrange.place.CellLabels;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Spot;
@@ -18,8 +19,7 @@ final class TiedPlaces {
   private final Arranged arranged;
   private final Map<Spot, Set<Tie>> bySource = new HashMap<>();
   private final Map<Tie, TreeSet<Spot>> found = new HashMap<>();
-  private final Map<List<List<String>>, Set<Tie>> byPath = new HashMap<>();
-  private boolean figures;
+  private final Map<CellLabels, Set<Tie>> byLabels = new HashMap<>();
 
   private TiedPlaces(Arranged arranged) {
     this.arranged = arranged;
@@ -45,13 +45,11 @@ final class TiedPlaces {
           inSource(cell)
               .ifPresentOrElse(
                   spot -> bySource.computeIfAbsent(spot, key -> new HashSet<>()).add(tie),
-                  () -> {
-                    figures |= !cell.down().isEmpty() && !cell.across().isEmpty();
-                    byPath
-                        .computeIfAbsent(
-                            List.of(cell.down(), cell.across()), key -> new HashSet<>())
-                        .add(tie);
-                  });
+                  () ->
+                      byLabels
+                          .computeIfAbsent(
+                              CellLabels.of(cell.down(), cell.across()), key -> new HashSet<>())
+                          .add(tie));
     }
   }
 
@@ -73,7 +71,6 @@ final class TiedPlaces {
     if (cell.across().isEmpty()) {
       return Optional.of(new Spot.Down(cell.down().size() - 1, row));
     }
-    figures = true;
     return Optional.of(new Spot.Figure(row, column));
   }
 
@@ -89,7 +86,7 @@ final class TiedPlaces {
   }
 
   private void find() {
-    if (bySource.isEmpty() && byPath.isEmpty()) {
+    if (bySource.isEmpty() && byLabels.isEmpty()) {
       return;
     }
     Table table = arranged.table();
@@ -101,21 +98,31 @@ final class TiedPlaces {
         }
       }
     }
-    if (!figures) {
+    boolean figures = bySource.keySet().stream().anyMatch(Spot.Figure.class::isInstance);
+    if (!figures && byLabels.isEmpty()) {
       return;
     }
     for (int row = 0; row < table.body().rows(); row++) {
       for (int column = 0; column < table.body().columns(); column++) {
         Spot here = new Spot.Figure(row, column);
-        Optional<Spot.Figure> origin = arranged.origin(row, column);
-        if (origin.isPresent()) {
-          at(origin.get(), here);
-        } else if (!byPath.isEmpty()) {
-          at(
-              List.of(arranged.paths(Side.DOWN).get(row), arranged.paths(Side.ACROSS).get(column)),
-              here);
+        arranged.origin(row, column).ifPresent(origin -> at(origin, here));
+        if (!byLabels.isEmpty()) {
+          figure(row, column, here);
         }
       }
+    }
+  }
+
+  /// A side that has one leaf says nothing: it stays when all its levels were placed on the other.
+  private void figure(int row, int column, Spot here) {
+    List<String> down = arranged.paths(Side.DOWN).get(row);
+    List<String> across = arranged.paths(Side.ACROSS).get(column);
+    at(CellLabels.ofFigure(down, across), here);
+    if (arranged.table().body().columns() == 1) {
+      at(CellLabels.ofFigure(down, List.of()), here);
+    }
+    if (arranged.table().body().rows() == 1) {
+      at(CellLabels.ofFigure(List.of(), across), here);
     }
   }
 
@@ -126,20 +133,17 @@ final class TiedPlaces {
             || axis.depth(leaf - 1) <= level
             || axis.heading(leaf - 1, level) != axis.heading(leaf, level);
     if (first) {
-      Optional<Spot> origin = arranged.origin(side, leaf, level);
       Spot here = side.spot(level, leaf);
-      if (origin.isPresent()) {
-        at(origin.get(), here);
-      } else if (!byPath.isEmpty()) {
+      arranged.origin(side, leaf, level).ifPresent(origin -> at(origin, here));
+      if (!byLabels.isEmpty()) {
         List<String> all = arranged.paths(side).get(leaf);
-        List<String> path = all.subList(0, Math.min(all.size(), level + 1));
-        at(side == Side.DOWN ? List.of(path, List.of()) : List.of(List.of(), path), here);
+        at(CellLabels.ofHeading(all.subList(0, Math.min(all.size(), level + 1))), here);
       }
     }
   }
 
-  private void at(List<List<String>> path, Spot here) {
-    byPath.getOrDefault(path, Set.of()).forEach(tie -> add(tie, here));
+  private void at(CellLabels labels, Spot here) {
+    byLabels.getOrDefault(labels, Set.of()).forEach(tie -> add(tie, here));
   }
 
   private void at(Spot origin, Spot here) {

@@ -2,6 +2,7 @@ package app.finish.core.number;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -13,7 +14,8 @@ import java.util.regex.Pattern;
 /// ```
 public final class FigureGroup {
   private static final String NUMBER =
-      "[-−–]?\\s?[€$£]?(?:[0-9](?:[0-9.,\\u00a0\\u202f]*[0-9])?|[.,][0-9]+)\\s?%?";
+      "[-−–]?\\s?[€$£]?(?:[0-9]{1,3}(?:[.,\\u00a0\\u202f][0-9]{3})+(?:[.,][0-9]+)?"
+          + "|[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)\\s?%?";
   private static final String MARK = "[*†‡a-z]{0,3}";
   private static final String SEPARATOR = "\\s*(?:,|;|–|—|\\bto\\b)\\s*";
   private static final Pattern GROUP =
@@ -27,16 +29,32 @@ public final class FigureGroup {
 
   /// The figures as they are written, at least two; none if the text is no such cell.
   public static List<String> of(String text) {
+    List<String> figures = new ArrayList<>();
+    rewritten(
+        text,
+        figure -> {
+          figures.add(figure.strip());
+          return figure;
+        });
+    return figures.size() > 1 ? figures : List.of();
+  }
+
+  /// The text with each of its figures written otherwise, and all between them as it is; a text
+  /// that is no such cell stays.
+  public static String rewritten(String text, UnaryOperator<String> figure) {
     Matcher matcher = GROUP.matcher(text.strip());
     if (!matcher.matches()) {
-      return List.of();
+      return text;
     }
-    List<String> figures = new ArrayList<>();
+    StringBuilder written = new StringBuilder();
+    int end = 0;
     for (int group = 1; group <= matcher.groupCount(); group++) {
       if (matcher.group(group) != null) {
-        figures.add(matcher.group(group).strip());
+        written.append(text.strip(), end, matcher.start(group));
+        written.append(figure.apply(matcher.group(group)));
+        end = matcher.end(group);
       }
     }
-    return figures.size() > 1 ? figures : List.of();
+    return written.append(text.strip().substring(end)).toString();
   }
 }

@@ -62,6 +62,11 @@ public enum NumberReader {
   private final char decimalMark;
   private final char otherMark;
 
+  /// The mark before decimals: a point or a comma.
+  public char decimalMark() {
+    return decimalMark;
+  }
+
   NumberReader(char decimalMark, char otherMark) {
     this.decimalMark = decimalMark;
     this.otherMark = otherMark;

@@ -247,6 +247,8 @@ public class LetteringTest {
       for (String mark : met) {
         assertThat(mark).as("%s", moves).isEqualTo(NoteSigns.LETTERS.sign(count++));
       }
+      long there = tied.keySet().stream().filter(value -> isIn(all.table(), value)).count();
+      assertThat(all.table().marks().byPlace()).as("%s", moves).hasSize((int) there);
       Map<String, String> texts = new TreeMap<>();
       all.table().words().notes().forEach(note -> texts.put(note.mark(), note.text()));
       assertThat(texts.keySet()).isEqualTo(new java.util.TreeSet<>(met));
@@ -260,6 +262,17 @@ public class LetteringTest {
     assertThat(moved).isGreaterThan(300);
   }
 
+  private static boolean isIn(Table table, double value) {
+    for (int row = 0; row < table.body().rows(); row++) {
+      for (int column = 0; column < table.body().columns(); column++) {
+        if (table.body().number(row, column) == value) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
   private static Table numbered() {
     return PLAIN.withBody(Body.of(6, 4, (row, column) -> Value.number(row * 10 + column, "")));
   }
@@ -268,11 +281,13 @@ public class LetteringTest {
     List<Move> moves = new ArrayList<>();
     for (int m = random.nextInt(4); m > 0; m--) {
       moves.add(
-          switch (random.nextInt(5)) {
+          switch (random.nextInt(7)) {
             case 0 -> new SwapAxes();
             case 1 -> new Reverse(Side.DOWN, 0);
             case 2 -> new SetAside(Side.DOWN, List.of("Orrin"));
             case 3 -> new PlaceLevel(Side.DOWN, 1, Side.DOWN, 0);
+            case 4 -> new PlaceLevel(Side.DOWN, 1, Side.ACROSS, random.nextInt(3));
+            case 5 -> new PlaceLevel(Side.ACROSS, 0, Side.DOWN, random.nextInt(3));
             default -> new ByFigure(Side.DOWN, 1, List.of("Samphire", "n"), true, false);
           });
     }

@@ -113,7 +113,15 @@ public record JoinMeasures(String first, String second, Form form, String name) 
     Optional<MeasureKind> bracketed =
         form == Form.INTERVAL ? Optional.empty() : Optional.of(measures.get(other).kind());
     MeasureKind kind = form == Form.INTERVAL ? MeasureKind.INTERVAL : of.kind();
-    measures.add(new Measure(Markup.plain(name), kind, "", of.decimals(), bracketed, of.precise()));
+    measures.add(
+        new Measure(
+            Markup.plain(name),
+            kind,
+            "",
+            of.decimals(),
+            bracketed,
+            Optional.of(MeasureColumns.reader(table)),
+            of.precise()));
     return columns.with(table.withBody(table.body().with(values)).withMeasures(measures), roots);
   }
 

@@ -6,6 +6,8 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branch;
 import app.finish.core.arrange.tree.Figures;
 import app.finish.core.arrange.tree.Trees;
+import app.finish.core.number.FigureGroup;
+import app.finish.core.number.NumberReader;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Heading;
 import app.finish.core.table.Measure;
@@ -114,5 +116,18 @@ final class MeasureColumns {
       case Value.Text text -> text.text().strip();
       case Value.Missing _ -> "";
     };
+  }
+
+  /// Reads figures with the decimal mark that the table's figures are written with.
+  static NumberReader reader(Table table) {
+    List<String> written = new ArrayList<>();
+    for (int row = 0; row < table.body().rows(); row++) {
+      for (int column = 0; column < table.body().columns(); column++) {
+        String text = table.body().at(row, column).written();
+        List<String> figures = FigureGroup.of(text);
+        written.addAll(figures.isEmpty() ? List.of(text) : figures);
+      }
+    }
+    return NumberReader.forTexts(written);
   }
 }

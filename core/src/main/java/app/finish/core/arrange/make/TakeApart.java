@@ -67,7 +67,8 @@ public record TakeApart(String measure) implements Move {
     }
     List<Measure> measures = new ArrayList<>(table.measures());
     List<String> names = names(parts);
-    NumberReader reader = reader(table);
+    NumberReader reader =
+        measures.get(place).reader().orElseGet(() -> MeasureColumns.reader(table));
     List<Integer> from = new ArrayList<>();
     List<Branch> roots = apart(columns.roots(), place, names, table, from);
     for (int part = 0; part < parts; part++) {
@@ -95,19 +96,6 @@ public record TakeApart(String measure) implements Move {
             table.words(),
             moved(table, from, parts));
     return columns.with(wider, roots);
-  }
-
-  /// Reads figures with the decimal mark that the table's figures are written with.
-  private static NumberReader reader(Table table) {
-    List<String> written = new ArrayList<>();
-    for (int row = 0; row < table.body().rows(); row++) {
-      for (int column = 0; column < table.body().columns(); column++) {
-        String text = table.body().at(row, column).written();
-        List<String> figures = FigureGroup.of(text);
-        written.addAll(figures.isEmpty() ? List.of(text) : figures);
-      }
-    }
-    return NumberReader.forTexts(written);
   }
 
   /// The marks of cells stand at the first of their figures.

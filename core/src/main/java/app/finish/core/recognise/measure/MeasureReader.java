@@ -327,7 +327,7 @@ public final class MeasureReader {
             told,
             List.of(second == null ? "two figures stand in each cell" : "you said so"),
             second != null ? 1 : PairedCells.kinds(texts).isPresent() ? 0.9 : 0.5));
-    return measure.withKind(kinds.get(0)).withBracketed(last);
+    return measure.withKind(kinds.get(0)).withBracketed(last).readBy(grid.reader());
   }
 
   private Measure onlyMeasure(String title) {

@@ -208,6 +208,11 @@ public final class ReadGrid {
     return marked.text();
   }
 
+  /// What reads the numbers of the grid: it knows their decimal mark.
+  public NumberReader reader() {
+    return reader;
+  }
+
   /// The marks of footnotes by their place, row by row.
   public Map<Integer, String> marks() {
     return marks;
