@@ -31,6 +31,7 @@ public sealed interface Mend {
     return switch (this) {
       case Touch touch -> touch.property() != Property.DECIMALS;
       case Lift _ -> true;
+      case Several several -> several.each().stream().allMatch(Mend::isSafe);
       case Ink _, Arrange _, Correct _, Reword _, Say _, TurnPage _ -> false;
     };
   }
@@ -151,6 +152,30 @@ public sealed interface Mend {
               finish.notes().added().contains(note)
                   ? finish
                   : finish.withNotes(finish.notes().with(note)));
+    }
+  }
+
+  /// Several of these as one.
+  ///
+  /// @param each what is done, in order
+  record Several(String words, List<Mend> each) implements Mend {
+    /// Copies the list.
+    public Several {
+      each = List.copyOf(each);
+    }
+
+    @Override
+    public String id() {
+      return each.getFirst().id();
+    }
+
+    @Override
+    public Document on(Document document, int index) {
+      Document mended = document;
+      for (Mend one : each) {
+        mended = one.on(mended, index);
+      }
+      return mended;
     }
   }
 

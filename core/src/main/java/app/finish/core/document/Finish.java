@@ -33,7 +33,8 @@ import java.util.TreeMap;
 /// @param touches what was changed by hand of its look
 /// @param highlights what is to be seen first in it, the strongest first
 /// @param words words given in the place of the source's: title, units, note (the general note),
-///   source, as they were typed, with marks of [app.finish.core.words.Markup]
+///   source, as they were typed, with marks of [app.finish.core.words.Markup]; under table, what it
+///   shows, for those who can't see it
 /// @param notes what was decided about the notes
 /// @param left what a check found and a person left as it is, with the reason, by the key of the
 ///   finding
@@ -93,7 +94,7 @@ public record Finish(
 
   /// The same finish with a word of the person's own.
   ///
-  /// @param part title, units, note or source
+  /// @param part title, units, note or source; table for its description
   public Finish withWord(PartName part, String text) {
     Map<PartName, String> more = new EnumMap<>(PartName.class);
     more.putAll(words);
@@ -117,6 +118,11 @@ public record Finish(
       others.put(finding, reason.strip());
     }
     return new Finish(corrections, arrangement, style, touches, highlights, words, notes, others);
+  }
+
+  /// What the person wrote of the table for those who can't see it; the empty string if nothing.
+  public String description() {
+    return Markup.plain(words.getOrDefault(PartName.TABLE, "")).strip();
   }
 
   /// These words with the person's own put over them, but for notes of single places and titles

@@ -414,6 +414,7 @@ public final class Desk {
           case TITLE -> Texts.of("change.title");
           case UNITS -> Texts.of("change.units");
           case SOURCE -> Texts.of("change.source");
+          case TABLE -> Texts.of("change.description");
           default -> Texts.of("change.note");
         };
     table().ifPresent(table -> changeFinish(label, table.finish().withWord(part, text)));

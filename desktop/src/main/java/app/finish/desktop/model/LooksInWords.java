@@ -2,7 +2,6 @@ package app.finish.desktop.model;
 
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.layout.CellBox;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.style.Property;
 import java.util.Optional;
@@ -13,7 +12,7 @@ public final class LooksInWords {
 
   /// The dressed cell in a place.
   public static Optional<DressedCell> cell(Scroll scroll, CellMeaning place) {
-    return scroll.boxOf(place).map(CellBox::cell);
+    return scroll.cellOf(place);
   }
 
   /// A setting as it is told in a sentence.

@@ -6,6 +6,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.SourceLabels;
+import app.finish.core.note.Description;
 import app.finish.core.note.Lettering;
 import app.finish.core.note.OwnNote;
 import app.finish.core.note.OwnNotes;
@@ -18,6 +19,7 @@ import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Words;
+import app.finish.core.words.TitleUnits;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
@@ -278,6 +280,31 @@ public final class Noting {
   public String title() {
     return Optional.ofNullable(finish().words().get(PartName.TITLE))
         .orElse(words().of(PartName.TITLE));
+  }
+
+  /// The units that the title ends with, if the table has no line of units yet.
+  public Optional<TitleUnits> unitsOfTitle() {
+    return words().of(PartName.UNITS).isBlank() ? TitleUnits.of(title()) : Optional.empty();
+  }
+
+  /// Moves the units from the title to a line of their own.
+  public void moveUnits() {
+    unitsOfTitle()
+        .ifPresent(
+            units ->
+                desk.changeFinish(
+                    Texts.of("change.units"),
+                    finish()
+                        .withWord(PartName.TITLE, units.title())
+                        .withWord(PartName.UNITS, units.units())));
+  }
+
+  /// What the table shows, for those who can't see it: the person's own words, or those offered.
+  public String description() {
+    String own = finish().description();
+    return own.isEmpty()
+        ? shown().map(shown -> Description.of(shown.worded().table())).orElse("")
+        : own;
   }
 
   /// Makes the title follow the dimensions.

@@ -3,6 +3,7 @@ package app.finish.desktop.word;
 import app.finish.core.arrange.TitlePattern;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.style.PartName;
+import app.finish.core.words.TitleUnits;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.WordField;
@@ -58,10 +59,27 @@ final class TitlePanel {
     } else {
       nodes.add(Benches.caption(Texts.of("word.follows", noting.plain().title())));
     }
+    noting.unitsOfTitle().ifPresent(units -> nodes.add(moved(units)));
     nodes.add(field("word-units", PartName.UNITS, noting.words().of(PartName.UNITS)));
     nodes.add(field("word-source", PartName.SOURCE, noting.words().of(PartName.SOURCE)));
     nodes.add(Benches.caption(Texts.of("word.markup")));
+    nodes.add(
+        row(
+            "word.description",
+            WordField.of(
+                "word-description",
+                Texts.of("word.description"),
+                noting.description(),
+                text -> desk.word(PartName.TABLE, text))));
+    nodes.add(Benches.caption(Texts.of("word.describes")));
     Benches.replace(rows, nodes);
+  }
+
+  private Node moved(TitleUnits units) {
+    Button move = Benches.button("word-move-units", "word.moveUnits", noting::moveUnits);
+    move.setText(Texts.of("word.moveUnits", units.units()));
+    move.getStyleClass().add("quiet-button");
+    return move;
   }
 
   /// Where numbers count by chapter, whether one begins here.

@@ -20,14 +20,17 @@ public final class DocxTable {
   private static final double SLACK = 1.5;
 
   private final Proof proof;
+  private final String description;
   private final Palette palette;
   private final DocxStyles styles;
   private final XmlText xml;
   private final DressedCell[] open;
   private final int[] rowsLeft;
 
-  DocxTable(Proof proof, DocxStyles styles, XmlText xml) {
+  /// @param description what the table shows, for those who can't see it
+  DocxTable(Proof proof, String description, DocxStyles styles, XmlText xml) {
     this.proof = proof;
+    this.description = description;
     this.palette = proof.dressed().palette();
     this.styles = styles;
     this.xml = xml;
@@ -69,7 +72,9 @@ public final class DocxTable {
     xml.open("w:tblCellMar");
     xml.empty("w:left", "w:w", sides, "w:type", "dxa")
         .empty("w:right", "w:w", sides, "w:type", "dxa");
-    xml.close("w:tblCellMar").close("w:tblPr").open("w:tblGrid");
+    xml.close("w:tblCellMar");
+    xml.empty("w:tblDescription", "w:val", description);
+    xml.close("w:tblPr").open("w:tblGrid");
     for (Proof.Column column : proof.columns()) {
       xml.empty("w:gridCol", "w:w", DocxUnits.twips(column.width()));
     }

@@ -3,6 +3,7 @@ package app.finish.formats.docx;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.io.XmlText;
 import app.finish.formats.io.ZipText;
@@ -29,12 +30,12 @@ public final class DocxWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<Proof> proofs =
-        sent.tables().stream().map(table -> table.proof(paper(sent.paper()))).toList();
+    List<SentTable> tables = sent.tables();
+    List<Proof> proofs = tables.stream().map(table -> table.proof(paper(sent.paper()))).toList();
     DocxStyles styles = new DocxStyles();
     XmlText body = new XmlText();
     for (int i = 0; i < proofs.size(); i++) {
-      new DocxTable(proofs.get(i), styles, body).write();
+      new DocxTable(proofs.get(i), tables.get(i).description(), styles, body).write();
       boolean last = i == proofs.size() - 1;
       if (last) {
         section(body, proofs.get(i).paper());

@@ -47,7 +47,13 @@ public final class HtmlWriter implements TableWriter {
         .text(tables.isEmpty() ? "" : title(tables.getFirst().dressed()));
     for (int i = 0; i < tables.size(); i++) {
       page.body().appendText("\n");
-      page.body().appendChild(table(tables.get(i).proof(paper(sent.paper())), "t" + (i + 1)));
+      String id = "t" + (i + 1);
+      SentTable sentTable = tables.get(i);
+      Element table = table(sentTable.proof(paper(sent.paper())), id);
+      table.attr("aria-describedby", id + "-shows");
+      page.body().appendChild(table);
+      Element shows = page.body().appendElement("p").attr("id", id + "-shows").attr("hidden", true);
+      shows.text(sentTable.description());
     }
     page.body().appendText("\n");
     out.write(page.outerHtml().getBytes(StandardCharsets.UTF_8));

@@ -9,6 +9,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
+import app.finish.core.note.Description;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import java.util.Optional;
@@ -63,6 +64,13 @@ public final class SentTable implements SentItem {
       dressed = Optional.of(numbered.dressed());
     }
     return dressed.get();
+  }
+
+  /// What the table shows, for those who can't see it: as the person wrote it, or made from its
+  /// words and its headings.
+  public String description() {
+    String own = item.finish().description();
+    return own.isEmpty() ? Description.of(table()) : own;
   }
 
   /// The value behind a cell, if it is a figure's.

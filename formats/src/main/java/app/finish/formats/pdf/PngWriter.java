@@ -10,7 +10,6 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
@@ -48,8 +47,7 @@ public final class PngWriter implements TableWriter {
     float dots = longest > LARGEST ? (float) (DOTS_PER_INCH * LARGEST / longest) : DOTS_PER_INCH;
     try (PDDocument document = Loader.loadPDF(pdf.toByteArray())) {
       BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, dots, ImageType.RGB);
-      ImageIO.setUseCache(false);
-      ImageIO.write(image, "png", out);
+      PngPicture.write(image, dots, drawn.tables().getFirst().description(), out);
     }
   }
 }

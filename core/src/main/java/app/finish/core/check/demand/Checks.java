@@ -8,6 +8,8 @@ import app.finish.core.check.HighlightsSeen;
 import app.finish.core.check.InksRead;
 import app.finish.core.check.TableFits;
 import app.finish.core.check.TotalsAddUp;
+import app.finish.core.check.access.HeadsTellApart;
+import app.finish.core.check.access.TotalsOnOneSide;
 import app.finish.core.check.apa.AbbreviationsExplained;
 import app.finish.core.check.apa.ColumnsHaveHeads;
 import app.finish.core.check.apa.DecimalsAlike;
@@ -22,6 +24,8 @@ import app.finish.core.check.apa.NothingTwice;
 import app.finish.core.check.apa.NumberStands;
 import app.finish.core.check.apa.ProbabilitiesWritten;
 import app.finish.core.check.apa.RulesLieFlat;
+import app.finish.core.check.apa.SourceIsTold;
+import app.finish.core.check.apa.SpacingIsEven;
 import app.finish.core.check.apa.SpannersSpan;
 import app.finish.core.check.apa.StarsInOrder;
 import app.finish.core.check.apa.TitleStands;
@@ -72,6 +76,8 @@ public record Checks(List<Check> checks) {
               new IntervalsFollow(),
               new PercentsFollow(),
               new WordsFollow(),
+              new HeadsTellApart(),
+              new TotalsOnOneSide(),
               new InksRead(),
               new HighlightsSeen(),
               new TableFits()));
@@ -83,6 +89,7 @@ public record Checks(List<Check> checks) {
               new NumberStands(),
               new TitleStands(),
               new FaceIsOne(),
+              new SpacingIsEven(),
               new ColumnsHaveHeads(),
               new HeadsInSentenceCase(),
               new SpannersSpan(),
@@ -98,6 +105,7 @@ public record Checks(List<Check> checks) {
               new StarsInOrder(),
               new AbbreviationsExplained(),
               new IntervalsHeaded(),
+              new SourceIsTold(),
               new NothingTwice()));
 
   /// Copies the list.

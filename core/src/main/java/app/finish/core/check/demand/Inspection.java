@@ -75,7 +75,11 @@ public final class Inspection {
         table.source().tally().isPresent()
             ? Checked.NOTHING.recognised(recognition)
             : Checked.of(recognition, table.source().grid());
-    checked = checked.dressedBy(cascade).highlightedBy(table.finish().highlights());
+    checked =
+        checked
+            .dressedBy(cascade)
+            .highlightedBy(table.finish().highlights())
+            .described(!table.finish().description().isEmpty());
     Body body = recognition.table().body();
     if ((long) body.rows() * body.columns() <= MOST_CELLS) {
       checked =

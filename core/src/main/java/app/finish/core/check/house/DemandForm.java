@@ -7,6 +7,7 @@ import app.finish.core.check.house.HouseDemand.Subject;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
+import app.finish.core.note.Description;
 import app.finish.core.number.WrittenDecimals;
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.PartName;
@@ -14,7 +15,10 @@ import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.table.MeasureKind;
+import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import app.finish.core.words.Markup;
+import app.finish.core.words.TitleUnits;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -148,13 +152,31 @@ enum DemandForm {
   UNIT_LINE("a unit line on every table", "a units? line(?: on every table)?") {
     @Override
     List<Breach> breaches(Subject subject, Matcher said) {
-      return lacking(subject, PartName.UNITS, "line of units");
+      return lacking(subject, PartName.UNITS, "line of units", unitsOfTitle(subject.table()));
     }
   },
   SOURCE_LINE("a source line on every table", "a source line(?: on every table)?") {
     @Override
     List<Breach> breaches(Subject subject, Matcher said) {
       return lacking(subject, PartName.SOURCE, "source line");
+    }
+  },
+  DESCRIPTION(
+      "a description on every table", "an? (?:description|alternative text)(?: on every table)?") {
+    @Override
+    List<Breach> breaches(Subject subject, Matcher said) {
+      String offered = Description.of(subject.table());
+      return subject.described()
+          ? List.of()
+          : List.of(
+              new Breach(
+                  new Where.Part(PartName.TABLE.label()),
+                  "",
+                  offered,
+                  "Nobody has written what the table shows, for those who can't see it.",
+                  List.of(
+                      new Mend.Reword(
+                          "Take the one offered", PartName.TABLE, Markup.escaped(offered)))));
     }
   },
   TITLE("a title on every table", "a title(?: on every table)?") {
@@ -242,7 +264,27 @@ enum DemandForm {
                 List.of()));
   }
 
+  /// What moves the units from the end of a title to a line of their own.
+  private static List<Mend> unitsOfTitle(Table table) {
+    String typed = table.words().typed(table.words().title());
+    return TitleUnits.of(typed)
+        .<Mend>map(
+            units ->
+                new Mend.Several(
+                    "Move “" + units.units() + "” there from the title",
+                    List.of(
+                        new Mend.Reword("", PartName.TITLE, units.title()),
+                        new Mend.Reword("", PartName.UNITS, units.units()))))
+        .stream()
+        .toList();
+  }
+
   private static List<Breach> lacking(Subject subject, PartName part, String what) {
+    return lacking(subject, part, what, List.of());
+  }
+
+  private static List<Breach> lacking(
+      Subject subject, PartName part, String what, List<Mend> mends) {
     boolean there =
         subject.dressed().rows().stream()
             .anyMatch(row -> !row.isTable() && row.part().name() == part);
@@ -250,11 +292,7 @@ enum DemandForm {
         ? List.of()
         : List.of(
             new Breach(
-                new Where.Part(part.label()),
-                "",
-                what,
-                "The table has no " + what + ".",
-                List.of()));
+                new Where.Part(part.label()), "", what, "The table has no " + what + ".", mends));
   }
 
   private static List<Breach> first(

@@ -23,7 +23,9 @@ import java.util.regex.Matcher;
 /// ```
 public final class HouseDemand implements Check {
   /// A table in all that a demand may ask about.
-  record Subject(Table table, Dressed dressed, Cascade cascade) {
+  ///
+  /// @param described whether a person described it for those who can't see it
+  record Subject(Table table, Dressed dressed, Cascade cascade, boolean described) {
     List<DressedCell> cells() {
       return dressed.rows().stream().flatMap(row -> row.cells().stream()).toList();
     }
@@ -106,7 +108,11 @@ public final class HouseDemand implements Check {
       return List.of();
     }
     Subject subject =
-        new Subject(checked.table().get(), checked.dressed().get(), checked.cascade().get());
+        new Subject(
+            checked.table().get(),
+            checked.dressed().get(),
+            checked.cascade().get(),
+            checked.described());
     Matcher said = form.pattern().matcher(sentence);
     return said.matches()
         ? form.breaches(subject, said).stream().map(this::finding).toList()

@@ -137,8 +137,10 @@ public final class PagePainter {
       DressedCell cell = set.cell();
       boolean words = isWords(row.row());
       double x = paper.margin() + (words ? 0 : columns.left(cell.column()));
-      double room = SetRow.wordsWidth(cell, paper.textWidth(), columns.total());
-      double width = words ? room : columns.width(cell.column(), cell.columnSpan());
+      double width =
+          words
+              ? SetRow.wordsWidth(cell, paper.textWidth(), columns.total())
+              : columns.width(cell.column(), cell.columnSpan());
       double height = heights.of(at, cell.rowSpan());
       Line first = set.lines().getFirst();
       double gap = first.pieces().isEmpty() ? 0 : width - start(cell, first, width) - first.width();

@@ -24,8 +24,10 @@ public final class SetRow {
     this.cells = new ArrayList<>(row.cells().size());
     for (DressedCell cell : row.cells()) {
       boolean words = row.band() == DressedRow.Band.ABOVE || row.band() == DressedRow.Band.BELOW;
-      double wordsWidth = wordsWidth(cell, tableWidth, columns.total());
-      double width = words ? wordsWidth : columns.width(cell.column(), cell.columnSpan());
+      double width =
+          words
+              ? wordsWidth(cell, tableWidth, columns.total())
+              : columns.width(cell.column(), cell.columnSpan());
       double room = width - 2 * cell.look().sides() - cell.indent() * cell.look().indent();
       boolean shortened = cell.look().shortened() && !words;
       SetCell set =

@@ -261,12 +261,29 @@ public final class Scroll {
   }
 
   private Optional<CellBox> boxIn(int row, CellMeaning place) {
+    return cellIn(row, place)
+        .map(cell -> new Range(cell.column(), cell.column() + cell.columnSpan() - 1))
+        .flatMap(
+            range ->
+                strip(row, row, range).boxes().stream()
+                    .filter(box -> box.cell().place().equals(place))
+                    .findFirst())
+        .map(box -> whole(box, row));
+  }
+
+  private Optional<DressedCell> cellIn(int row, CellMeaning place) {
     return row < 0
         ? Optional.empty()
-        : strip(row, row).boxes().stream()
-            .filter(box -> box.cell().place().equals(place))
-            .findFirst()
-            .map(box -> whole(box, row));
+        : dressed.rows().get(row).cells().stream()
+            .filter(cell -> cell.place().equals(place))
+            .findFirst();
+  }
+
+  /// What stands in a place, if the table has it.
+  public Optional<DressedCell> cellOf(CellMeaning place) {
+    return place instanceof CellMeaning.Body body && body.row() < dressed.rows().size()
+        ? cellIn(rows.ofLeaf(body.row()), place)
+        : boxOf(place).map(CellBox::cell);
   }
 
   /// A cell of several rows with its whole height.

@@ -22,6 +22,7 @@ final class ApaStyle {
           .with(Selector.of(PartName.TABLE), Property.SIZE, "12 pt")
           .with(Selector.of(PartName.TABLE), Property.FACE, "Times New Roman")
           .with(Selector.of(PartName.TABLE), Property.MISSING, "—")
+          .with(Selector.of(PartName.WORDS), Property.LINE_HEIGHT, "2")
           .with(Selector.of(PartName.NUMBER), Property.LEAD_IN, "Table")
           .with(Selector.of(PartName.NUMBER), Property.WEIGHT, "bold")
           .with(Selector.of(PartName.TITLE), Property.SLANT, "italic")

@@ -50,6 +50,14 @@ public class CheckCorpusTest {
     "Fares by route", "Route | Winter | Summer", "Hale | 12.5 | 14.5", "Orrin | 11.0 | 15.5"
   };
 
+  private static final String[] SPANNED = {
+    "Fares by route",
+    " | 2025 | | 2026 |",
+    "Route | Winter | Summer | Winter | Summer",
+    "Hale | 12.5 | 14.5 | 13.5 | 15.5",
+    "Orrin | 11.0 | 15.5 | 12.0 | 16.5"
+  };
+
   private static final String[] RESULTS = {
     "Comfort by age",
     "Scale | M | SD | r | p",
@@ -71,6 +79,375 @@ public class CheckCorpusTest {
     ofFigures();
     ofNotes();
     ofColumns();
+    ofSpacing();
+    ofSources();
+    ofReading();
+    ofHeads();
+    ofWriting();
+    ofMarks();
+    ofInks();
+    ofTotals();
+  }
+
+  private static void ofHeads() {
+    breach(
+        "apa.stub-head",
+        "none under spanners",
+        SPANNED[0],
+        SPANNED[1],
+        " | Winter | Summer | Winter | Summer",
+        SPANNED[3],
+        SPANNED[4]);
+    breach(
+        "apa.stub-head",
+        "none over results",
+        "Tests",
+        " | t | df | p",
+        "Waiting | 2.10 | 38 | .042",
+        "Trust | 0.40 | 38 | .691");
+    near(
+        "one word over two levels",
+        "Fares",
+        "Route | Season | Fares",
+        "Hale | Winter | 12.5",
+        " | Summer | 14.5");
+    breach(
+        "apa.head-case",
+        "capitals in the middle",
+        "Costs by route",
+        "Route | Cost Per Sailing | Fares",
+        "Hale | 12.5 | 14.5",
+        "Orrin | 11.0 | 15.5");
+    near(
+        "an abbreviation in a head",
+        "Costs by route",
+        "Route | Cost in the EU | Fares",
+        "Hale | 12.5 | 14.5",
+        "Orrin | 11.0 | 15.5",
+        "Note. EU = European Union.");
+    touched(
+        "apa.spanner",
+        "no rule of its own",
+        touches ->
+            touches
+                .with(Selector.of(PartName.SPANNER), Property.RULE_BELOW, "none")
+                .with(Selector.of(PartName.SPANNER), Property.ALIGN, "start"),
+        SPANNED);
+    breach(
+        "apa.spanner",
+        "over one column",
+        "Fares by route",
+        " | 2025 | 2026 |",
+        "Route | Winter | Winter | Summer",
+        "Hale | 12.5 | 13.5 | 15.5",
+        "Orrin | 11.0 | 12.0 | 16.5");
+  }
+
+  private static void ofWriting() {
+    UnaryOperator<Touches> cells =
+        set(new Selector.OfKind(MeasureKind.PERCENT), Property.UNIT_PLACE, "cell");
+    touched(
+        "apa.units",
+        "beside counts",
+        cells,
+        "Tickets",
+        "Ticket | n | Share",
+        "Single | 52 | 40.0%",
+        "Return | 48 | 36.9%",
+        "Season | 30 | 23.1%");
+    touched(
+        "apa.units",
+        "under spanners",
+        cells,
+        "Shares by route",
+        " | 2025 | | 2026 |",
+        "Route | Winter | Summer | Winter | Summer",
+        "Hale | 12.5% | 14.5% | 13.5% | 15.5%",
+        "Orrin | 11.0% | 15.5% | 12.0% | 16.5%");
+    near(
+        "a percent sign in a head",
+        "Tickets",
+        "Ticket | n | %",
+        "Single | 52 | 52.0",
+        "Return | 48 | 48.0");
+    near(
+        "a percent sign in the title",
+        "Fares that are 85% or more of cost",
+        FARES[1],
+        FARES[2],
+        FARES[3]);
+    UnaryOperator<Touches> hyphens = set(PartName.BODY, Property.NEGATIVE, "hyphen");
+    touched("apa.minus", "of results", hyphens, RESULTS);
+    touched(
+        "apa.minus",
+        "of statistics",
+        hyphens,
+        "Tests",
+        "Scale | t | df | p",
+        "Waiting | −2.10 | 38 | .042");
+    near("a range", "Ages", "Group | Age | n", "Young | 18–29 | 40", "Old | 60–79 | 38");
+    near(
+        "a hyphen in a name", "Change", "Route | Change", "Hale-Orrin | −2.5", "Orrin-Skell | 1.5");
+    breach(
+        "apa.decimals",
+        "none and one",
+        "Means",
+        "Scale | n | M | SD",
+        "Waiting | 40 | 3 | 1.1",
+        "Trust | 38 | 2.9 | 0.9");
+    near(
+        "whole counts beside means",
+        "Means",
+        "Scale | n | M | SD",
+        "Waiting | 40 | 3.2 | 1.1",
+        "Trust | 38 | 2.9 | 0.9");
+    near(
+        "measures of other decimals",
+        "Means",
+        "Scale | n | M | SD | p",
+        "Waiting | 40 | 3.2 | 1.1 | .042",
+        "Trust | 38 | 2.9 | 0.9 | .691");
+  }
+
+  private static void ofMarks() {
+    for (String sign : List.of("–", "..")) {
+      breach(
+          "apa.missing",
+          "not explained: " + sign,
+          "Landings by quay",
+          "Quay | 2025 | 2026",
+          "North | 104 | " + sign,
+          "South | 38 | 40");
+    }
+    near(
+        "the diagonal of a matrix",
+        "Correlations",
+        "Scale | 1 | 2 | 3",
+        "1. Waiting | — | .31 | .12",
+        "2. Trust | .31 | — | .44",
+        "3. Crowding | .12 | .44 | —");
+    breach("apa.note-letters", "letters of no place", concat(FARES, "a In winter only."));
+    near(
+        "a mark with its note",
+        "Fares by route",
+        "Route | Winter | Summer",
+        "Hale | 12.5 | 14.5ᵃ",
+        "Orrin | 11.0 | 15.5",
+        "ᵃ Closed in winter.");
+    near(
+        "two places of one note",
+        "Fares by route",
+        "Route | Winter | Summer",
+        "Hale | 12.5ᵃ | 14.5ᵃ",
+        "Orrin | 11.0 | 15.5",
+        "ᵃ Closed in winter.");
+    breach(
+        "apa.note-stars",
+        "three levels of which one occurs",
+        "Pairs",
+        "Pair | r | n",
+        "A with B | .31* | 50",
+        "A with C | .11 | 50",
+        "* p < .05. ** p < .01. *** p < .001.");
+    near(
+        "three levels",
+        "Pairs",
+        "Pair | r | n",
+        "A with B | .31* | 50",
+        "A with C | .41** | 50",
+        "A with D | .51*** | 50",
+        "* p < .05. ** p < .01. *** p < .001.");
+    breach(
+        "apa.abbreviations",
+        "two of them",
+        "Costs by route",
+        "Route | OTP | RPK",
+        "Hale | 12.5 | 14.5",
+        "Orrin | 11.0 | 15.5");
+    breach(
+        "apa.abbreviations",
+        "one of two explained",
+        "Costs by route",
+        "Route | OTP | RPK",
+        "Hale | 12.5 | 14.5",
+        "Orrin | 11.0 | 15.5",
+        "Note. OTP = on-time performance.");
+    near("a route of capitals", "Costs by route", "Route | Fares", "A | 12.5", "B | 15.5");
+  }
+
+  private static void ofInks() {
+    touched("inks.read", "pale figures", set(PartName.BODY, Property.INK, "#bbbbbb"), FARES);
+    touched("inks.read", "pale heads", set(PartName.HEADS, Property.INK, "#cccccc"), FARES);
+    touched("inks.read", "a pale title", set(PartName.TITLE, Property.INK, "#c0c0ff"), FARES);
+    touched("", "a dark blue", set(PartName.HEADS, Property.INK, "#204060"), FARES);
+    touched("", "a dark grey", set(PartName.BODY, Property.INK, "#444444"), FARES);
+    touched("", "accent", set(PartName.TITLE, Property.INK, "accent"), FARES);
+  }
+
+  private static void ofTotals() {
+    breach("totals.add-up", "a total", concat(FARES, "Total | 23.5 | 31.0"));
+    breach(
+        "totals.add-up",
+        "a subtotal",
+        "Fares by route",
+        "Route | Season | Fares",
+        "Hale | Winter | 10",
+        "Hale | Summer | 20",
+        "Hale | Total | 33",
+        "Orrin | Winter | 30",
+        "Orrin | Summer | 40",
+        "Orrin | Total | 70",
+        "Skell | Winter | 5",
+        "Skell | Summer | 6",
+        "Skell | Total | 11");
+    near("a total that adds up", concat(FARES, "Total | 23.5 | 30.0"));
+    near(
+        "rounded",
+        "Shares",
+        "Route | Share",
+        "Hale | 33.3",
+        "Orrin | 33.3",
+        "Skell | 33.3",
+        "Total | 99.9");
+    near(
+        "a mean of all",
+        "Means",
+        "Scale | n | M",
+        "Waiting | 40 | 3.20",
+        "Trust | 40 | 2.90",
+        "All scales | 40 | 3.05");
+    for (String first : List.of("Orrin", "Skell")) {
+      List<String> lines = new ArrayList<>(List.of("Fares by route", "Route | Season | Fares"));
+      for (String route : List.of("Hale", "Orrin", "Skell")) {
+        List<String> group = new ArrayList<>(List.of("Winter | 10", "Summer | 20"));
+        group.add(route.equals(first) ? 0 : 2, "Total | 30");
+        group.forEach(line -> lines.add(route + " | " + line));
+      }
+      breach("access.order", "one of three: " + first, lines.toArray(String[]::new));
+    }
+  }
+
+  private static void ofSpacing() {
+    touched("apa.spacing", "wide lines", set(PartName.TABLE, Property.LINE_HEIGHT, "1.8"), FARES);
+    touched("apa.spacing", "wide heads", set(PartName.HEADS, Property.LINE_HEIGHT, "1.5"), FARES);
+    touched("apa.spacing", "single title", set(PartName.TITLE, Property.LINE_HEIGHT, "1"), FARES);
+    touched("", "double throughout", set(PartName.TABLE, Property.LINE_HEIGHT, "2"), FARES);
+    touched("", "one and a half", spaced("1.5"), FARES);
+    touched("", "lines a little closer", spaced("1.15"), FARES);
+    touched("", "space above rows", set(PartName.BODY, Property.PADDING_ABOVE, "6 pt"), FARES);
+  }
+
+  private static UnaryOperator<Touches> spaced(String table) {
+    return touches ->
+        touches
+            .with(Selector.of(PartName.TABLE), Property.LINE_HEIGHT, table)
+            .with(Selector.of(PartName.WORDS), Property.LINE_HEIGHT, "2");
+  }
+
+  private static void ofSources() {
+    breach(
+        "apa.source",
+        "a line of its own",
+        concat(FARES, "Source: Sallow (2021), Fares in the Sound."));
+    near("whose data they are", concat(FARES, "Source: Marram Sound Ferries, 2024."));
+    breach(
+        "apa.source",
+        "whose leave",
+        concat(
+            FARES, "Note. Adapted from “Fares in the Sound,” by R. Sallow, 2021, Coastal Review."));
+    breach(
+        "apa.source",
+        "a year in parentheses",
+        concat(FARES, "Note. Fares are in euros. From Sallow (2021)."));
+    near(
+        "with copyright and permission",
+        concat(
+            FARES,
+            "Note. From “Fares in the Sound,” by R. Sallow, 2021, Coastal Review. Copyright 2021 by"
+                + " the Quay Press. Reprinted with permission."));
+    near(
+        "in the public domain",
+        concat(FARES, "Note. Adapted from Sallow (2021). In the public domain."));
+    near("from a year on", concat(FARES, "Note. From 2019 on, fares are in euros."));
+  }
+
+  private static void ofReading() {
+    breach(
+        "access.heads",
+        "two columns alike",
+        "Fares by route",
+        "Route | Winter | Winter | Summer",
+        "Hale | 12.5 | 14.5 | 9.5",
+        "Orrin | 11.0 | 15.5 | 8.0");
+    breach(
+        "access.heads",
+        "two rows alike",
+        "Fares by route",
+        "Route | Winter | Summer",
+        "Hale | 12.5 | 14.5",
+        "Orrin | 11.0 | 15.5",
+        "Hale | 9.5 | 10.5");
+    breach(
+        "access.heads",
+        "a group twice",
+        "Fares by route",
+        "Route | Season | Fares",
+        "Hale | Winter | 12.5",
+        " | Winter | 14.5",
+        "Orrin | Winter | 11.0",
+        " | Summer | 15.5");
+    near(
+        "alike under other spanners",
+        "Fares by route",
+        " | 2025 | | 2026 |",
+        "Route | Winter | Summer | Winter | Summer",
+        "Hale | 12.5 | 14.5 | 13.5 | 15.5",
+        "Orrin | 11.0 | 15.5 | 12.0 | 16.5");
+    near(
+        "alike in other groups",
+        "Fares by route",
+        "Route | Season | Fares",
+        "Hale | Winter | 12.5",
+        " | Summer | 14.5",
+        "Orrin | Winter | 11.0",
+        " | Summer | 15.5");
+    near(
+        "in other cases of letters",
+        "Fares by route",
+        "Route | Winter",
+        "Hale | 12.5",
+        "HALE | 11.0");
+    breach(
+        "access.order",
+        "a subtotal before its group",
+        "Fares by route",
+        "Route | Season | Fares",
+        "Hale | Winter | 10",
+        "Hale | Summer | 20",
+        "Hale | Total | 30",
+        "Orrin | Total | 70",
+        "Orrin | Winter | 30",
+        "Orrin | Summer | 40");
+    near(
+        "all behind",
+        "Fares by route",
+        "Route | Season | Fares",
+        "Hale | Winter | 10",
+        "Hale | Summer | 20",
+        "Hale | Total | 30",
+        "Orrin | Winter | 30",
+        "Orrin | Summer | 40",
+        "Orrin | Total | 70");
+    near(
+        "all before",
+        "Fares by route",
+        "Route | Season | Fares",
+        "Hale | Total | 30",
+        "Hale | Winter | 10",
+        "Hale | Summer | 20",
+        "Orrin | Total | 70",
+        "Orrin | Winter | 30",
+        "Orrin | Summer | 40");
   }
 
   private static void ofColumns() {
