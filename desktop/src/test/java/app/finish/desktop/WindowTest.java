@@ -1,5 +1,6 @@
 package app.finish.desktop;
 
+import app.finish.core.document.Document;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.layout.font.Fonts;
@@ -175,15 +176,21 @@ abstract class WindowTest {
   }
 
   void openDemo() {
-    hand.interact(
-        () -> {
-          try {
-            window.begin(Samples.demo(), "Marram Sound");
-          } catch (java.io.IOException e) {
-            throw new AssertionError(e);
-          }
-        });
+    hand.interact(() -> window.begin(Demo.DOCUMENT, "Marram Sound"));
     settle();
+  }
+
+  /// The document of the demo, which never changes: read once for all tests.
+  private static final class Demo {
+    static final Document DOCUMENT = read();
+
+    private static Document read() {
+      try {
+        return Samples.demo();
+      } catch (java.io.IOException e) {
+        throw new java.io.UncheckedIOException(e);
+      }
+    }
   }
 
   void press(KeyCode... keys) {

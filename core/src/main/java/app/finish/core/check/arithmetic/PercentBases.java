@@ -5,7 +5,10 @@ import app.finish.core.table.Heading;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -15,8 +18,8 @@ import java.util.OptionalDouble;
 /// new PercentBases(table).base(pair, PercentBases.Of.COLUMN); // 130
 /// ```
 ///
-/// @param table the table
-record PercentBases(Table table) {
+/// Sums are found once for all percentages of the table.
+final class PercentBases {
   /// A count and its percentage.
   record Pair(Leaf row, Leaf column, CellMeaning.Body place, Reported count, Reported percent) {}
 
@@ -40,6 +43,26 @@ record PercentBases(Table table) {
     }
   }
 
+  private final Table table;
+  private final List<Leaf> rows;
+  private final List<Leaf> totals;
+  private final List<Leaf> countColumns;
+  private final Map<Integer, OptionalDouble> byColumn = new HashMap<>();
+  private final Map<Integer, OptionalDouble> byRow = new HashMap<>();
+  private final Map<Integer, Map<Heading, Double>> byGroup = new HashMap<>();
+  private Optional<OptionalDouble> all = Optional.empty();
+
+  /// @param table the table
+  PercentBases(Table table) {
+    this.table = table;
+    this.rows = List.copyOf(table.down().leaves());
+    this.totals = rows.stream().filter(row -> row.role() != Heading.Role.MEMBER).toList();
+    this.countColumns =
+        table.across().leaves().stream()
+            .filter(leaf -> kind(table, leaf) == MeasureKind.COUNT)
+            .toList();
+  }
+
   static MeasureKind kind(Table table, Leaf column) {
     return column.measure().isPresent()
         ? table.measures().get(column.measure().getAsInt()).kind()
@@ -47,11 +70,16 @@ record PercentBases(Table table) {
   }
 
   OptionalDouble base(Pair pair, Of of) {
+    int column = pair.column.index();
     return switch (of) {
-      case COLUMN -> total(pair, false);
-      case VALID -> total(pair, true);
-      case GROUP -> ofGroup(pair);
-      case ROW -> ofRow(pair);
+      case COLUMN ->
+          totals.isEmpty()
+              ? byColumn.computeIfAbsent(column, one -> OptionalDouble.of(sum(rows, one)))
+              : number(totals.getLast().index(), column);
+      case VALID ->
+          totals.isEmpty() ? OptionalDouble.empty() : number(totals.getFirst().index(), column);
+      case GROUP -> ofGroup(pair.row, column);
+      case ROW -> byRow.computeIfAbsent(pair.row.index(), this::ofRow);
       case ALL -> ofAll();
     };
   }
@@ -63,79 +91,74 @@ record PercentBases(Table table) {
         .orElse(OptionalDouble.empty());
   }
 
-  /// The total of a column: its last grand total, or its first, that of valid answers; else the sum
-  /// of its members.
-  private OptionalDouble total(Pair pair, boolean valid) {
-    List<Leaf> totals =
-        table.down().leaves().stream()
-            .filter(
-                leaf ->
-                    leaf.role() == Heading.Role.GRAND_TOTAL || leaf.role() == Heading.Role.SUBTOTAL)
-            .toList();
-    if (!totals.isEmpty()) {
-      Leaf total = valid ? totals.getFirst() : totals.getLast();
-      return number(total.index(), pair.column.index());
-    }
-    return valid ? OptionalDouble.empty() : sum(table.down().leaves(), pair.column.index());
-  }
-
-  private OptionalDouble sum(List<Leaf> rows, int column) {
+  private double sum(List<Leaf> some, int column) {
     double sum = 0;
-    for (Leaf row : rows) {
-      OptionalDouble one = number(row.index(), column);
-      sum += row.role() == Heading.Role.MEMBER && one.isPresent() ? one.getAsDouble() : 0;
+    for (Leaf row : some) {
+      sum += row.role() == Heading.Role.MEMBER ? number(row.index(), column).orElse(0) : 0;
     }
-    return OptionalDouble.of(sum);
+    return sum;
   }
 
   /// The sum of the members under the same first heading.
-  private OptionalDouble ofGroup(Pair pair) {
+  private OptionalDouble ofGroup(Leaf member, int column) {
     if (table.down().depth() < 2) {
       return OptionalDouble.empty();
     }
-    Heading group = pair.row.path().getFirst();
-    return sum(
-        table.down().leaves().stream().filter(leaf -> leaf.path().getFirst() == group).toList(),
-        pair.column.index());
+    Map<Heading, Double> sums =
+        byGroup.computeIfAbsent(
+            column,
+            one -> {
+              Map<Heading, Double> found = new IdentityHashMap<>();
+              rows.stream()
+                  .filter(row -> row.role() == Heading.Role.MEMBER)
+                  .forEach(
+                      row ->
+                          found.merge(
+                              row.path().getFirst(),
+                              number(row.index(), one).orElse(0),
+                              Double::sum));
+              return found;
+            });
+    return OptionalDouble.of(sums.getOrDefault(member.path().getFirst(), 0.0));
   }
 
-  private List<Leaf> countColumns() {
-    return table.across().leaves().stream()
-        .filter(leaf -> kind(table, leaf) == MeasureKind.COUNT)
-        .toList();
+  private Optional<Leaf> totalColumn() {
+    return countColumns.stream()
+        .filter(leaf -> leaf.role() != Heading.Role.MEMBER)
+        .reduce((_, last) -> last);
   }
 
   /// The total of a row over the columns of counts.
-  private OptionalDouble ofRow(Pair pair) {
-    List<Leaf> columns = countColumns();
-    Optional<Leaf> total =
-        columns.stream().filter(leaf -> leaf.role() != Heading.Role.MEMBER).reduce((a, b) -> b);
+  private OptionalDouble ofRow(int row) {
+    Optional<Leaf> total = totalColumn();
     if (total.isPresent()) {
-      return number(pair.row.index(), total.get().index());
+      return number(row, total.get().index());
     }
     double sum = 0;
-    for (Leaf column : columns) {
-      sum += number(pair.row.index(), column.index()).orElse(0);
+    for (Leaf column : countColumns) {
+      sum += number(row, column.index()).orElse(0);
     }
-    return columns.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(sum);
+    return countColumns.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(sum);
   }
 
   private OptionalDouble ofAll() {
-    List<Leaf> columns = countColumns();
-    Optional<Leaf> total =
-        columns.stream().filter(leaf -> leaf.role() != Heading.Role.MEMBER).reduce((a, b) -> b);
-    List<Leaf> rows = table.down().leaves();
-    Optional<Leaf> last =
-        rows.stream().filter(leaf -> leaf.role() != Heading.Role.MEMBER).reduce((a, b) -> b);
-    if (total.isPresent() && last.isPresent()) {
-      return number(last.get().index(), total.get().index());
+    if (all.isEmpty()) {
+      all = Optional.of(sumOfAll());
+    }
+    return all.get();
+  }
+
+  private OptionalDouble sumOfAll() {
+    Optional<Leaf> total = totalColumn();
+    if (total.isPresent() && !totals.isEmpty()) {
+      return number(totals.getLast().index(), total.get().index());
     }
     double sum = 0;
-    for (Leaf column : columns) {
+    for (Leaf column : countColumns) {
       if (column.role() == Heading.Role.MEMBER) {
-        sum += sum(rows, column.index()).orElse(0);
+        sum += sum(rows, column.index());
       }
     }
-    return columns.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(sum);
+    return countColumns.size() < 2 ? OptionalDouble.empty() : OptionalDouble.of(sum);
   }
 }

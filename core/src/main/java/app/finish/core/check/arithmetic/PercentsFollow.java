@@ -59,8 +59,8 @@ public final class PercentsFollow implements Check {
 
   private void follow(Table table, List<Finding> findings) {
     Map<String, List<PercentBases.Pair>> byMeasure = pairs(table);
+    PercentBases bases = new PercentBases(table);
     for (List<PercentBases.Pair> pairs : byMeasure.values()) {
-      PercentBases bases = new PercentBases(table);
       Optional<PercentBases.Of> best = Optional.empty();
       long most = 0;
       for (PercentBases.Of of : PercentBases.Of.values()) {
