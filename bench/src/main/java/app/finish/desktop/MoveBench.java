@@ -113,6 +113,13 @@ public class MoveBench {
   private List<String> fares;
   private List<String> passengers;
 
+  /// Habits of nobody, whose drafts go with the temporary files.
+  private static LastingChoices habits(Preferences none) {
+    LastingChoices habits = new LastingChoices(none);
+    habits.keepDrafts(Path.of(System.getProperty("java.io.tmpdir"), "finish-bench-drafts"));
+    return habits;
+  }
+
   /// Opens the window with the table in it.
   @Setup
   public void open() throws Exception {
@@ -130,7 +137,7 @@ public class MoveBench {
                   sending,
                   new Nobody(),
                   new Recent(none),
-                  new LastingChoices(none),
+                  habits(none),
                   () -> {});
           Stage stage = new Stage();
           stage.setScene(window.scene());

@@ -119,6 +119,9 @@ public final class FinishApplication {
     } else if (!arguments.isEmpty()) {
       window.files().bringIn(Path.of(arguments.getLast()));
     }
+    if (!arguments.isEmpty()) {
+      window.journal().remind();
+    }
   }
 
   /// Puts on the theme, with our own faces loaded.

@@ -20,6 +20,7 @@ import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.FilePicker;
 import app.finish.desktop.model.Files;
+import app.finish.desktop.model.Journal;
 import app.finish.desktop.model.LastingChoices;
 import app.finish.desktop.model.OpenRecords;
 import app.finish.desktop.model.Proofs;
@@ -49,6 +50,7 @@ import app.finish.desktop.shell.WindowKeys;
 import app.finish.desktop.tally.ConnectBoard;
 import app.finish.desktop.word.WordBench;
 import app.finish.formats.Sending;
+import app.finish.formats.draft.Drafts;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -75,6 +77,7 @@ public final class MainWindow {
   private final Files files;
   private final OpenRecords openRecords;
   private final Tallies tallies;
+  private final Journal journal;
   private final ProofPainter painter;
   private final ProofView proof;
   private final FindBar findBar;
@@ -104,6 +107,7 @@ public final class MainWindow {
     this.openRecords = new OpenRecords();
     this.tallies = new Tallies(desk, openRecords);
     this.files = new Files(desk, tallies, picker, new SystemClip(), recent);
+    this.journal = new Journal(desk, files, Drafts.in(habits.drafts()));
     this.proof = new ProofView(desk, painter);
     this.findBar = new FindBar(desk, proof);
     this.paper = new PaperView(desk, painter);
@@ -191,6 +195,10 @@ public final class MainWindow {
     return files;
   }
 
+  Journal journal() {
+    return journal;
+  }
+
   ProofView proof() {
     return proof;
   }
@@ -220,7 +228,7 @@ public final class MainWindow {
       surface.getChildren().setAll(now);
       now.focusFirst();
     } else if (empty) {
-      EmptyBoard now = new EmptyBoard(desk, files, tallies, painter);
+      EmptyBoard now = new EmptyBoard(desk, files, tallies, journal, painter);
       surface.getChildren().setAll(now);
       now.focusFirst();
     } else if (!surface.getChildren().contains(proof)) {
@@ -291,5 +299,6 @@ public final class MainWindow {
   void close() {
     desk.worker().close();
     openRecords.close();
+    journal.close();
   }
 }

@@ -133,6 +133,7 @@ abstract class WindowTest {
     LastingChoices habits =
         new LastingChoices(Preferences.userRoot().node("app/finish/test" + System.nanoTime()));
     habits.keepLibrary(folder.resolve("library"));
+    habits.keepDrafts(folder.resolve("drafts"));
     return habits;
   }
 

@@ -53,7 +53,7 @@ public final class Given {
     return document(style, PIVOT);
   }
 
-  static Document document(String style, String... lines) {
+  public static Document document(String style, String... lines) {
     Document document = Document.EMPTY;
     for (Grid grid : Recogniser.split(Grid.ofText(lines))) {
       document = document.withAdded(new Source("given", grid), Finish.in(style));

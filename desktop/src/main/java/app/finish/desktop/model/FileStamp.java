@@ -19,6 +19,9 @@ record FileStamp(long time, long length) {
   /// Of a file that is not known.
   static final FileStamp NONE = new FileStamp(-1, -1);
 
+  /// Of a file that was written by somebody else.
+  static final FileStamp OTHER = new FileStamp(0, -1);
+
   /// The stamp of a file as it is now.
   static FileStamp of(Path file) {
     try {

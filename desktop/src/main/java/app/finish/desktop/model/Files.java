@@ -10,6 +10,7 @@ import app.finish.formats.FileTables;
 import app.finish.formats.InputFormat;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sources;
+import app.finish.formats.draft.Draft;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.html.HtmlWriter;
 import app.finish.formats.io.ReadRequest;
@@ -142,6 +143,21 @@ public final class Files {
               desk.begin(document);
             },
             desk::tell);
+  }
+
+  /// Begins with a document that a crash left: it is not saved. A file that was written since is
+  /// not saved over.
+  void bringBack(Document document, Draft draft) {
+    unnamed = draft.name();
+    file.set(draft.file());
+    stamp =
+        draft
+            .file()
+            .map(FileStamp::of)
+            .filter(one -> one.time() <= draft.time().toEpochMilli())
+            .orElse(draft.file().isPresent() ? FileStamp.OTHER : FileStamp.NONE);
+    desk.begin(document);
+    desk.savedProperty().set(Document.EMPTY);
   }
 
   /// Saves the document, under the name it has or one that is asked for.

@@ -45,6 +45,15 @@ public final class LastingChoices {
     store.put("library", folder.toAbsolutePath().toString());
   }
 
+  /// The folder in which what is open is kept until it is saved.
+  public Path drafts() {
+    return Path.of(store.get("drafts", DataFolder.usual().resolve("drafts").toString()));
+  }
+
+  public void keepDrafts(Path folder) {
+    store.put("drafts", folder.toAbsolutePath().toString());
+  }
+
   /// The size of the window's text, in percent.
   public int textSize() {
     return store.getInt("text size", 100);
