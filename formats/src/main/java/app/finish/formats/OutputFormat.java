@@ -1,11 +1,16 @@
 package app.finish.formats;
 
 import app.finish.core.layout.font.Fonts;
+import app.finish.formats.data.CsvWriter;
+import app.finish.formats.data.TidyWriter;
 import app.finish.formats.docx.DocxWriter;
 import app.finish.formats.html.HtmlWriter;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.pdf.PdfWriter;
 import app.finish.formats.pdf.PngWriter;
+import app.finish.formats.spreadsheet.XlsxWriter;
+import app.finish.formats.typeset.LatexWriter;
+import app.finish.formats.typeset.MarkdownWriter;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -26,12 +31,38 @@ public enum OutputFormat {
       "A table that can be edited, with styles by name",
       true,
       fonts -> new DocxWriter()),
+  /// ECMA-376, spreadsheet.
+  XLSX(
+      "xlsx",
+      "Workbook",
+      "Figures as numbers, a sheet for each table",
+      true,
+      fonts -> new XlsxWriter()),
   /// Pages, and pasting into mail.
   HTML("html", "Web page", "For web pages and mail", true, fonts -> new HtmlWriter()),
   /// ISO 32000.
   PDF("pdf", "Print", "For printing, fonts embedded", true, PdfWriter::new),
   /// A picture.
-  PNG("png", "Picture", "200 dots an inch", false, PngWriter::new);
+  PNG("png", "Picture", "200 dots an inch", false, PngWriter::new),
+  /// LaTeX that compiles by itself.
+  LATEX(
+      "tex",
+      "Typesetting",
+      "LaTeX, to compile or to take into a paper",
+      true,
+      fonts -> new LatexWriter()),
+  /// GitHub Flavored Markdown.
+  MARKDOWN(
+      "md", "Plain text", "Markdown, for notes and readmes", true, fonts -> new MarkdownWriter()),
+  /// RFC 4180, a line for each figure.
+  TIDY(
+      "tidy.csv",
+      "Data",
+      "A line for each figure, with its members and its exact value",
+      false,
+      fonts -> new TidyWriter()),
+  /// RFC 4180.
+  CSV("csv", "Cells", "The heads and rows as they are shown", false, fonts -> new CsvWriter());
 
   private final String extension;
   private final String label;

@@ -18,7 +18,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /// Sends tables of a document out as a file. The window and the command line both go through here.
 ///
@@ -69,8 +68,8 @@ public final class Sending {
       throws IOException {
     if (indexes.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
-          "A "
-              + format.label().toLowerCase(Locale.ROOT)
+          "A file that ends with ."
+              + format.extension()
               + " holds one table. Send the tables one by one.");
     }
     Sent sent = sent(document, indexes, chosen);

@@ -49,7 +49,7 @@ public final class Given {
     }
   }
 
-  static Document sailings(String style) {
+  public static Document sailings(String style) {
     return document(style, PIVOT);
   }
 

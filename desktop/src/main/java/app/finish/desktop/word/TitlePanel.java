@@ -21,7 +21,7 @@ import javafx.scene.layout.VBox;
 
 /// Number, title, line of units and source.
 final class TitlePanel {
-  private static final double NAME = 64;
+  private static final double NAME = 68;
 
   private final Desk desk;
   private final Noting noting;
@@ -50,6 +50,7 @@ final class TitlePanel {
                 noting.wording().numbering(),
                 typed ->
                     noting.say(Texts.of("change.numbering"), one -> one.withNumbering(typed)))));
+    nodes.add(Benches.caption(Texts.of("word.numberedHow")));
     chapter().ifPresent(nodes::add);
     nodes.add(field("word-title", PartName.TITLE, noting.title()));
     if (!TitlePattern.isPattern(noting.title())) {

@@ -26,6 +26,10 @@ public final class DraftKeeper implements AutoCloseable {
   public record Open(Document document, String name, Optional<Path> file) {}
 
   private static final long WAIT = 400;
+
+  /// A document that takes longer to write than this is written less often.
+  private static final long LONG = 1500;
+
   private static final long MOST_WAIT = 10_000;
 
   private final Drafts drafts;
@@ -73,7 +77,7 @@ public final class DraftKeeper implements AutoCloseable {
       failed.accept(e);
     }
     long took = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
-    wait = Math.clamp(3 * took, WAIT, MOST_WAIT);
+    wait = took < LONG ? WAIT : Math.min(took, MOST_WAIT);
   }
 
   /// Ends the thread. What was kept goes, since the window is closed on purpose.

@@ -45,6 +45,7 @@ public final class Drafts implements AutoCloseable {
   private final String id = UUID.randomUUID().toString();
   private final List<Draft> taken = new ArrayList<>();
   private Optional<FileChannel> held = Optional.empty();
+  private String kept = "";
 
   private Drafts(Path folder) {
     this.folder = folder;
@@ -64,7 +65,10 @@ public final class Drafts implements AutoCloseable {
       throws IOException {
     hold();
     String about = name + "\n" + file.map(path -> path.toAbsolutePath().toString()).orElse("");
-    AtomicFile.write(path(id, ABOUT), out -> out.write(about.getBytes(StandardCharsets.UTF_8)));
+    if (!about.equals(kept)) {
+      AtomicFile.write(path(id, ABOUT), out -> out.write(about.getBytes(StandardCharsets.UTF_8)));
+      kept = about;
+    }
     DocumentFile.write(document, path(id, DOCUMENT));
     for (Draft one : taken) {
       remove(one.id());
@@ -74,6 +78,7 @@ public final class Drafts implements AutoCloseable {
 
   /// Forgets what was kept: it is saved, or given up.
   public synchronized void drop() throws IOException {
+    kept = "";
     Files.deleteIfExists(path(id, DOCUMENT));
     Files.deleteIfExists(path(id, ABOUT));
     for (Draft one : taken) {

@@ -7,8 +7,11 @@ import app.finish.core.grid.Grid;
 import app.finish.core.style.PartName;
 import app.finish.formats.finish.DocumentFile;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.Optional;
 import java.util.Random;
 
@@ -17,16 +20,40 @@ import java.util.Random;
 public final class KilledSession {
   static final String SAVED = "saved.finish";
 
+  /// The session that is told of the disk.
+  static final int DISK = 99;
+
   private KilledSession() {}
 
   /// @param arguments the folder, how many sessions, and a seed
   public static void main(String[] arguments) throws Exception {
     Path folder = Path.of(arguments[0]);
     int sessions = Integer.parseInt(arguments[1]);
+    new Thread(() -> probe(folder.resolve("probe"))).start();
     for (int session = 0; session < sessions; session++) {
       int number = session;
       Random random = new Random(Long.parseLong(arguments[2]) + session);
       new Thread(() -> work(folder.resolve("" + number), number, random)).start();
+    }
+  }
+
+  /// Tells when a small file begins to be written for sure, and when it is: how long the disk
+  /// stands still, which nobody can write on meanwhile.
+  private static void probe(Path file) {
+    byte[] some = new byte[100];
+    while (true) {
+      say(DISK, 0);
+      try (FileChannel channel =
+          FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+        channel.write(ByteBuffer.wrap(some));
+        channel.force(true);
+        say(DISK, 1);
+        Thread.sleep(40);
+      } catch (IOException e) {
+        throw new IllegalStateException(e);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
     }
   }
 
@@ -41,6 +68,7 @@ public final class KilledSession {
                   "fares",
                   Grid.ofText("Route | Winter | Summer", "Hale | 1.5 | 2.5", "Orrin | 3 | 4")),
               Finish.in("APA 7"));
+      DocumentFile.write(document, folder.resolve("first.finish"));
       Optional<Path> file = Optional.empty();
       for (int edit = 1; ; edit++) {
         document =

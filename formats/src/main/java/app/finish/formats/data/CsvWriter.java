@@ -1,0 +1,60 @@
+package app.finish.formats.data;
+
+import app.finish.core.dress.CellMeaning;
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.layout.Paper;
+import app.finish.formats.io.FlatHeads;
+import app.finish.formats.io.Sent;
+import app.finish.formats.io.TableWriter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Writes CSV (RFC 4180, UTF-8): the heads and the rows of one table as they are shown, without the
+/// words around it. A head stands over each column that it reaches over.
+public final class CsvWriter implements TableWriter {
+  @Override
+  public Paper paper(Paper chosen) {
+    return chosen.unpaged();
+  }
+
+  @Override
+  public void write(Sent sent, OutputStream out) throws IOException {
+    Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+    de.siegmar.fastcsv.writer.CsvWriter csv =
+        de.siegmar.fastcsv.writer.CsvWriter.builder().build(text);
+    for (var table : sent.first().tables()) {
+      Dressed dressed = table.dressed();
+      for (List<String> heads : FlatHeads.heads(dressed)) {
+        csv.writeRecord(heads.stream().map(CsvWriter::inert).toList());
+      }
+      for (DressedRow row : dressed.band(Band.BODY)) {
+        List<String> cells = new ArrayList<>();
+        for (Optional<DressedCell> cell : FlatHeads.cells(dressed, row)) {
+          cells.add(cell.map(CsvWriter::shown).orElse(""));
+        }
+        csv.writeRecord(cells);
+      }
+    }
+    csv.flush();
+    text.flush();
+  }
+
+  /// A figure as it is shown; a label so that no spreadsheet takes it for a formula.
+  private static String shown(DressedCell cell) {
+    return cell.place() instanceof CellMeaning.Body ? cell.text() : inert(cell.text());
+  }
+
+  /// A text that begins like a formula, with an apostrophe before it.
+  static String inert(String text) {
+    return text.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + text : text;
+  }
+}

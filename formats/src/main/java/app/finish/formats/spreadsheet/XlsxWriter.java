@@ -1,0 +1,194 @@
+package app.finish.formats.spreadsheet;
+
+import app.finish.core.document.Document;
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.style.RuleLine;
+import app.finish.core.table.Value;
+import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentTable;
+import app.finish.formats.io.TableWriter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.apache.poi.common.usermodel.HyperlinkType;
+import org.apache.poi.ss.usermodel.Hyperlink;
+import org.apache.poi.ss.usermodel.PrintSetup;
+import org.apache.poi.ss.util.CellRangeAddress;
+import org.apache.poi.xssf.streaming.SXSSFCell;
+import org.apache.poi.xssf.streaming.SXSSFRow;
+import org.apache.poi.xssf.streaming.SXSSFSheet;
+import org.apache.poi.xssf.streaming.SXSSFWorkbook;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+
+/// Writes a workbook: a sheet for each table, its figures as numbers that read as the table shows
+/// them, its heads frozen and repeated in print. Several tables have a list of them in front.
+///
+/// Rows are written as they come, so that a long table needs no more memory than a short one.
+public final class XlsxWriter implements TableWriter {
+  private static final int ROWS_IN_MEMORY = 200;
+
+  /// Widest column that a sheet can have, in characters.
+  private static final int WIDEST = 255;
+
+  @Override
+  public Paper paper(Paper chosen) {
+    return chosen.unpaged();
+  }
+
+  @Override
+  public void write(Sent sent, OutputStream out) throws IOException {
+    List<SentTable> tables = sent.tables();
+    try (SXSSFWorkbook workbook =
+        new SXSSFWorkbook(new XSSFWorkbook(), ROWS_IN_MEMORY, false, true)) {
+      XSSFWorkbook whole = workbook.getXSSFWorkbook();
+      whole
+          .getProperties()
+          .getCoreProperties()
+          .setTitle(tables.isEmpty() ? "" : title(tables.getFirst()));
+      whole.getProperties().getCoreProperties().setCreator("Finish");
+      SheetLooks looks = new SheetLooks(whole);
+      List<String> names = new ArrayList<>();
+      if (tables.size() > 1) {
+        names.add("Tables");
+        contents(workbook, tables, names);
+      } else {
+        tables.forEach(table -> names.add(SheetName.of(table, names)));
+      }
+      int first = tables.size() > 1 ? 1 : 0;
+      for (int i = 0; i < tables.size(); i++) {
+        SXSSFSheet sheet = workbook.createSheet(names.get(first + i));
+        new OneSheet(workbook, sheet, looks, tables.get(i)).write(sent, paper(sent.paper()));
+      }
+      if (tables.isEmpty()) {
+        workbook.createSheet("Tables");
+      }
+      workbook.write(out);
+    }
+  }
+
+  private static String title(SentTable table) {
+    return table.dressed().band(Band.ABOVE).stream()
+        .map(row -> row.cells().getFirst().text())
+        .limit(2)
+        .reduce((a, b) -> a + ". " + b)
+        .orElse("");
+  }
+
+  /// A list of the tables, each a link to its sheet.
+  private static void contents(SXSSFWorkbook workbook, List<SentTable> tables, List<String> names) {
+    SXSSFSheet list = workbook.createSheet("Tables");
+    for (int i = 0; i < tables.size(); i++) {
+      names.add(SheetName.of(tables.get(i), names));
+      SXSSFCell cell = list.createRow(i).createCell(0);
+      cell.setCellValue(title(tables.get(i)));
+      Hyperlink link = workbook.getCreationHelper().createHyperlink(HyperlinkType.DOCUMENT);
+      link.setAddress("'" + names.getLast().replace("'", "''") + "'!A1");
+      cell.setHyperlink(link);
+    }
+    list.setColumnWidth(0, 90 * 256);
+  }
+
+  /// Writes one sheet.
+  private record OneSheet(
+      SXSSFWorkbook workbook, SXSSFSheet sheet, SheetLooks looks, SentTable table) {
+    void write(Sent sent, Paper paper) {
+      Dressed dressed = table.dressed();
+      Proof proof = table.proof(paper);
+      for (int column = 0; column < proof.columns().size(); column++) {
+        sheet.setColumnWidth(column, characters(proof.columns().get(column).width()));
+      }
+      sheet.setDisplayGridlines(false);
+      int number = 0;
+      for (DressedRow row : dressed.rows()) {
+        row(dressed, row, number++);
+      }
+      setUp(sent.document(), dressed, sent.paper());
+    }
+
+    /// A width as the format counts: characters of the usual font, in 256ths.
+    private static int characters(double points) {
+      double pixels = points * 96 / 72;
+      return (int) Math.clamp(Math.round((pixels - 5) / 7 * 256), 256L, WIDEST * 256L);
+    }
+
+    private void row(Dressed dressed, DressedRow row, int number) {
+      SXSSFRow cells = sheet.createRow(number);
+      double least = 0;
+      for (DressedCell cell : row.cells()) {
+        least = Math.max(least, cell.look().rowHeight());
+        cell(dressed, row, cell, cells, number);
+      }
+      if (least > 0) {
+        cells.setHeightInPoints((float) least);
+      }
+    }
+
+    private void cell(
+        Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int number) {
+      SXSSFCell made = cells.createCell(cell.column());
+      Optional<String> format = format(cell);
+      List<RuleLine> rules = rules(row, cell);
+      made.setCellStyle(looks.style(row, cell, rules, format.orElse(""), dressed.palette()));
+      if (format.isPresent() && table.value(cell).orElse(null) instanceof Value.Numeric value) {
+        made.setCellValue(value.number());
+      } else if (!cell.text().isEmpty()) {
+        made.setCellValue(looks.text(cell, dressed.palette()));
+      }
+      int across = row.isTable() ? cell.columnSpan() : 1;
+      if (across > 1 || cell.rowSpan() > 1) {
+        for (int column = cell.column() + 1; column < cell.column() + across; column++) {
+          cells.createCell(column).setCellStyle(made.getCellStyle());
+        }
+        sheet.addMergedRegionUnsafe(
+            new CellRangeAddress(
+                number, number + cell.rowSpan() - 1, cell.column(), cell.column() + across - 1));
+      }
+    }
+
+    private Optional<String> format(DressedCell cell) {
+      if (!(table.value(cell).orElse(null) instanceof Value.Numeric value)
+          || !Double.isFinite(value.number())) {
+        return Optional.empty();
+      }
+      return ShownNumber.format(cell.text(), value.number(), cell.look().numbers());
+    }
+
+    private static List<RuleLine> rules(DressedRow row, DressedCell cell) {
+      return List.of(
+          cell.own(cell.look().ruleAbove().orHeavier(row.above().rule())),
+          cell.own(cell.look().ruleBelow().orHeavier(row.below().rule())),
+          cell.look().ruleLeft(),
+          cell.look().ruleRight());
+    }
+
+    /// Heads stay in sight and are repeated in print; the table is as wide as its page.
+    private void setUp(Document document, Dressed dressed, Paper chosen) {
+      Dressed.Bands bands = dressed.bands();
+      int stub = dressed.stubColumns();
+      if (bands.end() > bands.firstBody()) {
+        sheet.createFreezePane(stub, bands.firstBody());
+      }
+      if (bands.firstBody() > bands.firstHead()) {
+        sheet.setRepeatingRows(
+            CellRangeAddress.valueOf((bands.firstHead() + 1) + ":" + bands.firstBody()));
+      }
+      sheet.setFitToPage(true);
+      PrintSetup print = sheet.getPrintSetup();
+      print.setFitWidth((short) 1);
+      print.setFitHeight((short) 0);
+      print.setLandscape(chosen.width() > chosen.height());
+      print.setPaperSize(
+          Math.abs(Math.min(chosen.width(), chosen.height()) - 612) < 2
+              ? PrintSetup.LETTER_PAPERSIZE
+              : PrintSetup.A4_PAPERSIZE);
+      sheet.getFooter().setCenter("&P / &N");
+    }
+  }
+}
