@@ -30,6 +30,7 @@ public enum OutputFormat {
       "Word processor",
       "A table that can be edited, with styles by name",
       true,
+      true,
       fonts -> new DocxWriter()),
   /// ECMA-376, spreadsheet.
   XLSX(
@@ -37,37 +38,52 @@ public enum OutputFormat {
       "Workbook",
       "Figures as numbers, a sheet for each table",
       true,
+      true,
       fonts -> new XlsxWriter()),
   /// Pages, and pasting into mail.
-  HTML("html", "Web page", "For web pages and mail", true, fonts -> new HtmlWriter()),
+  HTML("html", "Web page", "For web pages and mail", true, true, fonts -> new HtmlWriter()),
   /// ISO 32000.
-  PDF("pdf", "Print", "For printing, fonts embedded", true, PdfWriter::new),
+  PDF("pdf", "Print", "For printing, fonts embedded", true, true, PdfWriter::new),
   /// A picture.
-  PNG("png", "Picture", "200 dots an inch", false, PngWriter::new),
+  PNG("png", "Picture", "200 dots an inch", false, true, PngWriter::new),
   /// LaTeX that compiles by itself.
   LATEX(
       "tex",
       "Typesetting",
       "LaTeX, to compile or to take into a paper",
       true,
+      false,
       fonts -> new LatexWriter()),
   /// GitHub Flavored Markdown.
   MARKDOWN(
-      "md", "Plain text", "Markdown, for notes and readmes", true, fonts -> new MarkdownWriter()),
+      "md",
+      "Plain text",
+      "Markdown, for notes and readmes",
+      true,
+      false,
+      fonts -> new MarkdownWriter()),
   /// RFC 4180, a line for each figure.
   TIDY(
       "tidy.csv",
       "Data",
       "A line for each figure, with its members and its exact value",
       false,
+      false,
       fonts -> new TidyWriter()),
   /// RFC 4180.
-  CSV("csv", "Cells", "The heads and rows as they are shown", false, fonts -> new CsvWriter());
+  CSV(
+      "csv",
+      "Cells",
+      "The heads and rows as they are shown",
+      false,
+      false,
+      fonts -> new CsvWriter());
 
   private final String extension;
   private final String label;
   private final String about;
   private final boolean severalTables;
+  private final boolean onPaper;
   private final Function<Fonts, TableWriter> writer;
 
   OutputFormat(
@@ -75,11 +91,13 @@ public enum OutputFormat {
       String label,
       String about,
       boolean severalTables,
+      boolean onPaper,
       Function<Fonts, TableWriter> writer) {
     this.extension = extension;
     this.label = label;
     this.about = about;
     this.severalTables = severalTables;
+    this.onPaper = onPaper;
     this.writer = writer;
   }
 
@@ -101,6 +119,11 @@ public enum OutputFormat {
   /// Whether one file can hold several tables.
   public boolean holdsSeveralTables() {
     return severalTables;
+  }
+
+  /// Whether it makes a difference on which paper it is.
+  public boolean isOnPaper() {
+    return onPaper;
   }
 
   /// The writer of this format.

@@ -45,12 +45,19 @@ public final class SendOutBench {
     copy.setId("send-copy");
     copy.setMaxWidth(Double.MAX_VALUE);
     copy.setOnAction(event -> files.copy());
+    Node onPaper = Benches.section(Texts.of("send.paper"), papers());
+    Benches.follow(
+        format,
+        () -> {
+          onPaper.setVisible(format.get().isOnPaper());
+          onPaper.setManaged(format.get().isOnPaper());
+        });
     Node node =
         Benches.desk(
             Step.SEND_OUT.label(),
             what,
             Benches.section(Texts.of("send.how"), formats()),
-            Benches.section(Texts.of("send.paper"), papers()),
+            onPaper,
             Benches.section("", open(), send, copy));
     node.setId("bench-send-out");
     Benches.follow(desk.historyProperty(), this::showWhat);

@@ -54,7 +54,7 @@ final class LatexText {
   /// The small letters of Greek from U+03B1 on, and the capitals that differ from those of Latin.
   private static final String[] GREEK =
       ("alpha beta gamma delta varepsilon zeta eta theta iota kappa lambda mu nu xi o pi rho"
-           + " varsigma sigma tau upsilon varphi chi psi omega")
+              + " varsigma sigma tau upsilon varphi chi psi omega")
           .split(" ");
 
   private static final Map<Character, String> CAPITALS =
