@@ -206,7 +206,9 @@ public class ArchitectureTest {
   /// A reader or writer knows what all stand on, and no other format.
   @Test
   public void formatsDoNotKnowEachOther() {
-    String[] kinds = {"data", "docx", "html", "json", "pdf", "spreadsheet", "text", "typeset"};
+    String[] kinds = {
+      "data", "docx", "html", "json", "pdf", "spreadsheet", "svg", "text", "typeset"
+    };
     for (String kind : kinds) {
       for (String other : kinds) {
         if (!kind.equals(other)) {

@@ -9,6 +9,7 @@ import app.finish.formats.io.TableWriter;
 import app.finish.formats.pdf.PdfWriter;
 import app.finish.formats.pdf.PngWriter;
 import app.finish.formats.spreadsheet.XlsxWriter;
+import app.finish.formats.svg.SvgWriter;
 import app.finish.formats.typeset.LatexWriter;
 import app.finish.formats.typeset.MarkdownWriter;
 import java.util.Arrays;
@@ -46,6 +47,14 @@ public enum OutputFormat {
   PDF("pdf", "Print", "For printing, fonts embedded", true, true, PdfWriter::new),
   /// A picture.
   PNG("png", "Picture", "200 dots an inch", false, true, PngWriter::new),
+  /// Scalable Vector Graphics 1.1.
+  SVG(
+      "svg",
+      "Drawing",
+      "A picture at any size, its text as text",
+      false,
+      true,
+      fonts -> new SvgWriter()),
   /// LaTeX that compiles by itself.
   LATEX(
       "tex",
