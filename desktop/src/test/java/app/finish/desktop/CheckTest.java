@@ -171,4 +171,44 @@ public class CheckTest extends WindowTest {
                 .anyMatch(one -> one.check().equals("across.figures")));
     assertThat(checks()).contains("across.figures");
   }
+
+  private List<Integer> places(List<String> sentences) {
+    return ask(
+        () ->
+            window.desk().checking().open().stream()
+                .map(Finding::sentence)
+                .map(sentences::indexOf)
+                .toList());
+  }
+
+  private List<String> listed() {
+    settle();
+    return ask(
+        () -> {
+          List<String> sentences = new java.util.ArrayList<>();
+          for (int i = 1; window.scene().lookup("#finding-" + i) instanceof Button one; i++) {
+            sentences.add(one.getText());
+          }
+          return sentences;
+        });
+  }
+
+  @Test
+  public void findingsStandByWeightOrInTheOrderOfTheTable() throws IOException {
+    open("variance.csv", VARIANCE);
+    wearApa();
+    List<String> byWeight = listed();
+    assertThat(places(byWeight)).isSorted();
+    click("#check-by-place");
+    List<String> byPlace = listed();
+    assertThat(byPlace).containsExactlyInAnyOrderElementsOf(byWeight);
+    int title = byPlace.indexOf("The title ends with a full stop.");
+    int probability = byPlace.indexOf(byWeight.getFirst());
+    assertThat(title).isNotNegative().isLessThan(probability);
+    click("#finding-" + (probability + 1));
+    assertThat(ask(() -> window.desk().pickProperty().get().orElseThrow().place()))
+        .isEqualTo(new CellMeaning.Body(0, 4));
+    click("#check-by-weight");
+    assertThat(listed()).isEqualTo(byWeight);
+  }
 }

@@ -16,6 +16,7 @@ import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.shell.EmptyBoard;
 import app.finish.desktop.shell.InfoLine;
+import app.finish.formats.OutputFormat;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.samples.Samples;
 import java.nio.file.Files;
@@ -74,6 +75,35 @@ public class JourneyTest extends WindowTest {
       assertThat(document)
           .contains("Fares, Running Cost and Cost Recovery by Route, Season and Year")
           .contains("w:tblHeader");
+    }
+  }
+
+  @Test
+  public void anEndingThatNoFormatHasIsSaidAndNothingIsWritten() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
+    Path odd = folder.resolve("odd.doc");
+    answers.files.add(odd);
+    click("#send-out");
+    settle();
+    assertThat(textOf("#notice-sentence")).startsWith("Finish writes no .doc").contains(".docx");
+    assertThat(odd).doesNotExist();
+    assertThat(folder.resolve("odd.doc.docx")).doesNotExist();
+  }
+
+  @Test
+  public void eachFormatIsSentFromTheWindow() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
+    for (OutputFormat format : OutputFormat.values()) {
+      click("#format-" + format.extension().replace(".", "-"));
+      Path out = folder.resolve("sent");
+      answers.files.add(out);
+      click("#send-out");
+      settle();
+      Path file = folder.resolve("sent." + format.extension());
+      assertThat(file).exists();
+      assertThat(shows("#paper-a4")).isEqualTo(format.isOnPaper());
     }
   }
 

@@ -281,4 +281,47 @@ public class WordTest extends WindowTest {
     press(KeyCode.ENTER);
     assertThat(notes()).contains("a Six hours. b Slept ashore.");
   }
+
+  private String typed(String query) {
+    settle();
+    return ask(
+        () -> ((javafx.scene.control.TextInputControl) window.scene().lookup(query)).getText());
+  }
+
+  private void type(String query, String text) {
+    click(query);
+    press(KeyCode.CONTROL, KeyCode.A);
+    hand.write(text);
+    press(KeyCode.ENTER);
+    settle();
+  }
+
+  @Test
+  public void unitsMoveFromTheTitleToTheirLine() {
+    assertThat(shows("#word-move-units")).isFalse();
+    type("#word-title", "Stress by watch (points of 5, in percent)");
+    assertThat(shows("#word-move-units")).isFalse();
+    type("#word-title", "Stress by watch, in thousands");
+    assertThat(shows("#word-move-units")).isTrue();
+    click("#word-move-units");
+    settle();
+    assertThat(texts(DressedRow.Band.ABOVE)).contains("Stress by Watch", "In thousands");
+    assertThat(typed("#word-units")).isEqualTo("In thousands");
+    assertThat(shows("#word-move-units")).isFalse();
+    press(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(texts(DressedRow.Band.ABOVE)).contains("Stress by Watch, in Thousands");
+  }
+
+  @Test
+  public void aTableIsDescribedForThoseWhoCantSeeIt() {
+    String offered = typed("#word-description");
+    assertThat(offered).startsWith("Stress by watch. 3 rows of Measure");
+    press(KeyCode.CONTROL, KeyCode.DIGIT5);
+    type("#word-description", "Nights are more tiring.");
+    assertThat(ask(() -> window.desk().table().orElseThrow().finish().description()))
+        .isEqualTo("Nights are more tiring.");
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(typed("#word-description")).isEqualTo(offered);
+  }
 }

@@ -4,20 +4,26 @@ import app.finish.core.check.Finding;
 import app.finish.core.check.Mend;
 import app.finish.core.check.across.AcrossTables;
 import app.finish.core.check.demand.Checks;
+import app.finish.core.layout.CellBox;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Checking;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Step;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /// The step that checks: each finding with what stands there, what should, what mends it, and the
@@ -32,6 +38,7 @@ public final class CheckBench {
   private final VBox list = Benches.section("");
   private final VBox left = Benches.section("");
   private Optional<String> leaving = Optional.empty();
+  private boolean byPlace;
 
   /// @param reveal brings what a finding points at in sight
   public CheckBench(Desk desk, Consumer<Finding> reveal) {
@@ -51,7 +58,7 @@ public final class CheckBench {
   }
 
   private void show() {
-    List<Finding> open = checking.open();
+    List<Finding> open = byPlace ? inOrderOfReading(checking.open()) : checking.open();
     Label count = new Label(Texts.of("check.count", open.size(), desk.dressing().worn().name()));
     count.setId("check-count");
     count.setWrapText(true);
@@ -64,13 +71,18 @@ public final class CheckBench {
       all.setMaxWidth(Double.MAX_VALUE);
       top.add(all);
     }
+    if (open.size() > 1) {
+      top.add(orders());
+    }
     Benches.replace(head, top);
     List<Node> nodes = new ArrayList<>();
-    String check = "";
+    String before = "";
     for (int i = 0; i < Math.min(MOST, open.size()); i++) {
-      if (!open.get(i).check().equals(check)) {
-        check = open.get(i).check();
-        kind(check).ifPresent(nodes::add);
+      Finding finding = open.get(i);
+      String group = byPlace ? finding.where().words() : finding.check();
+      if (!group.equals(before)) {
+        before = group;
+        (byPlace ? Optional.<Node>of(Benches.heading(group)) : kind(group)).ifPresent(nodes::add);
       }
       nodes.add(finding(open, i));
     }
@@ -79,6 +91,45 @@ public final class CheckBench {
     }
     replace(list, nodes);
     showLeft();
+  }
+
+  /// In which order the findings stand.
+  private Node orders() {
+    HBox chips =
+        new HBox(
+            order("check-by-weight", "check.byWeight", false),
+            order("check-by-place", "check.byPlace", true));
+    chips.getStyleClass().add("chips");
+    return chips;
+  }
+
+  private ToggleButton order(String id, String name, boolean place) {
+    ToggleButton chip = new ToggleButton(Texts.of(name));
+    chip.setId(id);
+    chip.getStyleClass().add("chip");
+    chip.setSelected(byPlace == place);
+    chip.setOnAction(
+        event -> {
+          byPlace = place;
+          show();
+          Optional.ofNullable(head.lookup("#" + id)).ifPresent(Node::requestFocus);
+        });
+    return chip;
+  }
+
+  /// What is found on no place of the table first, then from the top down and from the left.
+  private List<Finding> inOrderOfReading(List<Finding> open) {
+    Map<Finding, CellBox> boxes = new HashMap<>();
+    for (Finding finding : open) {
+      Checking.place(finding)
+          .flatMap(place -> desk.shownProperty().get().flatMap(one -> one.scroll().boxOf(place)))
+          .ifPresent(box -> boxes.put(finding, box));
+    }
+    Comparator<Finding> order =
+        Comparator.comparing((Finding one) -> boxes.containsKey(one))
+            .thenComparing(one -> boxes.containsKey(one) ? boxes.get(one).y() : 0)
+            .thenComparing(one -> boxes.containsKey(one) ? boxes.get(one).x() : 0);
+    return open.stream().sorted(order).toList();
   }
 
   private Node finding(List<Finding> open, int at) {

@@ -27,6 +27,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -34,6 +36,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /// Opens, saves, brings in and sends out.
 public final class Files {
   private static final long LARGE = 64L << 20;
+  private static final Pattern ENDING = Pattern.compile("\\.[A-Za-z]{2,4}$");
   private static final String[] RECORD_ENDINGS = starred(RecordFile.ENDINGS);
   private static final String[] ALL_ENDINGS =
       Stream.of(List.of("finish"), InputFormat.allEndings(), RecordFile.ENDINGS)
@@ -357,9 +360,23 @@ public final class Files {
         .toWrite(name, format.label(), "*." + format.extension())
         .ifPresent(
             path -> {
-              OutputFormat meant = meant(path).orElse(format);
-              sendOut(meant, paper, indexes, withEnding(path, "." + meant.extension()));
+              Optional<OutputFormat> meant = meant(path);
+              Optional<String> unknown = meant.isPresent() ? Optional.empty() : ending(path);
+              if (unknown.isPresent()) {
+                String known = OutputFormat.endingsInWords();
+                String sentence = Texts.of("send.unknown", unknown.get(), known);
+                desk.noticeProperty().set(Optional.of(new Notice(sentence, true)));
+                return;
+              }
+              OutputFormat taken = meant.orElse(format);
+              sendOut(taken, paper, indexes, withEnding(path, "." + taken.extension()));
             });
+  }
+
+  /// What a name ends with, if that looks like the ending of a format.
+  private static Optional<String> ending(Path path) {
+    Matcher ending = ENDING.matcher(path.getFileName().toString());
+    return ending.find() ? Optional.of(ending.group()) : Optional.empty();
   }
 
   /// The format that an ending names which the person typed.

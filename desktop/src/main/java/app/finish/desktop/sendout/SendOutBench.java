@@ -120,7 +120,7 @@ public final class SendOutBench {
       String word = one.extension();
       RadioButton choice =
           new RadioButton(one.label() + " (" + word.toUpperCase(Locale.ROOT) + ")");
-      choice.setId("format-" + word);
+      choice.setId("format-" + word.replace(".", "-"));
       choice.setToggleGroup(group);
       choice.setSelected(one == format.get());
       choice.setOnAction(event -> format.set(one));

@@ -11,8 +11,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 
 /// Keeps what is open, within half a second of each change, on a thread of its own. Changes that
-/// follow one another quickly are kept as one; a document that takes long to write is written less
-/// often.
+/// follow one another quickly are kept as one; a document of very many cells is written less often.
 ///
 /// ```java
 /// keeper.changed(Optional.of(new DraftKeeper.Open(document, "Fares", Optional.empty())));
@@ -27,8 +26,9 @@ public final class DraftKeeper implements AutoCloseable {
 
   private static final long WAIT = 400;
 
-  /// A document that takes longer to write than this is written less often.
-  private static final long LONG = 1500;
+  /// Documents of more cells are written less often, so that a sixth of one processor is the most
+  /// that it takes.
+  private static final long MANY_CELLS = 50_000;
 
   private static final long MOST_WAIT = 10_000;
 
@@ -77,7 +77,14 @@ public final class DraftKeeper implements AutoCloseable {
       failed.accept(e);
     }
     long took = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
-    wait = took < LONG ? WAIT : Math.min(took, MOST_WAIT);
+    boolean large = now.open.filter(open -> cells(open.document) > MANY_CELLS).isPresent();
+    wait = large ? Math.clamp(5 * took, WAIT, MOST_WAIT) : WAIT;
+  }
+
+  private static long cells(Document document) {
+    return document.tables().stream()
+        .mapToLong(one -> (long) one.source().grid().rows() * one.source().grid().columns())
+        .sum();
   }
 
   /// Ends the thread. What was kept goes, since the window is closed on purpose.
