@@ -17,7 +17,8 @@ final class ShownNumber {
   private static final Pattern DIGITS =
       Pattern.compile("[0-9](?:[0-9.,’'\\u00A0\\u2009\\u202F ]*[0-9])?|[.,][0-9]+");
 
-  private static final double[] SCALES = {1, 1e3, 1e6, 0.01};
+  private static final double HUNDREDTH = 0.01;
+  private static final double[] SCALES = {1, 1e3, 1e6, HUNDREDTH};
 
   private ShownNumber() {}
 
@@ -37,27 +38,26 @@ final class ShownNumber {
     if (DIGITS.matcher(behind).find()) {
       return Optional.empty();
     }
-    boolean negative = number < 0;
     boolean parentheses = before.endsWith("(") && behind.startsWith(")");
-    String sign = parentheses ? "(" : before.isEmpty() ? "" : before.substring(before.length() - 1);
-    boolean signed = parentheses || "−-–".contains(sign) && !sign.isEmpty();
+    boolean signed = parentheses || before.matches("(?s).*[−–-]");
     int decimals = decimals(core, numbers.decimalMark());
     Optional<Double> scale = scale(core, decimals, Math.abs(number), numbers.decimalMark());
-    if (scale.isEmpty() || signed && !negative && !isZero(core)) {
+    if (scale.isEmpty() || signed != number < 0 && !isZero(core)) {
       return Optional.empty();
     }
-    String before2 = signed ? before.substring(0, before.length() - 1) : before;
-    String behind2 = parentheses ? behind.substring(1) : behind;
-    if (negative && !signed && !isZero(core)) {
+    boolean hundredth = scale.get() == HUNDREDTH;
+    if (hundredth && !behind.startsWith("%")) {
       return Optional.empty();
     }
+    String lead = signed ? before.substring(0, before.length() - 1) : before;
+    String tail = parentheses || hundredth ? behind.substring(1) : behind;
     String form = form(core, decimals, scale.get(), numbers);
-    String plain = literal(before2) + form + literal(behind2);
+    String plain = literal(lead) + form + literal(tail);
     return Optional.of(
         switch (numbers.negative()) {
           case HYPHEN -> plain;
-          case PARENTHESES -> plain + ";" + literal(before2 + "(") + form + literal(")" + behind2);
-          case MINUS -> plain + ";" + literal(before2 + "−") + form + literal(behind2);
+          case PARENTHESES -> plain + ";" + literal(lead + "(") + form + literal(")" + tail);
+          case MINUS -> plain + ";" + literal(lead + "−") + form + literal(tail);
         });
   }
 
@@ -89,7 +89,7 @@ final class ShownNumber {
     String whole = grouped ? "#,##0" : bare ? "#" : "0";
     String places = decimals == 0 ? "" : "." + "0".repeat(decimals);
     String divided = scale == 1e3 ? "," : scale == 1e6 ? ",," : "";
-    return whole + places + divided + (scale == 0.01 ? "%" : "");
+    return whole + places + divided + (scale == HUNDREDTH ? "%" : "");
   }
 
   /// Text in a format, so that no letter of it is taken for a sign of the format.
