@@ -96,7 +96,11 @@ final class DressCommand implements Callable<Integer> {
     List<Integer> indexes = indexes(document.items().size());
     if (indexes.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
-          held() + indexes.size() + " tables, and a picture shows one. Pick it with --table N.");
+          held()
+              + indexes.size()
+              + " tables, and a file that ends with ."
+              + format.extension()
+              + " holds one. Pick it with --table N, or send each with finish send.");
     }
     new Sending(new Fonts(), shipped, new MeasureFormulas())
         .write(document, indexes, format, Paper.A4, out);

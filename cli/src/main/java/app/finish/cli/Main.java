@@ -21,6 +21,7 @@ import picocli.CommandLine.Command;
     subcommands = {
       ReadCommand.class,
       DressCommand.class,
+      SendCommand.class,
       StyleCommand.class,
       RefreshCommand.class,
       TallyCommand.class,
@@ -55,10 +56,13 @@ public final class Main {
   /// Runs the command.
   ///
   /// @return the exit code
-  public static int run(String[] arguments, PrintWriter out, PrintWriter err) {
+  public static int run(String[] arguments, PrintWriter told, PrintWriter wrong) {
+    PrintWriter out = new PrintWriter(new Printable(told), true);
+    PrintWriter err = new PrintWriter(new Printable(wrong), true);
     CommandLine line = new CommandLine(new Main());
     line.setResourceBundle(new FormatNames());
     line.setOut(out).setErr(err);
+    line.setColorScheme(CommandLine.Help.defaultColorScheme(CommandLine.Help.Ansi.OFF));
     line.setExecutionExceptionHandler((failure, command, parsed) -> report(failure, err));
     int code = arguments.length == 0 ? usage(line, out) : execute(line, arguments, err);
     out.flush();

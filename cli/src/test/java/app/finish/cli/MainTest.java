@@ -159,7 +159,7 @@ public class MainTest {
         new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.pdf", "--table", "9"}
       },
       {
-        "a picture shows one. Pick it with --table N",
+        "holds one. Pick it with --table N",
         new Object[] {"dress", "IN", "--style", "Plain", "-o", "OUT.png"}
       },
       {

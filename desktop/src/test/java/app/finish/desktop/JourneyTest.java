@@ -79,6 +79,16 @@ public class JourneyTest extends WindowTest {
   }
 
   @Test
+  public void anActionIsFoundBeforeThereIsATable() {
+    press(KeyCode.CONTROL, KeyCode.K);
+    hand.write("connect");
+    press(KeyCode.ENTER);
+    settle();
+    assertThat(ask(() -> window.tallies().connectingProperty().get())).isTrue();
+    hand.interact(() -> window.tallies().connectingProperty().set(false));
+  }
+
+  @Test
   public void anEndingThatNoFormatHasIsSaidAndNothingIsWritten() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);

@@ -13,6 +13,7 @@ import app.finish.formats.Sources;
 import app.finish.formats.draft.Draft;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.html.HtmlWriter;
+import app.finish.formats.io.InertText;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.manuscript.ManuscriptText;
 import app.finish.formats.samples.Samples;
@@ -446,7 +447,8 @@ public final class Files {
             row -> {
               int column = 0;
               for (var cell : row.cells()) {
-                text.append("\t".repeat(Math.max(0, cell.column() - column))).append(cell.text());
+                text.append("\t".repeat(Math.max(0, cell.column() - column)))
+                    .append(InertText.of(cell));
                 column = cell.column();
               }
               text.append('\n');

@@ -1,12 +1,12 @@
 package app.finish.formats.data;
 
-import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.layout.Paper;
 import app.finish.formats.io.FlatHeads;
+import app.finish.formats.io.InertText;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -34,27 +34,17 @@ public final class CsvWriter implements TableWriter {
     for (var table : sent.first().tables()) {
       Dressed dressed = table.dressed();
       for (List<String> heads : FlatHeads.heads(dressed)) {
-        csv.writeRecord(heads.stream().map(CsvWriter::inert).toList());
+        csv.writeRecord(heads.stream().map(InertText::of).toList());
       }
       for (DressedRow row : dressed.band(Band.BODY)) {
         List<String> cells = new ArrayList<>();
         for (Optional<DressedCell> cell : FlatHeads.cells(dressed, row)) {
-          cells.add(cell.map(CsvWriter::shown).orElse(""));
+          cells.add(cell.map(InertText::of).orElse(""));
         }
         csv.writeRecord(cells);
       }
     }
     csv.flush();
     text.flush();
-  }
-
-  /// A figure as it is shown; a label so that no spreadsheet takes it for a formula.
-  private static String shown(DressedCell cell) {
-    return cell.place() instanceof CellMeaning.Body ? cell.text() : inert(cell.text());
-  }
-
-  /// A text that begins like a formula, with an apostrophe before it.
-  static String inert(String text) {
-    return text.matches("(?s)[=+\\-@\\t\\r].*") ? "'" + text : text;
   }
 }

@@ -8,6 +8,7 @@ import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import app.finish.formats.io.InertText;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -60,13 +61,13 @@ public final class TidyWriter implements TableWriter {
       Leaf leaf = level.axis == table.down() ? row : column;
       line.add(level.level < leaf.path().size() ? label(leaf.path().get(level.level)) : "");
     }
-    table.held().stream().map(Held::member).map(CsvWriter::inert).forEach(line::add);
+    table.held().stream().map(Held::member).map(InertText::of).forEach(line::add);
     Measure measure = table.measureAt(row.index(), column.index());
-    line.add(CsvWriter.inert(measure.name()));
-    line.add(CsvWriter.inert(measure.unit()));
+    line.add(InertText.of(measure.name()));
+    line.add(InertText.of(measure.unit()));
     switch (table.body().at(row.index(), column.index())) {
       case Value.Numeric value -> line.addAll(List.of(exact(value.number()), ""));
-      case Value.Text value -> line.addAll(List.of("", CsvWriter.inert(value.text())));
+      case Value.Text value -> line.addAll(List.of("", InertText.of(value.text())));
       case Value.Missing _ -> line.addAll(List.of("", ""));
     }
     return line;
@@ -79,7 +80,7 @@ public final class TidyWriter implements TableWriter {
   }
 
   private static String label(Heading heading) {
-    return heading.measure().isPresent() ? "" : CsvWriter.inert(heading.label());
+    return heading.measure().isPresent() ? "" : InertText.of(heading.label());
   }
 
   /// The levels of both sides but for those that only name measures.
@@ -104,11 +105,11 @@ public final class TidyWriter implements TableWriter {
     List<String> names = axis.dimensions();
     String given = level < names.size() ? names.get(level) : "";
     String side = axis == table.down() ? "Row" : "Column";
-    return given.isBlank() ? side + (level == 0 ? "" : " " + (level + 1)) : CsvWriter.inert(given);
+    return given.isBlank() ? side + (level == 0 ? "" : " " + (level + 1)) : InertText.of(given);
   }
 
   private static String name(Held held) {
-    return held.dimension().isBlank() ? "Held" : CsvWriter.inert(held.dimension());
+    return held.dimension().isBlank() ? "Held" : InertText.of(held.dimension());
   }
 
   /// The names, those that come again with a number.

@@ -71,6 +71,21 @@ public final class OdsReader implements TableReader {
     return new Sheets(grids, new Hidden(hiddenSheets, hiddenRows, hiddenColumns, 0));
   }
 
+  /// A workbook with a password can't be read: its manifest says how its parts are encrypted
+  /// (OpenDocument 1.3, part 2, 4.4).
+  private static void refuseLocked(ZipFile zip, String name) throws IOException {
+    ZipEntry manifest = zip.getEntry("META-INF/manifest.xml");
+    if (manifest != null) {
+      try (InputStream stream = zip.getInputStream(manifest)) {
+        String text = new String(stream.readNBytes(1 << 20), StandardCharsets.UTF_8);
+        if (text.contains("encryption-data")) {
+          throw new Problem(
+              name + " is protected with a password. Save it without one and bring it in again.");
+        }
+      }
+    }
+  }
+
   private static Document content(Path file, String name, ReadRequest request) throws IOException {
     WholeZip.check(file, name);
     try (ZipFile zip = new ZipFile(file.toFile())) {
@@ -81,6 +96,7 @@ public final class OdsReader implements TableReader {
                 + " is not an ODS workbook, whatever its name says. Save the table as ODS, XLSX or"
                 + " CSV.");
       }
+      refuseLocked(zip, name);
       try (InputStream stream =
           new Watched(zip.getInputStream(content), content.getSize(), request.progress())) {
         byte[] bytes = stream.readNBytes((int) LARGEST_CONTENT + 1);
