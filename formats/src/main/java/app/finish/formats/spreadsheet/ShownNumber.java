@@ -17,6 +17,8 @@ final class ShownNumber {
   private static final Pattern DIGITS =
       Pattern.compile("[0-9](?:[0-9.,’'\\u00A0\\u2009\\u202F ]*[0-9])?|[.,][0-9]+");
 
+  private static final Pattern SIGN = Pattern.compile("[−–-]");
+
   private static final double HUNDREDTH = 0.01;
   private static final double[] SCALES = {1, 1e3, 1e6, HUNDREDTH};
 
@@ -38,8 +40,9 @@ final class ShownNumber {
     if (DIGITS.matcher(behind).find()) {
       return Optional.empty();
     }
-    boolean parentheses = before.endsWith("(") && behind.startsWith(")");
-    boolean signed = parentheses || before.matches("(?s).*[−–-]");
+    // A standard error stands in parentheses too, and is no negative number.
+    boolean parentheses = number < 0 && before.endsWith("(") && behind.startsWith(")");
+    boolean signed = parentheses || SIGN.matcher(before).find();
     int decimals = decimals(core, numbers.decimalMark());
     Optional<Double> scale = scale(core, decimals, Math.abs(number), numbers.decimalMark());
     if (scale.isEmpty() || signed != number < 0 && !isZero(core)) {
@@ -49,16 +52,30 @@ final class ShownNumber {
     if (hundredth && !behind.startsWith("%")) {
       return Optional.empty();
     }
-    String lead = signed ? before.substring(0, before.length() - 1) : before;
+    String lead =
+        parentheses
+            ? before.substring(0, before.length() - 1)
+            : SIGN.matcher(before).replaceFirst("");
     String tail = parentheses || hundredth ? behind.substring(1) : behind;
     String form = form(core, decimals, scale.get(), numbers);
     String plain = literal(lead) + form + literal(tail);
+    if (signed && !parentheses) {
+      return Optional.of(plain + ";" + literal(before) + form + literal(tail));
+    }
     return Optional.of(
         switch (numbers.negative()) {
           case HYPHEN -> plain;
           case PARENTHESES -> plain + ";" + literal(lead + "(") + form + literal(")" + tail);
-          case MINUS -> plain + ";" + literal(lead + "−") + form + literal(tail);
+          case MINUS -> plain + ";" + literal(minus(lead)) + form + literal(tail);
         });
+  }
+
+  /// What stands before the digits of a negative number: a minus before a currency sign, else
+  /// behind what stands there.
+  private static String minus(String lead) {
+    boolean currency =
+        !lead.isEmpty() && Character.getType(lead.charAt(0)) == Character.CURRENCY_SYMBOL;
+    return currency ? "−" + lead : lead + "−";
   }
 
   private static boolean isZero(String core) {
