@@ -297,6 +297,23 @@ public class WordTest extends WindowTest {
   }
 
   @Test
+  public void aNoteThatIsTakenOutTwiceAtOnceTakesNoOtherAlong() {
+    tieTwo();
+    settle();
+    hand.interact(
+        () -> {
+          var line =
+              window.desk().noting().lines().stream()
+                  .filter(one -> one.typed().equals("From 04:00."))
+                  .findFirst()
+                  .orElseThrow();
+          window.desk().noting().reword(line.origin(), "");
+          window.desk().noting().reword(line.origin(), "");
+        });
+    assertThat(notes()).contains("a Slept on board.");
+  }
+
+  @Test
   public void unitsMoveFromTheTitleToTheirLine() {
     assertThat(shows("#word-move-units")).isFalse();
     type("#word-title", "Stress by watch (points of 5, in percent)");

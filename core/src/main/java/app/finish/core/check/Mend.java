@@ -32,7 +32,7 @@ public sealed interface Mend {
       case Touch touch -> touch.property() != Property.DECIMALS;
       case Lift _ -> true;
       case Several several -> several.each().stream().allMatch(Mend::isSafe);
-      case Ink _, Arrange _, Correct _, Reword _, Say _, TurnPage _ -> false;
+      case Restyle _, Ink _, Arrange _, Correct _, Reword _, Say _, TurnPage _ -> false;
     };
   }
 
@@ -52,6 +52,26 @@ public sealed interface Mend {
           document,
           index,
           finish -> finish.withTouches(finish.touches().with(selector, property, setting)));
+    }
+  }
+
+  /// A setting of a style that the document holds, for all tables that wear it.
+  ///
+  /// @param style the name of the style
+  record Restyle(String words, String style, Selector selector, Property property, String setting)
+      implements Mend {
+    @Override
+    public String id() {
+      return "restyle";
+    }
+
+    @Override
+    public Document on(Document document, int index) {
+      return document.styles().stream()
+          .filter(one -> one.name().equals(style))
+          .findFirst()
+          .map(one -> document.withStyle(one.with(selector, property, setting)))
+          .orElse(document);
     }
   }
 

@@ -201,8 +201,18 @@ public final class Noting {
     desk.changeFinish(label, finish.withNotes(change.apply(finish.notes())));
   }
 
+  /// Whether the notes on the screen are those of the document: a note is known by its place, and
+  /// what is pressed before a long table is drawn anew would be done to another.
+  private boolean isCurrent(Lettering.Origin origin) {
+    return !(origin instanceof Lettering.Origin.Own)
+        || shown().filter(one -> one.finish().notes().equals(notes())).isPresent();
+  }
+
   /// Gives a note other words; none take it out.
   public void reword(Lettering.Origin origin, String typed) {
+    if (!isCurrent(origin)) {
+      return;
+    }
     String label = Texts.of(typed.isBlank() ? "change.removeNote" : "change.note");
     switch (origin) {
       case Lettering.Origin.Own(int index) ->
@@ -240,6 +250,9 @@ public final class Noting {
     List<Tie> picked = picked();
     if (picked.isEmpty()) {
       desk.say(Texts.of("word.pickFirst"));
+      return;
+    }
+    if (!isCurrent(line.origin())) {
       return;
     }
     String label = Texts.of("change.tie");

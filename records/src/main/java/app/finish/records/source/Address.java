@@ -13,11 +13,10 @@ public record Address(String name, String url, String user) {
 
   /// An address under a name.
   ///
-  /// @throws app.finish.core.problem.Refusal if a secret is in it, in words for the person
+  /// @throws app.finish.core.problem.Refusal if a secret is in it, or a setting that could do more
+  ///   than ask the database, in words for the person
   public static Address of(String name, String url, String user) {
-    boolean secret =
-        url.matches("(?i).*[?&;](password|pwd|secret|accessToken)=.*")
-            || url.matches(".*//[^/@]*:[^/@]*@.*");
+    boolean secret = AddressSettings.hasSecret(url) || url.matches(".*//[^/@]*:[^/@]*@.*");
     if (secret) {
       throw new Refusal(
           "There is a password in the address. Take it out: it is asked for, or taken from the "
@@ -31,6 +30,7 @@ public record Address(String name, String url, String user) {
       throw new Refusal(
           "The address of a database begins with jdbc:, such as jdbc:postgresql://server/base.");
     }
+    AddressSettings.check(url);
     return new Address(name, url, user);
   }
 

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
@@ -69,6 +70,7 @@ public final class Database {
       if (address.url().startsWith("jdbc:duckdb:")) {
         Path spill = Path.of(System.getProperty("java.io.tmpdir"), "finish-spill");
         RecordFile.limit(connection, spill);
+        lock(connection);
       } else {
         connection.setReadOnly(true);
       }
@@ -78,6 +80,14 @@ public final class Database {
       return connection;
     } catch (SQLException e) {
       throw SqlProblems.of(e, label);
+    }
+  }
+
+  /// A database file may hold views that read other files: nothing outside it is opened.
+  private static void lock(Connection connection) throws SQLException {
+    try (Statement statement = connection.createStatement()) {
+      statement.execute("SET enable_external_access = false");
+      statement.execute("SET lock_configuration = true");
     }
   }
 

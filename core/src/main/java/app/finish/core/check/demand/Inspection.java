@@ -10,6 +10,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.Cascade;
+import app.finish.core.style.Selector;
 import app.finish.core.style.StyleBook;
 import app.finish.core.table.Body;
 import java.util.ArrayList;
@@ -87,7 +88,26 @@ public final class Inspection {
               .arranged(finishing.table())
               .dressedAs(finishing.in(book).numbered(document.numeral(index)).dressed());
     }
-    return demanded.apply(cascade).of(checked);
+    return withStyle(document, table.finish().style(), demanded.apply(cascade).of(checked));
+  }
+
+  /// Where a table wears a style that the document holds, what would mend the table can mend the
+  /// style instead.
+  private static List<Finding> withStyle(Document document, String style, List<Finding> findings) {
+    boolean own = document.styles().stream().anyMatch(one -> one.name().equals(style));
+    return own ? findings.stream().map(one -> withStyle(one, style)).toList() : findings;
+  }
+
+  private static Finding withStyle(Finding finding, String style) {
+    List<Mend> mends = new ArrayList<>(finding.mends());
+    for (Mend mend : finding.mends()) {
+      if (mend instanceof Mend.Touch touch && !(touch.selector() instanceof Selector.OfPlace)) {
+        String words = touch.words() + ", in the style " + style;
+        mends.add(
+            new Mend.Restyle(words, style, touch.selector(), touch.property(), touch.setting()));
+      }
+    }
+    return finding.mendedBy(mends.toArray(Mend[]::new));
   }
 
   /// What is worth knowing of the tables of a document beside each other, by their places.

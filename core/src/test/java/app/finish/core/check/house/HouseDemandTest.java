@@ -120,4 +120,59 @@ public class HouseDemandTest {
         .hasMessageContaining("“at most 8 columns”");
     assertThat(HouseDemand.fault("every fare has 2 decimals")).isPresent();
   }
+
+  private static Document titled(String demand, String title) {
+    Document document = document(demand, Map.of());
+    return document.withFinish(0, document.table(0).finish().withWord(PartName.TITLE, title));
+  }
+
+  @Test
+  public void unitsOfTheTitleMendALackingUnitLine() {
+    Document lacking = titled("a unit line on every table", "Fares by route (in thousands)");
+    Finding finding = findings(lacking).getFirst();
+    Mend mend = finding.mends().getFirst();
+    assertThat(mend.words()).isEqualTo("Move “In thousands” there from the title");
+    assertThat(mend.isSafe()).isFalse();
+    Document mended = mend.on(lacking, 0);
+    Finish finish = mended.table(0).finish();
+    assertThat(finish.words())
+        .containsEntry(PartName.TITLE, "Fares by route")
+        .containsEntry(PartName.UNITS, "In thousands");
+    assertThat(findings(mended)).isEmpty();
+    assertThat(findings(titled("a unit line on every table", "Fares, 2024")).getFirst().mends())
+        .isEmpty();
+  }
+
+  @Test
+  public void aTableWithoutADescriptionIsOfferedOne() {
+    Document lacking = document("a description on every table", Map.of());
+    Finding finding = findings(lacking).getFirst();
+    assertThat(finding.should()).startsWith("Fares by route. 3 rows of Route");
+    Document mended = finding.mends().getFirst().on(lacking, 0);
+    assertThat(mended.table(0).finish().description()).isEqualTo(finding.should());
+    assertThat(findings(mended)).isEmpty();
+    Document own =
+        lacking.withFinish(0, lacking.table(0).finish().withWord(PartName.TABLE, "Fares rose."));
+    assertThat(findings(own)).isEmpty();
+    Document blank =
+        lacking.withFinish(0, lacking.table(0).finish().withWord(PartName.TABLE, "  "));
+    assertThat(findings(blank)).hasSize(1);
+  }
+
+  @Test
+  public void theStyleOfTheDocumentCanBeMendedInsteadOfTheTable() {
+    Document wrong = document("totals in bold", Map.of());
+    wrong = wrong.withAdded(new Source("g", FARES), Finish.in("Own"));
+    List<Mend> mends = findings(wrong).getFirst().mends();
+    assertThat(mends).hasSize(2);
+    assertThat(mends.getLast().words()).isEqualTo("Set it bold, in the style Own");
+    assertThat(mends.getLast().isSafe()).isFalse();
+    Document mended = mends.getLast().on(wrong, 0);
+    assertThat(mended.table(0).finish().touches()).isEqualTo(wrong.table(0).finish().touches());
+    assertThat(findings(mended)).isEmpty();
+    Inspection inspection =
+        new Inspection(one -> StyleBook.of(one.styles()), Formulas.NONE, Checks::demandedBy);
+    assertThat(inspection.of(mended, 1)).noneMatch(one -> one.check().startsWith("house."));
+    assertThat(mends.getLast().on(Document.EMPTY, 0)).isEqualTo(Document.EMPTY);
+  }
 }
