@@ -56,6 +56,19 @@ public final class Tints {
     return new ImagePattern(image, 0, 0, SIDE, SIDE, false);
   }
 
+  /// The same pattern of its own: what is filled with an image is held by it, and these outlive
+  /// every window.
+  private static Paint copy(Paint shared) {
+    ImagePattern pattern = (ImagePattern) shared;
+    return new ImagePattern(
+        new WritableImage(pattern.getImage().getPixelReader(), SIDE, SIDE),
+        0,
+        0,
+        SIDE,
+        SIDE,
+        false);
+  }
+
   private Tints(Shown shown) {
     Recognition recognition = shown.recognition();
     int top = shown.table().source().grid().top();
@@ -87,12 +100,12 @@ public final class Tints {
   /// The names of the tints, for the legend, in the order of the table.
   public static Map<String, Paint> legend() {
     Map<String, Paint> legend = new LinkedHashMap<>();
-    legend.put(Texts.of("tints.heads"), HEADS);
-    legend.put(PartName.STUB.label(), STUB);
-    legend.put(PartName.GROUP_ROW.label(), GROUPS);
-    legend.put(Texts.of("tints.subtotals"), SUBTOTALS);
-    legend.put(Texts.of("tints.grandTotals"), GRAND_TOTALS);
-    legend.put(Texts.of("tints.doubtful"), DOUBTFUL);
+    legend.put(Texts.of("tints.heads"), copy(HEADS));
+    legend.put(PartName.STUB.label(), copy(STUB));
+    legend.put(PartName.GROUP_ROW.label(), copy(GROUPS));
+    legend.put(Texts.of("tints.subtotals"), copy(SUBTOTALS));
+    legend.put(Texts.of("tints.grandTotals"), copy(GRAND_TOTALS));
+    legend.put(Texts.of("tints.doubtful"), copy(DOUBTFUL));
     return legend;
   }
 

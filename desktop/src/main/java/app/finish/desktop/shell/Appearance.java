@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.WeakChangeListener;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 
@@ -24,6 +26,9 @@ public final class Appearance {
   private final LastingChoices habits;
   private Optional<Scene> scene = Optional.empty();
 
+  /// The system outlives the window, and must not keep it.
+  private final ChangeListener<ColorScheme> system = (p, before, now) -> show();
+
   public Appearance(LastingChoices habits) {
     this.habits = habits;
   }
@@ -31,7 +36,7 @@ public final class Appearance {
   /// Takes a window, and follows the system.
   public void take(Scene window) {
     scene = Optional.of(window);
-    Platform.getPreferences().colorSchemeProperty().addListener((p, before, now) -> show());
+    Platform.getPreferences().colorSchemeProperty().addListener(new WeakChangeListener<>(system));
     show();
   }
 

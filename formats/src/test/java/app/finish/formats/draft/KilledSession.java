@@ -18,6 +18,8 @@ import java.util.Random;
 /// People who edit and save, each in a folder of their own, until their process is killed. What
 /// they did is told line by line: `SESSION EDIT MILLISECONDS`.
 public final class KilledSession {
+  private static final long LONGEST = 60_000;
+
   static final String SAVED = "saved.finish";
 
   /// The session that is told of the disk.
@@ -29,12 +31,25 @@ public final class KilledSession {
   public static void main(String[] arguments) throws Exception {
     Path folder = Path.of(arguments[0]);
     int sessions = Integer.parseInt(arguments[1]);
+    Thread last = new Thread(KilledSession::endAfterAll);
+    last.setDaemon(true);
+    last.start();
     new Thread(() -> probe(folder.resolve("probe"))).start();
     for (int session = 0; session < sessions; session++) {
       int number = session;
       Random random = new Random(Long.parseLong(arguments[2]) + session);
       new Thread(() -> work(folder.resolve("" + number), number, random)).start();
     }
+  }
+
+  /// Should nobody kill it, it ends by itself.
+  private static void endAfterAll() {
+    try {
+      Thread.sleep(LONGEST);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+    Runtime.getRuntime().halt(1);
   }
 
   /// Tells when a small file begins to be written for sure, and when it is: how long the disk

@@ -39,11 +39,14 @@ public class KilledTest {
       Path folder = Files.createTempDirectory("finish-killed");
       Path told = folder.resolve("told.txt");
       Process process = start(folder, told, random.nextInt());
-      while (sessions(edits(told)) < AT_ONCE && process.isAlive()) {
-        TimeUnit.MILLISECONDS.sleep(20);
+      try {
+        while (sessions(edits(told)) < AT_ONCE && process.isAlive()) {
+          TimeUnit.MILLISECONDS.sleep(20);
+        }
+        TimeUnit.MILLISECONDS.sleep(300 + random.nextInt(2000));
+      } finally {
+        process.destroyForcibly().waitFor();
       }
-      TimeUnit.MILLISECONDS.sleep(300 + random.nextInt(2000));
-      process.destroyForcibly().waitFor();
       long end = System.currentTimeMillis();
       List<Edit> edits = edits(told);
       long allowed = LOST + stood(edits, end);
