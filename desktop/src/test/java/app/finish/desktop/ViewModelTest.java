@@ -29,6 +29,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
+import javafx.scene.image.Image;
+import javafx.scene.paint.ImagePattern;
+import javafx.scene.paint.Paint;
 import org.testng.annotations.Test;
 
 /// The parts of the window that need no toolkit.
@@ -77,14 +80,26 @@ public class ViewModelTest {
     Tints tints = Tints.of(shown);
     assertThat(tints.of(box(shown, new CellMeaning.Body(0, 0)))).isEmpty();
     assertThat(tints.of(box(shown, new CellMeaning.Body(2, 0))))
-        .contains(Tints.legend().get("Grand totals"));
+        .hasValueSatisfying(one -> isAs(one, Tints.legend().get("Grand totals")));
     assertThat(tints.of(box(shown, new CellMeaning.Head(0, 0, 0))))
-        .contains(Tints.legend().get("Heads"));
+        .hasValueSatisfying(one -> isAs(one, Tints.legend().get("Heads")));
     assertThat(tints.of(box(shown, new CellMeaning.Stub(0, 0))))
-        .contains(Tints.legend().get("Stub"));
+        .hasValueSatisfying(one -> isAs(one, Tints.legend().get("Stub")));
     assertThat(tints.of(box(shown, new CellMeaning.Word(PartName.UNITS, 0))))
-        .contains(Tints.legend().get("Doubtful"));
+        .hasValueSatisfying(one -> isAs(one, Tints.legend().get("Doubtful")));
     assertThat(tints.of(box(shown, new CellMeaning.Word(PartName.TITLE, 0)))).isEmpty();
+  }
+
+  /// Two patterns look the same; the legend has its own of each.
+  private static void isAs(Paint one, Paint other) {
+    Image image = ((ImagePattern) one).getImage();
+    Image like = ((ImagePattern) other).getImage();
+    for (int y = 0; y < image.getHeight(); y++) {
+      for (int x = 0; x < image.getWidth(); x++) {
+        assertThat(like.getPixelReader().getArgb(x, y))
+            .isEqualTo(image.getPixelReader().getArgb(x, y));
+      }
+    }
   }
 
   @Test
