@@ -24,6 +24,15 @@ record Begun(Input input, PrintWriter err) {
     return files.size() == 1 && files.getFirst().toString().endsWith(".finish");
   }
 
+  /// A document with all its tables in one style.
+  static Document worn(Document document, HouseStyle style) {
+    Document dressed = style.shipped() ? document : document.withStyle(style);
+    for (int i = 0; i < dressed.items().size(); i++) {
+      dressed = dressed.withFinish(i, dressed.table(i).finish().withStyle(style.name()));
+    }
+    return dressed;
+  }
+
   /// The tables of the files.
   ///
   /// @throws Problem if a document is among several files

@@ -10,7 +10,6 @@ import app.finish.core.highlight.Matches;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
-import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
@@ -145,16 +144,7 @@ final class DressCommand implements Callable<Integer> {
   /// A document as it was saved, in the style that was asked for, if one was.
   private Document finished(StyleBook shipped) throws IOException {
     Document document = DocumentFile.read(ins.getFirst());
-    if (style.isEmpty()) {
-      return document;
-    }
-    HouseStyle chosen = ChosenStyle.of(style, shipped);
-    Document dressed = chosen.shipped() ? document : document.withStyle(chosen);
-    for (int i = 0; i < dressed.items().size(); i++) {
-      Finish finish = dressed.table(i).finish().withStyle(chosen.name());
-      dressed = dressed.withFinish(i, finish);
-    }
-    return dressed;
+    return style.isEmpty() ? document : Begun.worn(document, ChosenStyle.of(style, shipped));
   }
 
   /// A document of the tables of the files.

@@ -56,7 +56,8 @@ final class Input {
         .collect(Collectors.joining(", "));
   }
 
-  private static String counted(int count, String what) {
+  /// A count with what it counts: "2 files".
+  static String counted(int count, String what) {
     return count + " " + what + (count == 1 ? "" : "s");
   }
 }

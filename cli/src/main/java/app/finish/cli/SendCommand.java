@@ -15,6 +15,7 @@ import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -45,6 +46,9 @@ import picocli.CommandLine.Spec;
     mixinStandardHelpOptions = true,
     description = "Send the tables of many files out at once, in several formats.")
 final class SendCommand implements Callable<Integer> {
+  /// What tables wear that have no style of their own, if none is named.
+  private static final String USUAL = "APA 7";
+
   /// What became of a file.
   private record Done(int written, List<String> said, boolean failed) {}
 
@@ -80,7 +84,8 @@ final class SendCommand implements Callable<Integer> {
       required = true,
       split = ",",
       paramLabel = "FORMAT",
-      description = "the formats, by their endings: ${bundle:output.endings}")
+      description =
+          "the formats, by their endings: docx, xlsx and so on (${bundle:output.endings})")
   private List<String> as;
 
   @Option(names = "--force", description = "write over files that are there")
@@ -93,7 +98,7 @@ final class SendCommand implements Callable<Integer> {
       formats.add(format(ending));
     }
     StyleBook shipped = StyleFile.shipped();
-    HouseStyle chosen = ChosenStyle.of(style.isEmpty() ? "APA 7" : style, shipped);
+    HouseStyle chosen = ChosenStyle.of(style.isEmpty() ? USUAL : style, shipped);
     List<Path> files = files();
     prove(files);
     Files.createDirectories(out);
@@ -116,9 +121,9 @@ final class SendCommand implements Callable<Integer> {
     spec.commandLine()
         .getOut()
         .println(
-            counted(written, "file")
+            Input.counted(written, "file")
                 + " written from "
-                + counted(files.size() - failed, "file")
+                + Input.counted(files.size() - failed, "file")
                 + (failed == 0 ? "." : "; " + failed + " could not be sent."));
     return failed == 0 ? 0 : Main.MENDABLE;
   }
@@ -135,14 +140,17 @@ final class SendCommand implements Callable<Integer> {
   }
 
   private static OutputFormat format(String ending) throws Problem {
-    String bare = ending.strip().toLowerCase(Locale.ROOT).replaceFirst("^\\.", "");
-    for (OutputFormat format : OutputFormat.values()) {
-      if (format.extension().equals(bare)) {
-        return format;
-      }
-    }
-    throw new Problem(
-        "There is no format “" + ending + "”. Name some of " + OutputFormat.endingsInWords() + ".");
+    String bare = ending.strip().replaceFirst("^\\.", "");
+    return OutputFormat.ofFile("." + bare)
+        .filter(format -> format.extension().equalsIgnoreCase(bare))
+        .orElseThrow(
+            () ->
+                new Problem(
+                    "There is no format “"
+                        + ending
+                        + "”. Name some of "
+                        + OutputFormat.endingsInWords()
+                        + "."));
   }
 
   /// The files that are meant, those of folders in order of their names.
@@ -214,22 +222,14 @@ final class SendCommand implements Callable<Integer> {
   }
 
   private Document document(Path file, HouseStyle chosen, List<String> said) throws IOException {
-    if (!file.toString().endsWith(".finish")) {
-      java.io.StringWriter hidden = new java.io.StringWriter();
-      Document document =
-          new Begun(input, new PrintWriter(hidden, true)).with(List.of(file), chosen);
-      hidden.toString().lines().forEach(line -> said.add(file + ": " + line));
-      return document;
+    if (Begun.isDocument(List.of(file))) {
+      Document document = DocumentFile.read(file);
+      return style.isEmpty() ? document : Begun.worn(document, chosen);
     }
-    Document document = DocumentFile.read(file);
-    if (style.isEmpty()) {
-      return document;
-    }
-    Document dressed = chosen.shipped() ? document : document.withStyle(chosen);
-    for (int i = 0; i < dressed.items().size(); i++) {
-      dressed = dressed.withFinish(i, dressed.table(i).finish().withStyle(chosen.name()));
-    }
-    return dressed;
+    StringWriter hidden = new StringWriter();
+    Document document = new Begun(input, new PrintWriter(hidden)).with(List.of(file), chosen);
+    hidden.toString().lines().forEach(line -> said.add(file + ": " + line));
+    return document;
   }
 
   /// Writes one file, or one for each table where a file holds one.
@@ -255,9 +255,5 @@ final class SendCommand implements Callable<Integer> {
       throw new Problem(target + " is there already. Write over it with --force.");
     }
     sending.write(document, indexes, format, Paper.A4, target);
-  }
-
-  private static String counted(int count, String what) {
-    return count + " " + what + (count == 1 ? "" : "s");
   }
 }

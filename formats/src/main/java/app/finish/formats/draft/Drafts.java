@@ -70,10 +70,7 @@ public final class Drafts implements AutoCloseable {
       kept = about;
     }
     DocumentFile.write(document, path(id, DOCUMENT));
-    for (Draft one : taken) {
-      remove(one.id());
-    }
-    taken.clear();
+    removeTaken();
   }
 
   /// Forgets what was kept: it is saved, or given up.
@@ -81,10 +78,7 @@ public final class Drafts implements AutoCloseable {
     kept = "";
     Files.deleteIfExists(path(id, DOCUMENT));
     Files.deleteIfExists(path(id, ABOUT));
-    for (Draft one : taken) {
-      remove(one.id());
-    }
-    taken.clear();
+    removeTaken();
   }
 
   /// What was left by windows that are gone, the latest first.
@@ -136,6 +130,13 @@ public final class Drafts implements AutoCloseable {
     for (Path old : all.subList(0, Math.max(0, all.size() - MOST_AWAY))) {
       Files.deleteIfExists(old);
     }
+  }
+
+  private void removeTaken() throws IOException {
+    for (Draft one : taken) {
+      remove(one.id());
+    }
+    taken.clear();
   }
 
   private void remove(String one) throws IOException {

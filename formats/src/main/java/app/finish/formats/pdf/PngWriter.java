@@ -4,6 +4,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
+import app.finish.formats.io.PicturePaper;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import java.awt.image.BufferedImage;
@@ -19,7 +20,6 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 /// PDF, so that the two can't differ.
 public final class PngWriter implements TableWriter {
   private static final float DOTS_PER_INCH = 200;
-  private static final double MARGIN = 14;
   private static final double LARGEST = 12_000;
 
   private final Fonts fonts;
@@ -31,7 +31,7 @@ public final class PngWriter implements TableWriter {
 
   @Override
   public Paper paper(Paper chosen) {
-    return new Paper(chosen.textWidth() + 2 * MARGIN, chosen.height(), MARGIN, false);
+    return PicturePaper.of(chosen);
   }
 
   @Override

@@ -11,6 +11,7 @@ import app.finish.core.style.colour.Palette;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import org.apache.poi.ss.usermodel.BorderStyle;
 import org.apache.poi.ss.usermodel.FillPatternType;
 import org.apache.poi.ss.usermodel.Font;
@@ -108,10 +109,7 @@ final class SheetLooks {
   }
 
   private static void border(
-      RuleLine rule,
-      Palette palette,
-      java.util.function.Consumer<BorderStyle> line,
-      java.util.function.Consumer<XSSFColor> ink) {
+      RuleLine rule, Palette palette, Consumer<BorderStyle> line, Consumer<XSSFColor> ink) {
     if (rule.isDrawn()) {
       line.accept(
           switch (rule.kind()) {

@@ -6,6 +6,7 @@ import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Face;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.colour.Colour;
+import app.finish.formats.io.PicturePaper;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -20,11 +21,10 @@ import java.util.StringJoiner;
 /// Writes SVG 1.1: the first table, on a paper just large enough, at its own size in points. Text
 /// stays text; each stretch is as wide as its own font makes it, also where another one stands in.
 public final class SvgWriter implements TableWriter {
-  private static final double MARGIN = 14;
 
   @Override
   public Paper paper(Paper chosen) {
-    return new Paper(chosen.textWidth() + 2 * MARGIN, chosen.height(), MARGIN, false);
+    return PicturePaper.of(chosen);
   }
 
   @Override

@@ -132,21 +132,19 @@ public final class LatexWriter implements TableWriter {
         text.append("\\begin{flushleft}\n");
         for (int i = 0; i < rows.size(); i++) {
           boolean isNumber = rows.get(i).part().name() == PartName.NUMBER;
-          String mark =
-              labelled
-                  ? ""
-                  : isNumber
-                      ? "\\makeatletter\\def\\@currentlabel{"
-                          + escaped(number)
-                          + "}\\makeatother"
-                          + label
-                      : "";
+          text.append(isNumber && !labelled ? numbered(label) : "");
           labelled |= isNumber;
-          text.append(mark).append(runs(rows.get(i)));
+          text.append(runs(rows.get(i)));
           text.append(i < rows.size() - 1 ? "\\\\\n" : "\n");
         }
         text.append("\\end{flushleft}\n");
       }
+    }
+
+    /// What makes a callout say the number that the table bears, and not one that LaTeX counts.
+    private String numbered(String label) {
+      String said = LatexText.escaped(number);
+      return "\\makeatletter\\def\\@currentlabel{" + said + "}\\makeatother" + label;
     }
 
     private String runs(DressedRow row) {
@@ -238,9 +236,5 @@ public final class LatexWriter implements TableWriter {
       String room = signs > 0 ? "\\hphantom{" + "*".repeat(signs) + "}" : "";
       return LatexText.of(cell) + (free.isEmpty() ? "" : "\\phantom{" + free + "}") + room;
     }
-  }
-
-  private static String escaped(String text) {
-    return LatexText.escaped(text);
   }
 }

@@ -1,6 +1,7 @@
 package app.finish.records.source;
 
 import app.finish.core.problem.Refusal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -74,7 +75,7 @@ final class AddressSettings {
     if (begin < 0) {
       return List.of();
     }
-    return java.util.Arrays.stream(url.substring(begin + 1).split("[?&;]"))
+    return Arrays.stream(url.substring(begin + 1).split("[?&;]"))
         .filter(setting -> !setting.isBlank())
         .toList();
   }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /// The table is single, one and a half or double spaced, alike throughout; number, title and notes
 /// are double spaced.
@@ -78,7 +79,7 @@ public final class SpacingIsEven extends ApaCheck {
             height));
   }
 
-  private static java.util.stream.Stream<DressedCell> said(DressedRow row) {
+  private static Stream<DressedCell> said(DressedRow row) {
     return row.cells().stream().filter(cell -> !cell.text().isEmpty());
   }
 

@@ -1,0 +1,16 @@
+package app.finish.formats.io;
+
+import app.finish.core.layout.Paper;
+
+/// The paper of a picture: as wide as the text of the chosen one, with a narrow margin, and as long
+/// as its table.
+public final class PicturePaper {
+  private static final double MARGIN = 14;
+
+  private PicturePaper() {}
+
+  /// The paper in the place of the chosen one.
+  public static Paper of(Paper chosen) {
+    return new Paper(chosen.textWidth() + 2 * MARGIN, chosen.height(), MARGIN, false);
+  }
+}
