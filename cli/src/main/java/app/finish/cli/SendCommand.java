@@ -11,6 +11,7 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.InputFormat;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
+import app.finish.formats.SentFile;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
@@ -235,25 +236,14 @@ final class SendCommand implements Callable<Integer> {
   /// Writes one file, or one for each table where a file holds one.
   private int write(Document document, Sending sending, OutputFormat format, String stem)
       throws IOException {
-    int tables = document.items().size();
-    List<Integer> all = IntStream.range(0, tables).boxed().toList();
-    if (tables < 2 || format.holdsSeveralTables()) {
-      write(document, sending, format, all, stem);
-      return 1;
+    List<Integer> all = IntStream.range(0, document.items().size()).boxed().toList();
+    List<SentFile> targets = SentFile.all(out, stem, List.of(format), all);
+    for (SentFile target : targets) {
+      if (!force && Files.exists(target.path())) {
+        throw new Problem(target.path() + " is there already. Write over it with --force.");
+      }
+      sending.write(document, target.indexes(), format, Paper.A4, target.path());
     }
-    for (int index : all) {
-      write(document, sending, format, List.of(index), stem + "-" + (index + 1));
-    }
-    return tables;
-  }
-
-  private void write(
-      Document document, Sending sending, OutputFormat format, List<Integer> indexes, String name)
-      throws IOException {
-    Path target = out.resolve(name + "." + format.extension());
-    if (!force && Files.exists(target)) {
-      throw new Problem(target + " is there already. Write over it with --force.");
-    }
-    sending.write(document, indexes, format, Paper.A4, target);
+    return targets.size();
   }
 }

@@ -25,6 +25,7 @@ import app.finish.desktop.model.LastingChoices;
 import app.finish.desktop.model.OpenRecords;
 import app.finish.desktop.model.Proofs;
 import app.finish.desktop.model.Recent;
+import app.finish.desktop.model.SendingOut;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.TablesToPick;
 import app.finish.desktop.model.Tallies;
@@ -112,7 +113,8 @@ public final class MainWindow {
     this.findBar = new FindBar(desk, proof);
     this.paper = new PaperView(desk, painter);
     StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
-    SendOutBench sendOut = new SendOutBench(desk, files);
+    SendingOut sendingOut = new SendingOut(desk, files::documentName, picker);
+    SendOutBench sendOut = new SendOutBench(desk, files, sendingOut);
     Appearance appearance = new Appearance(habits);
     this.actions =
         new Actions(
@@ -123,7 +125,7 @@ public final class MainWindow {
             findBar,
             this::find,
             this::shutBench,
-            sendOut::send,
+            sendingOut,
             quit,
             appearance);
     this.finder = new ActionFinder(actions::allByName);

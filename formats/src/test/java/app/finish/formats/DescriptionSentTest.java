@@ -13,7 +13,6 @@ import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.stream.ImageInputStream;
 import org.docx4j.openpackaging.packages.WordprocessingMLPackage;
 import org.docx4j.wml.Tbl;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -36,7 +35,7 @@ public class DescriptionSentTest {
 
   @Test(dataProvider = "described")
   public void webPagesSayIt(Document document, String said) throws Exception {
-    Element page = Jsoup.parse(Given.sent(document, OutputFormat.HTML).toFile());
+    Element page = Given.page(Given.sent(document, OutputFormat.HTML));
     Element table = page.selectFirst("table");
     Element shows = page.getElementById(table.attr("aria-describedby"));
     assertThat(shows.text()).contains(said);

@@ -15,6 +15,9 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
 
 /// What tests of this module begin with.
 public final class Given {
@@ -36,6 +39,8 @@ public final class Given {
     "Note. Fares \"in thousands\" & rounded.",
     "Source: Sailing records"
   };
+
+  private static final Pattern LOOK = Pattern.compile("\\.(k[0-9]+) \\{ ([^}]*) \\}");
 
   private Given() {}
 
@@ -84,5 +89,15 @@ public final class Given {
 
   static Proof proof(Document document, OutputFormat format) {
     return sending().proof(document, 0, format.writer(FONTS).paper(Paper.A4));
+  }
+
+  /// A page with the looks of its style sheet on its elements.
+  static org.jsoup.nodes.Document page(Path file) throws IOException {
+    org.jsoup.nodes.Document page = Jsoup.parse(file.toFile());
+    Matcher look = LOOK.matcher(page.select("style").html());
+    while (look.find()) {
+      page.select("." + look.group(1)).attr("style", look.group(2));
+    }
+    return page;
   }
 }

@@ -21,7 +21,6 @@ import java.util.zip.ZipFile;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -36,7 +35,7 @@ public class HighlightsSentTest {
   }
 
   private static Element html(String... sentences) throws IOException {
-    return Jsoup.parse(Files.readString(Given.sent(with(sentences), OutputFormat.HTML)));
+    return Given.page(Given.sent(with(sentences), OutputFormat.HTML));
   }
 
   @DataProvider
@@ -70,7 +69,7 @@ public class HighlightsSentTest {
   @Test
   public void aLegendIsDrawnWithItsSwatch() throws IOException {
     Document shaded = legend("Fares above 15: bold bad on bad 12%", "Shaded: dear ones.");
-    Element page = Jsoup.parse(Files.readString(Given.sent(shaded, OutputFormat.HTML)));
+    Element page = Given.page(Given.sent(shaded, OutputFormat.HTML));
     Element note = page.select("tfoot div:contains(Shaded: dear ones.)").first();
     assertThat(note.select("span[aria-hidden=true]").attr("style")).contains("background: #");
     try (ZipFile zip = new ZipFile(Given.sent(shaded, OutputFormat.DOCX).toFile())) {
@@ -79,7 +78,7 @@ public class HighlightsSentTest {
       assertThat(xml).contains("w:bdr", "w:shd").contains("Shaded: dear ones.");
     }
     Document signed = legend("Fares always: sign down up at 5", "By price.");
-    Element other = Jsoup.parse(Files.readString(Given.sent(signed, OutputFormat.HTML)));
+    Element other = Given.page(Given.sent(signed, OutputFormat.HTML));
     assertThat(other.select("tfoot").text()).contains("▼").contains("▲").contains("By price.");
   }
 
@@ -178,7 +177,7 @@ public class HighlightsSentTest {
     assertThat(StyleFile.write(style)).contains("every sum above 15: bad", "Fares glows: aura");
     Document document = Given.sailings("Plain").withStyle(style);
     document = document.withFinish(0, document.table(0).finish().withStyle("Own"));
-    Element page = Jsoup.parse(Files.readString(Given.sent(document, OutputFormat.HTML)));
+    Element page = Given.page(Given.sent(document, OutputFormat.HTML));
     Element marked = page.select("td:containsOwn(20)").first();
     Element plain = page.select("td:containsOwn(1.5)").first();
     assertThat(marked.attr("style")).isNotEqualTo(plain.attr("style"));

@@ -28,7 +28,6 @@ import org.docx4j.wml.STTabJc;
 import org.docx4j.wml.Tbl;
 import org.docx4j.wml.Tc;
 import org.docx4j.wml.Tr;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -176,7 +175,7 @@ public class WritersTest {
   @Test
   public void htmlHasCaptionScopesAndHeaders() throws IOException {
     Path file = Given.sent(Given.sailings("APA 7"), OutputFormat.HTML);
-    org.jsoup.nodes.Document page = Jsoup.parse(file);
+    org.jsoup.nodes.Document page = Given.page(file);
     Element table = page.selectFirst("table");
     assertThat(table.select("caption > div").eachText())
         .containsExactly("Table 1", "Fares and Recovery by Route", "In thousands of euros");
@@ -207,13 +206,25 @@ public class WritersTest {
   }
 
   @Test(dataProvider = "styles")
-  public void htmlPutsNoScriptOrStyleSheetInTheWay(String style) throws IOException {
+  public void htmlRunsNothingAndAsksForNothing(String style) throws IOException {
     String html = Files.readString(Given.sent(Given.sailings(style), OutputFormat.HTML));
-    assertThat(html)
-        .startsWith("<!doctype html>")
-        .doesNotContain("<script")
-        .doesNotContain("<style");
-    assertThat(html).contains("Skell &amp; &lt;Tamsay&gt;");
+    assertThat(html).startsWith("<!doctype html>").doesNotContain("<script");
+    assertThat(html).doesNotContain("url(").doesNotContain("@import").doesNotContain("<link");
+    assertThat(html).contains("Skell &amp; &lt;Tamsay&gt;").contains("width=device-width");
+  }
+
+  @Test
+  public void aPageOfSeveralTablesListsThem() throws IOException {
+    Document one = Given.sailings("APA 7");
+    Document two = one.withAdded(one.table(0).source(), one.table(0).finish());
+    org.jsoup.nodes.Document page = Given.page(Given.sent(two, OutputFormat.HTML));
+    assertThat(page.select("ul.table-list a").eachAttr("href")).containsExactly("#t1", "#t2");
+    for (Element link : page.select("ul.table-list a")) {
+      Element box = page.selectFirst(link.attr("href"));
+      assertThat(box.attr("role")).isEqualTo("region");
+      assertThat(box.attr("aria-label")).isEqualTo(link.text());
+      assertThat(box.select("table")).hasSize(1);
+    }
   }
 
   @Test(dataProvider = "styles")

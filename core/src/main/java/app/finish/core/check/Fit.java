@@ -104,6 +104,7 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
     int end = bands.firstBody() + MOST;
     return new Dressed(
         all.style(),
+        all.language(),
         all.palette(),
         all.root(),
         List.copyOf(all.rows().subList(0, end)),

@@ -3,11 +3,13 @@ package app.finish.core.dress;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.style.Look;
 import app.finish.core.style.colour.Palette;
+import app.finish.core.words.Language;
 import java.util.List;
 
 /// A table with its looks: rows from the number above it to the source line below it.
 ///
 /// @param style the name of the style
+/// @param language what the words around the table are in
 /// @param palette the colours of the style
 /// @param root the look of the table itself
 /// @param rows the rows from top to bottom
@@ -18,6 +20,7 @@ import java.util.List;
 ///   set alike; −1 for the stub or where the rows name the measures
 public record Dressed(
     String style,
+    Language language,
     Palette palette,
     Look root,
     List<DressedRow> rows,

@@ -2,6 +2,7 @@ package app.finish.core.dress;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.formula.CellExpressions;
+import app.finish.core.dress.LanguageLayer.Spoken;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.note.NoteSigns;
@@ -13,6 +14,7 @@ import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
+import app.finish.core.words.Language;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -47,6 +49,7 @@ public final class Dresser {
     private final SourceLabels naming;
     private final Map<PlanForm, Planned> plans;
     private final List<Overlay> overlays;
+    private Optional<Spoken> spoken = Optional.empty();
 
     private Ready(
         Table table, SourceLabels naming, Map<PlanForm, Planned> plans, List<Overlay> overlays) {
@@ -62,8 +65,20 @@ public final class Dresser {
       return new Ready(table, naming, plans, others);
     }
 
-    private Cascade laidOver(Cascade cascade) {
-      Cascade all = cascade;
+    /// What the table is written in under this style.
+    private Spoken spoken(Cascade style) {
+      Optional<Language> named = Language.named(root(style).setting(Property.LANGUAGE));
+      return named.map(Spoken::in).orElseGet(this::told);
+    }
+
+    private synchronized Spoken told() {
+      Spoken told = spoken.orElseGet(() -> Spoken.of(table));
+      spoken = Optional.of(told);
+      return told;
+    }
+
+    private Cascade laidOver(Cascade cascade, Spoken speech) {
+      Cascade all = speech.marks().map(cascade::on).orElse(cascade);
       for (Overlay overlay : overlays) {
         all = all.with(overlay.layer());
       }
@@ -86,7 +101,8 @@ public final class Dresser {
     ///
     /// @param number its number in the document, as it is written
     public Seen seen(Cascade style, String number) {
-      Cascade cascade = laidOver(style);
+      Spoken speech = spoken(style);
+      Cascade cascade = laidOver(style, speech);
       PlanForm form = PlanForm.of(cascade, overlays);
       CellLayer laid = laid(form);
       if (plans.size() > PLANS_KEPT && !plans.containsKey(form)) {
@@ -94,9 +110,10 @@ public final class Dresser {
       }
       Planned planned =
           plans.computeIfAbsent(form, key -> new Planned(table, key.plan(table, laid), laid));
-      RowsOnDemand rows = unrolled(signed(cascade), cascade, number, planned.plan, laid);
+      Numbered numbered = new Numbered(number, speech.language());
+      RowsOnDemand rows = unrolled(signed(cascade), cascade, numbered, planned.plan, laid);
       return new Seen(
-          Dresser.dressed(table, cascade, rows, rows),
+          Dresser.dressed(table, cascade, speech.language(), rows, rows),
           planned.plan,
           () -> withMarked(planned),
           MarkedRows.labels(table.marks()),
@@ -107,11 +124,14 @@ public final class Dresser {
     ///
     /// @param number its number in the document, as it is written
     public Dressed dressed(Cascade style, String number) {
-      Cascade cascade = laidOver(style);
+      Spoken speech = spoken(style);
+      Cascade cascade = laidOver(style, speech);
       PlanForm form = PlanForm.of(cascade, overlays);
       CellLayer laid = laid(form);
-      RowsOnDemand rows = unrolled(signed(cascade), cascade, number, form.plan(table, laid), laid);
-      return Dresser.dressed(table, cascade, rows, List.copyOf(rows));
+      Numbered numbered = new Numbered(number, speech.language());
+      RowsOnDemand rows =
+          unrolled(signed(cascade), cascade, numbered, form.plan(table, laid), laid);
+      return Dresser.dressed(table, cascade, speech.language(), rows, List.copyOf(rows));
     }
 
     private int[] withMarked(Planned planned) {
@@ -135,6 +155,9 @@ public final class Dresser {
       return CellLayer.over(layers);
     }
   }
+
+  /// The number of a table in its document, and the language of the words around it.
+  private record Numbered(String number, Language language) {}
 
   /// What of a style the rows depend on; of overlays, only those that change texts.
   private record PlanForm(
@@ -220,6 +243,11 @@ public final class Dresser {
     return ready(table).seen(cascade, number);
   }
 
+  /// The language that the words around the table are in under this style.
+  public static Language language(Table table, Cascade cascade) {
+    return ready(table).spoken(cascade).language();
+  }
+
   /// A table that can be dressed again and again.
   public static Ready ready(Table table) {
     return new Ready(table, SourceLabels.of(table), new ConcurrentHashMap<>(), List.of());
@@ -258,12 +286,17 @@ public final class Dresser {
   }
 
   private static RowsOnDemand unrolled(
-      Table table, Cascade cascade, String number, RowPlan plan, CellLayer laid) {
+      Table table, Cascade cascade, Numbered numbered, RowPlan plan, CellLayer laid) {
     boolean indented = isIndented(cascade);
     int stub = indented ? 1 : table.down().depth();
     HeadDresser heads = new HeadDresser(table, cascade, stub, indented, laid);
     WordDresser words =
-        new WordDresser(table, cascade, stub + table.across().leaves().size(), number);
+        new WordDresser(
+            table,
+            cascade,
+            stub + table.across().leaves().size(),
+            numbered.number,
+            numbered.language);
     List<DressedRow> above = new ArrayList<>(words.above());
     above.addAll(heads.rows());
     BodyDresser body = new BodyDresser(table, cascade, stub, indented, plan, laid);
@@ -273,7 +306,7 @@ public final class Dresser {
   }
 
   private static Dressed dressed(
-      Table table, Cascade cascade, RowsOnDemand rows, List<DressedRow> all) {
+      Table table, Cascade cascade, Language language, RowsOnDemand rows, List<DressedRow> all) {
     int stub = isIndented(cascade) ? 1 : table.down().depth();
     List<Leaf> across = table.across().leaves();
     List<Integer> measures = new ArrayList<>();
@@ -282,6 +315,7 @@ public final class Dresser {
     }
     return new Dressed(
         cascade.style().name(),
+        language,
         cascade.palette(),
         root(cascade),
         all,

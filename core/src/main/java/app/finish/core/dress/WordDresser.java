@@ -10,6 +10,7 @@ import app.finish.core.table.Held;
 import app.finish.core.table.Note;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
+import app.finish.core.words.Language;
 import app.finish.core.words.Symbols;
 import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
@@ -27,18 +28,20 @@ public final class WordDresser {
   private final Cascade cascade;
   private final int columns;
   private final String number;
+  private final Language language;
 
-  WordDresser(Table table, Cascade cascade, int columns, String number) {
+  WordDresser(Table table, Cascade cascade, int columns, String number, Language language) {
     this.table = table;
     this.cascade = cascade;
     this.columns = columns;
     this.number = number;
+    this.language = language;
   }
 
   List<DressedRow> above() {
     List<DressedRow> rows = new ArrayList<>();
     Look look = look(PartName.NUMBER);
-    String leadIn = look.setting(Property.LEAD_IN);
+    String leadIn = leadIn(look);
     add(rows, Band.ABOVE, PartName.NUMBER, 0, leadIn.isEmpty() ? "" : leadIn + " " + number);
     String title = table.words().title();
     add(rows, Band.ABOVE, PartName.TITLE, 0, title);
@@ -141,7 +144,7 @@ public final class WordDresser {
   /// What stands before the general notes.
   private List<Run> led(int kind) {
     Look look = look(PartName.NOTE);
-    String leadIn = look.setting(Property.LEAD_IN);
+    String leadIn = leadIn(look);
     return kind > 0 || leadIn.isEmpty()
         ? List.of()
         : List.of(new Run(leadIn, look.bold(), true), new Run(" ", look.bold(), look.italic()));
@@ -194,7 +197,7 @@ public final class WordDresser {
   private List<Run> rich(String gap, String text, String mark, Look look) {
     boolean titleCase = look.setting(Property.LETTER_CASE).equals("title");
     String typed = table.words().typed().getOrDefault(text, "");
-    String shown = titleCase ? TitleCase.of(text) : text;
+    String shown = titleCase ? TitleCase.of(text, language) : text;
     if (typed.isEmpty()) {
       boolean minus = look.setting(Property.NEGATIVE).equals("minus");
       String signed = minus ? HYPHEN.matcher(shown).replaceAll("−") : shown;
@@ -203,6 +206,10 @@ public final class WordDresser {
     List<Run> runs = new ArrayList<>(gap.isEmpty() ? List.of() : Run.of(gap, look));
     runs.addAll(Run.rich(typed, shown, mark, look));
     return runs;
+  }
+
+  private String leadIn(Look look) {
+    return language.word(look.setting(Property.LEAD_IN));
   }
 
   private Look look(PartName part) {
@@ -225,7 +232,7 @@ public final class WordDresser {
     }
     Look look = look(name);
     List<Run> runs = new ArrayList<>();
-    String leadIn = look.setting(Property.LEAD_IN);
+    String leadIn = leadIn(look);
     boolean first = rows.stream().noneMatch(row -> row.part().name() == name);
     boolean leads = band == Band.BELOW && first && !leadIn.isEmpty();
     if (leads) {

@@ -11,9 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
-/// Resolves looks. Settings lie in storeys ([#storeys]): a style and its bases, where the more
-/// specific selector outweighs whichever style sets it; over them each layer, such as a highlight;
-/// and on top the touches of the table. Remembers where each property was set.
+/// Resolves looks. Settings lie in storeys ([#storeys]): what a language asks for; a style and its
+/// bases, where the more specific selector outweighs whichever style sets it; over them each layer,
+/// such as a highlight; and on top the touches of the table. Remembers where each property was set.
 ///
 /// ```java
 /// Look look = cascade.look(List.of(Selector.of(PartName.TABLE), Selector.of(PartName.TITLE)));
@@ -33,6 +33,7 @@ public final class Cascade {
   private static final int LOOKS_KEPT = 20_000;
 
   private final List<HouseStyle> chain;
+  private final List<Layer> ground;
   private final List<Layer> layers;
   private final Touches touches;
   private final Palette palette;
@@ -40,15 +41,22 @@ public final class Cascade {
   private final List<Selector.OfBoth> pairs = new ArrayList<>();
   private final Map<List<Selector>, Look> looks = new ConcurrentHashMap<>();
   private final Map<Layer, Cascade> over = new ConcurrentHashMap<>();
+  private final Map<Layer, Cascade> below = new ConcurrentHashMap<>();
   private final Map<Look, Look> shared = new ConcurrentHashMap<>();
   private final boolean lines;
 
   Cascade(List<HouseStyle> chain, Touches touches, Palette over) {
-    this(chain, List.of(), touches, over);
+    this(chain, List.of(), List.of(), touches, over);
   }
 
-  private Cascade(List<HouseStyle> chain, List<Layer> layers, Touches touches, Palette over) {
+  private Cascade(
+      List<HouseStyle> chain,
+      List<Layer> ground,
+      List<Layer> layers,
+      Touches touches,
+      Palette over) {
     this.chain = List.copyOf(chain);
+    this.ground = List.copyOf(ground);
     this.layers = List.copyOf(layers);
     this.touches = touches;
     Palette all = Palette.PLAIN;
@@ -66,6 +74,7 @@ public final class Cascade {
   /// the layer.
   private List<List<Layer>> storeys() {
     List<List<Layer>> storeys = new ArrayList<>();
+    ground.forEach(layer -> storeys.add(List.of(layer)));
     storeys.add(List.copyOf(chain.reversed()));
     layers.forEach(layer -> storeys.add(List.of(layer)));
     storeys.add(List.of(touches));
@@ -77,10 +86,21 @@ public final class Cascade {
     return over.computeIfAbsent(layer, this::under);
   }
 
+  /// The same cascade with a layer below the style, for what the style leaves open.
+  public Cascade on(Layer layer) {
+    return below.computeIfAbsent(layer, this::grounded);
+  }
+
+  private Cascade grounded(Layer layer) {
+    List<Layer> more = new ArrayList<>(List.of(layer));
+    more.addAll(ground);
+    return new Cascade(chain, more, layers, touches, palette);
+  }
+
   private Cascade under(Layer layer) {
     List<Layer> more = new ArrayList<>(layers);
     more.add(layer);
-    return new Cascade(chain, more, touches, palette);
+    return new Cascade(chain, ground, more, touches, palette);
   }
 
   private void know(Set<Selector> selectors) {
@@ -94,14 +114,14 @@ public final class Cascade {
 
   /// The same cascade with touches of one table over it.
   public Cascade touched(Touches others) {
-    return others.equals(touches) ? this : new Cascade(chain, layers, others, palette);
+    return others.equals(touches) ? this : new Cascade(chain, ground, layers, others, palette);
   }
 
   /// The same cascade in other inks.
   public Cascade inked(Palette other) {
     return other.roles().isEmpty()
         ? this
-        : new Cascade(chain, layers, touches, palette.overlaidWith(other));
+        : new Cascade(chain, ground, layers, touches, palette.overlaidWith(other));
   }
 
   /// The same cascade as it is on a screen: styles for dark screens have other inks there.

@@ -13,6 +13,8 @@ import java.util.Optional;
 
 /// Reads a look from settings that have been checked.
 public final class LookReader {
+  private static final String THIN_SPACE = "\u202F";
+
   private LookReader() {}
 
   static Look look(Map<Property, String> settings, Map<Property, Origin> origins, Palette palette) {
@@ -72,17 +74,24 @@ public final class LookReader {
     return setting.toUpperCase(Locale.ROOT).replace(' ', '_');
   }
 
+  private static String grouping(String setting) {
+    return switch (setting) {
+      case "comma" -> ",";
+      case "point" -> ".";
+      case "space" -> THIN_SPACE;
+      default -> "";
+    };
+  }
+
+  /// Where one mark would stand for both, thousands are parted by the other.
   private static NumberFormat numbers(Map<Property, String> settings) {
     String decimals = setting(settings, Property.DECIMALS);
+    String point = setting(settings, Property.DECIMAL_MARK).equals("comma") ? "," : ".";
+    String grouping = grouping(setting(settings, Property.GROUPING));
     return new NumberFormat(
         decimals.equals("as written") ? -1 : Integer.parseInt(decimals),
-        switch (setting(settings, Property.GROUPING)) {
-          case "comma" -> ",";
-          case "point" -> ".";
-          case "space" -> "\u202F";
-          default -> "";
-        },
-        setting(settings, Property.DECIMAL_MARK).equals("comma") ? "," : ".",
+        grouping.equals(point) ? point.equals(",") ? "." : "," : grouping,
+        point,
         NumberFormat.Negative.valueOf(constant(setting(settings, Property.NEGATIVE))),
         setting(settings, Property.ZERO_BEFORE_POINT).equals("yes"),
         setting(settings, Property.UNIT_PLACE).equals("cell"),

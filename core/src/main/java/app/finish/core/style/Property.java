@@ -109,6 +109,9 @@ public enum Property {
   GAP("Space around the table", Form.POINTS),
   /// "indented" (one stub column, groups as rows) or "columns" (a stub column a level).
   STUB_FORM("Stub", "indented|columns"),
+  /// Of the words that stand before numbers and notes, and of the marks in figures where nothing
+  /// sets them: "as it reads", or a language by its name.
+  LANGUAGE("Language", "as it reads|English|German|French|Spanish|Italian|Portuguese|Dutch"),
   /// "content" (as wide as it must be), "page" (as wide as the page) or a width in points.
   WIDTH("Table width", "content|page|" + Form.POINTS),
   /// Of columns: "content", "even" (as wide as the widest), a width in points, or a share of the
@@ -233,7 +236,7 @@ public enum Property {
           CURRENCY,
           PERCENT ->
           Chapter.NUMBERS;
-      case GAP, STUB_FORM, WIDTH, LEAST_SIZE, FRAME, RADIUS -> Chapter.TABLE;
+      case LANGUAGE, GAP, STUB_FORM, WIDTH, LEAST_SIZE, FRAME, RADIUS -> Chapter.TABLE;
       case EVERY, TOGETHER, FROM, COUNTED, OVER -> Chapter.TINT;
     };
   }
@@ -241,7 +244,7 @@ public enum Property {
   /// The settings that it can have, if they can be listed; empty if it is a number or a text.
   public List<String> choices() {
     String all = form.pattern();
-    boolean listed = all.matches("[a-z |]+");
+    boolean listed = all.matches("[a-zA-Z |]+");
     return switch (this) {
       case DECIMALS -> List.of("as written", "0", "1", "2", "3", "4");
       case EVERY -> List.of("2", "3", "4", "5");

@@ -60,6 +60,7 @@ public final class Unset {
       case UNIT_PLACE -> "cell";
       case CURRENCY -> "before";
       case PERCENT -> "close";
+      case LANGUAGE -> "as it reads";
       case STUB_FORM -> "columns";
       case LEAST_SIZE -> "7 pt";
       case RADIUS -> "0 pt";

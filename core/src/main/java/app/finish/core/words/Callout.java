@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 /// The sentence that calls a table out in the text of a paper, made of its title.
 ///
 /// ```java
-/// Callout.sentence("Table 2", "Fares by Route and Season", Set.of("Hale")); // "Table 2 shows fares by route and season."
+/// Callout.sentence("Table 2", "Fares by Route and Season", Set.of("Hale"), Language.ENGLISH); // "Table 2 shows fares by route and season."
 /// ```
 public final class Callout {
   private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}'’]+");
@@ -22,11 +22,16 @@ public final class Callout {
   /// @param number the table's number with the word before it
   /// @param title its title
   /// @param names words that keep their capitals, such as members of dimensions
-  public static String sentence(String number, String title, Collection<String> names) {
+  /// @param language what the title is in; only in English do its words lose their capitals
+  public static String sentence(
+      String number, String title, Collection<String> names, Language language) {
     String bare = title.strip().replaceFirst("[.:]$", "");
-    return bare.isEmpty()
-        ? "(see " + number + ")"
-        : number + " shows " + lowered(bare, names) + ".";
+    if (bare.isEmpty()) {
+      return language == Language.ENGLISH ? "(see " + number + ")" : "(" + number + ")";
+    }
+    return language == Language.ENGLISH
+        ? number + " shows " + lowered(bare, names) + "."
+        : number + " " + language.shows() + ": " + bare + ".";
   }
 
   private static String lowered(String title, Collection<String> names) {

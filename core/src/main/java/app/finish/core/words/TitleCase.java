@@ -24,6 +24,11 @@ public final class TitleCase {
 
   private TitleCase() {}
 
+  /// The title in title case where its language has one; other languages write titles as sentences.
+  public static String of(String title, Language language) {
+    return language == Language.ENGLISH ? of(title) : title;
+  }
+
   /// The title in title case.
   public static String of(String title) {
     StringBuilder text = new StringBuilder(title.length());

@@ -24,7 +24,15 @@ public class CalloutTest {
 
   @Test(dataProvider = "titles")
   public void theSentenceCallsTheTableOut(String title, String sentence) {
-    assertThat(Callout.sentence("Table 2", title, Set.of("Hale–Orrin", "Skell")))
+    assertThat(Callout.sentence("Table 2", title, Set.of("Hale–Orrin", "Skell"), Language.ENGLISH))
         .isEqualTo(sentence);
+  }
+
+  @Test
+  public void nounsOfOtherLanguagesKeepTheirCapitals() {
+    assertThat(Callout.sentence("Tabelle 2", "Fahrgäste nach Linie", Set.of(), Language.GERMAN))
+        .isEqualTo("Tabelle 2 zeigt: Fahrgäste nach Linie.");
+    assertThat(Callout.sentence("Tableau 1", "", Set.of(), Language.FRENCH))
+        .isEqualTo("(Tableau 1)");
   }
 }

@@ -8,7 +8,6 @@ import app.finish.core.tally.Reading;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.FileTables;
 import app.finish.formats.InputFormat;
-import app.finish.formats.OutputFormat;
 import app.finish.formats.Sources;
 import app.finish.formats.draft.Draft;
 import app.finish.formats.finish.DocumentFile;
@@ -24,12 +23,9 @@ import app.finish.records.sql.DatabaseQuery;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -37,7 +33,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /// Opens, saves, brings in and sends out.
 public final class Files {
   private static final long LARGE = 64L << 20;
-  private static final Pattern ENDING = Pattern.compile("\\.[A-Za-z]{2,4}$");
   private static final String[] RECORD_ENDINGS = starred(RecordFile.ENDINGS);
   private static final String[] ALL_ENDINGS =
       Stream.of(List.of("finish"), InputFormat.allEndings(), RecordFile.ENDINGS)
@@ -352,53 +347,6 @@ public final class Files {
   private static List<Source> pasted(String html, String text) throws IOException {
     List<Source> sources = html.contains("<table") ? Sources.readHtml(html) : List.of();
     return sources.isEmpty() ? Sources.readText(text) : sources;
-  }
-
-  /// Asks for a file and sends tables out to it.
-  public void sendOut(OutputFormat format, Paper paper, List<Integer> indexes) {
-    String name = documentName() + "." + format.extension();
-    picker
-        .toWrite(name, format.label(), "*." + format.extension())
-        .ifPresent(
-            path -> {
-              Optional<OutputFormat> meant = meant(path);
-              Optional<String> unknown = meant.isPresent() ? Optional.empty() : ending(path);
-              if (unknown.isPresent()) {
-                String known = OutputFormat.endingsInWords();
-                String sentence = Texts.of("send.unknown", unknown.get(), known);
-                desk.noticeProperty().set(Optional.of(new Notice(sentence, true)));
-                return;
-              }
-              OutputFormat taken = meant.orElse(format);
-              sendOut(taken, paper, indexes, withEnding(path, "." + taken.extension()));
-            });
-  }
-
-  /// What a name ends with, if that looks like the ending of a format.
-  private static Optional<String> ending(Path path) {
-    Matcher ending = ENDING.matcher(path.getFileName().toString());
-    return ending.find() ? Optional.of(ending.group()) : Optional.empty();
-  }
-
-  /// The format that an ending names which the person typed.
-  private static Optional<OutputFormat> meant(Path path) {
-    String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
-    return Arrays.stream(OutputFormat.values())
-        .filter(one -> name.endsWith("." + one.extension()))
-        .findFirst();
-  }
-
-  private void sendOut(OutputFormat format, Paper paper, List<Integer> indexes, Path path) {
-    Document document = desk.document();
-    desk.worker()
-        .run(
-            Texts.of("busy.writing", path.getFileName()),
-            () -> {
-              desk.sending().write(document, indexes, format, paper, path);
-              return path;
-            },
-            written -> desk.say(Texts.of("send.done", path)),
-            desk::tell);
   }
 
   /// Puts the table at hand on the clipboard, as HTML and as text.

@@ -4,12 +4,15 @@ import app.finish.core.check.Finding;
 import app.finish.core.check.apa.CalledOut;
 import app.finish.core.document.Document;
 import app.finish.core.document.Item;
+import app.finish.core.dress.Dresser;
+import app.finish.core.style.Cascade;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Table;
 import app.finish.core.words.Callout;
+import app.finish.core.words.Language;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.manuscript.ManuscriptText;
 import java.nio.file.Path;
@@ -101,16 +104,17 @@ public final class Manuscript {
     if (table.isEmpty() || desk.table().isEmpty()) {
       return "";
     }
+    Cascade cascade = desk.dressing().cascade();
+    Language language = Dresser.language(table.get(), cascade);
     String leadIn =
-        desk.dressing()
-            .cascade()
+        cascade
             .look(List.of(Selector.of(PartName.TABLE), Selector.of(PartName.NUMBER)))
             .setting(Property.LEAD_IN);
     String number =
-        (leadIn.isEmpty() ? Texts.of("words.table") : leadIn)
+        language.word(leadIn.isEmpty() ? Texts.of("words.table") : leadIn)
             + " "
             + desk.document().numeral(desk.indexProperty().get());
-    return Callout.sentence(number, table.get().words().title(), names(table.get()));
+    return Callout.sentence(number, table.get().words().title(), names(table.get()), language);
   }
 
   /// The members of the dimensions keep their capitals.

@@ -5,19 +5,20 @@ import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Files;
+import app.finish.desktop.model.SendingOut;
 import app.finish.desktop.model.Step;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.io.Kept;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.IntStream;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -25,44 +26,55 @@ import javafx.scene.layout.VBox;
 public final class SendOutBench {
   private final Desk desk;
   private final Files files;
-  private final ObjectProperty<OutputFormat> format = new SimpleObjectProperty<>(OutputFormat.DOCX);
-  private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
-  private final ObjectProperty<Boolean> all = new SimpleObjectProperty<>(false);
+  private final SendingOut sending;
   private final VBox what = Benches.section("");
 
-  public SendOutBench(Desk desk, Files files) {
+  public SendOutBench(Desk desk, Files files, SendingOut sending) {
     this.desk = desk;
     this.files = files;
+    this.sending = sending;
   }
 
   public Node build() {
-    Button send = new Button(Texts.of("send.button"));
-    send.setId("send-out");
+    Button send = button("send-out", "send.button", sending::send);
     send.getStyleClass().add("main-button");
-    send.setMaxWidth(Double.MAX_VALUE);
-    send.setOnAction(event -> send());
-    Button copy = new Button(Texts.of("send.copy"));
-    copy.setId("send-copy");
-    copy.setMaxWidth(Double.MAX_VALUE);
-    copy.setOnAction(event -> files.copy());
+    Button again = button("send-again", "send.again", sending::again);
+    Benches.follow(
+        sending.folderProperty(),
+        () -> {
+          again.setVisible(sending.folderProperty().get().isPresent());
+          again.setManaged(again.isVisible());
+        });
+    Button copy = button("send-copy", "send.copy", files::copy);
     Node onPaper = Benches.section(Texts.of("send.paper"), papers());
     Benches.follow(
-        format,
+        sending.formatsProperty(),
         () -> {
-          onPaper.setVisible(format.get().isOnPaper());
-          onPaper.setManaged(format.get().isOnPaper());
+          onPaper.setVisible(formats().stream().anyMatch(OutputFormat::isOnPaper));
+          onPaper.setManaged(onPaper.isVisible());
         });
     Node node =
         Benches.desk(
             Step.SEND_OUT.label(),
             what,
-            Benches.section(Texts.of("send.how"), formats()),
+            choices(),
             onPaper,
-            Benches.section("", open(), send, copy));
+            Benches.section("", open(), send, again, copy));
     node.setId("bench-send-out");
     Benches.follow(desk.historyProperty(), this::showWhat);
-    Benches.follow(format, this::showWhat);
     return node;
+  }
+
+  private Set<OutputFormat> formats() {
+    return sending.formatsProperty().get();
+  }
+
+  private static Button button(String id, String text, Runnable does) {
+    Button button = new Button(Texts.of(text));
+    button.setId(id);
+    button.setMaxWidth(Double.MAX_VALUE);
+    button.setOnAction(event -> does.run());
+    return button;
   }
 
   /// How much does not hold yet. It is sent all the same.
@@ -72,24 +84,26 @@ public final class SendOutBench {
     open.setWrapText(true);
     Runnable count =
         () -> {
-          boolean every = all.get() && format.get().holdsSeveralTables();
-          int found = every ? desk.checking().openInAll() : desk.checking().open().size();
+          int found =
+              sending.allProperty().get()
+                  ? desk.checking().openInAll()
+                  : desk.checking().open().size();
           open.setText(Texts.of("send.open", found));
           open.setVisible(found > 0);
           open.setManaged(found > 0);
         };
     Benches.follow(desk.checking().findingsProperty(), count);
     Benches.follow(desk.shownProperty(), count);
-    Benches.follow(all, count);
-    Benches.follow(format, count);
+    Benches.follow(sending.allProperty(), count);
     return open;
   }
 
   private void showWhat() {
     int tables = desk.document().items().size();
-    boolean choice = tables > 1 && format.get().holdsSeveralTables();
-    ToggleButton one = chip(Texts.of("send.this"), "send-this", !all.get() || !choice);
-    ToggleButton every = chip(Texts.of("send.all", tables), "send-all", all.get() && choice);
+    boolean choice = tables > 1;
+    boolean all = sending.allProperty().get() && choice;
+    ToggleButton one = chip(Texts.of("send.this"), "send-this", !all);
+    ToggleButton every = chip(Texts.of("send.all", tables), "send-all", all);
     ToggleGroup group = Benches.oneOf();
     one.setToggleGroup(group);
     every.setToggleGroup(group);
@@ -102,7 +116,7 @@ public final class SendOutBench {
 
   private void choose(boolean every, ToggleButton chosen) {
     chosen.setSelected(true);
-    all.set(every);
+    sending.allProperty().set(every);
   }
 
   private static ToggleButton chip(String name, String id, boolean selected) {
@@ -113,22 +127,50 @@ public final class SendOutBench {
     return chip;
   }
 
-  private Node formats() {
-    VBox choices = new VBox(10);
-    ToggleGroup group = Benches.oneOf();
-    for (OutputFormat one : OutputFormat.values()) {
-      String word = one.extension();
-      RadioButton choice =
-          new RadioButton(one.label() + " (" + word.toUpperCase(Locale.ROOT) + ")");
-      choice.setId("format-" + word.replace(".", "-"));
-      choice.setToggleGroup(group);
-      choice.setSelected(one == format.get());
-      choice.setOnAction(event -> format.set(one));
-      Label about = Benches.caption(one.about());
-      about.getStyleClass().add("under-choice");
-      choices.getChildren().add(new VBox(1, choice, about));
+  /// The formats by what they are for; of each that is chosen, what it leaves out.
+  private Node choices() {
+    VBox all = new VBox(6);
+    for (OutputFormat.Use use : OutputFormat.Use.values()) {
+      Label heading = Benches.caption(use.label());
+      heading.getStyleClass().add("format-use");
+      all.getChildren().add(heading);
+      for (OutputFormat one : OutputFormat.values()) {
+        if (one.use() == use) {
+          all.getChildren().add(choice(one));
+        }
+      }
     }
-    return choices;
+    return Benches.section(Texts.of("send.how"), all);
+  }
+
+  private Node choice(OutputFormat format) {
+    CheckBox choice = new CheckBox(format.label() + " (" + SendingOut.shortName(format) + ")");
+    choice.setId("format-" + format.extension().replace(".", "-"));
+    choice.setOnAction(event -> sending.choose(format, choice.isSelected()));
+    Label about = Benches.caption(about(format));
+    about.setWrapText(true);
+    about.getStyleClass().add("under-choice");
+    Benches.follow(
+        sending.formatsProperty(),
+        () -> {
+          choice.setSelected(formats().contains(format));
+          about.setVisible(choice.isSelected());
+          about.setManaged(choice.isSelected());
+        });
+    choice.setTooltip(new Tooltip(about(format)));
+    choice.setAccessibleHelp(about(format));
+    return new VBox(1, choice, about);
+  }
+
+  private static String about(OutputFormat format) {
+    List<String> lost =
+        Arrays.stream(Kept.values())
+            .filter(one -> !format.keeps().contains(one))
+            .map(Kept::label)
+            .toList();
+    return format.about()
+        + "."
+        + (lost.isEmpty() ? "" : " " + Texts.of("send.leaves", String.join(", ", lost)));
   }
 
   private Node papers() {
@@ -138,24 +180,18 @@ public final class SendOutBench {
     for (Paper one : List.of(Paper.A4, Paper.LETTER)) {
       String key = one.equals(Paper.A4) ? "a4" : "letter";
       ToggleButton choice =
-          chip(Texts.of("send.paper." + key), "paper-" + key, one.equals(paper.get()));
+          chip(
+              Texts.of("send.paper." + key),
+              "paper-" + key,
+              one.equals(sending.paperProperty().get()));
       choice.setToggleGroup(group);
       choice.setOnAction(
           event -> {
             choice.setSelected(true);
-            paper.set(one);
+            sending.paperProperty().set(one);
           });
       chips.getChildren().add(choice);
     }
     return chips;
-  }
-
-  /// Sends out as chosen.
-  public void send() {
-    int tables = desk.document().items().size();
-    boolean every = all.get() && format.get().holdsSeveralTables();
-    List<Integer> indexes =
-        every ? IntStream.range(0, tables).boxed().toList() : List.of(desk.indexProperty().get());
-    files.sendOut(format.get(), paper.get(), indexes);
   }
 }

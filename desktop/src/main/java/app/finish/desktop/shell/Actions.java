@@ -9,6 +9,7 @@ import app.finish.desktop.model.Arranging;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Files;
+import app.finish.desktop.model.SendingOut;
 import app.finish.desktop.model.Step;
 import app.finish.desktop.model.StyleSharing;
 import app.finish.desktop.model.SuggestedHighlights;
@@ -28,7 +29,7 @@ public final class Actions {
   private final FindBar findBar;
   private final Runnable finder;
   private final Runnable shutBench;
-  private final Runnable sendOut;
+  private final SendingOut sendOut;
   private final Runnable quit;
   private final Appearance appearance;
 
@@ -40,7 +41,7 @@ public final class Actions {
       FindBar findBar,
       Runnable finder,
       Runnable shutBench,
-      Runnable sendOut,
+      SendingOut sendOut,
       Runnable quit,
       Appearance appearance) {
     this.desk = desk;
@@ -176,7 +177,8 @@ public final class Actions {
     add(all, "action.find", "Shortcut+F", table, findBar::open);
     add(all, "action.findNext", "F3", table, () -> findBar.find(false));
     add(all, "action.findPrevious", "Shift+F3", table, () -> findBar.find(true));
-    add(all, "action.sendOut", "Shortcut+E", table, sendOut);
+    add(all, "action.sendOut", "Shortcut+E", table, sendOut::send);
+    add(all, "action.sendAgain", "Shortcut+Shift+E", table, sendOut::again);
     add(all, "action.copy", "Shortcut+Shift+C", table, files::copy);
     add(
         all,

@@ -7,6 +7,7 @@ import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.layout.Paper;
 import app.finish.formats.io.FlatHeads;
 import app.finish.formats.io.InertText;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -15,8 +16,10 @@ import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// Writes CSV (RFC 4180, UTF-8): the heads and the rows of one table as they are shown, without the
 /// words around it. A head stands over each column that it reaches over.
@@ -24,6 +27,11 @@ public final class CsvWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return EnumSet.of(Kept.SHOWN_FIGURES);
   }
 
   @Override

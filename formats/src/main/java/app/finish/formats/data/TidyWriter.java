@@ -9,6 +9,7 @@ import app.finish.core.table.Measure;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.formats.io.InertText;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -19,7 +20,9 @@ import java.io.Writer;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /// Writes CSV (RFC 4180, UTF-8) with a line for each figure: its table, its members by dimension,
 /// its measure and unit, its exact value, and what stands there if that is no number.
@@ -30,6 +33,11 @@ public final class TidyWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return EnumSet.of(Kept.EXACT_FIGURES);
   }
 
   @Override

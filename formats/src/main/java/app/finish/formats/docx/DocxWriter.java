@@ -2,6 +2,7 @@ package app.finish.formats.docx;
 
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -10,6 +11,7 @@ import app.finish.formats.io.ZipText;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
+import java.util.Set;
 
 /// Writes DOCX (ECMA-376, wordprocessing): a real table with spans, head rows that repeat, rows
 /// that keep together, paragraph styles by name, faces, rules and decimal tabs. The elements are
@@ -26,6 +28,11 @@ public final class DocxWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return Kept.allBut(Kept.EXACT_FIGURES);
   }
 
   @Override

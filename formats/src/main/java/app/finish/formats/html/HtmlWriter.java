@@ -10,9 +10,11 @@ import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
+import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -22,12 +24,15 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
-/// Writes HTML: a `table` with a caption, `scope` on every head, `headers` on every figure, and the
-/// look inline, so that it can be pasted into mail and editors.
+/// Writes HTML: a `table` with a caption, `scope` on every head, `headers` on every figure. In a
+/// page each look stands once in its style sheet; in a fragment for the clipboard it is inline, so
+/// that it can be pasted into mail and editors.
 public final class HtmlWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
@@ -35,28 +40,23 @@ public final class HtmlWriter implements TableWriter {
   }
 
   @Override
+  public Set<Kept> keeps() {
+    return Kept.allBut(Kept.EXACT_FIGURES);
+  }
+
+  @Override
   public void write(Sent sent, OutputStream out) throws IOException {
     List<SentTable> tables = sent.tables();
-    Document page = Document.createShell("");
-    page.outputSettings().prettyPrint(false).charset(StandardCharsets.UTF_8);
-    page.prependChild(new org.jsoup.nodes.DocumentType("html", "", ""));
-    page.child(0).attr("lang", "en");
-    page.head().appendElement("meta").attr("charset", "utf-8");
-    page.head()
-        .appendElement("title")
-        .text(tables.isEmpty() ? "" : title(tables.getFirst().dressed()));
+    List<String> titles = tables.stream().map(one -> title(one.dressed())).toList();
+    String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
+    HtmlPage page = new HtmlPage(language, titles);
     for (int i = 0; i < tables.size(); i++) {
-      page.body().appendText("\n");
+      SentTable one = tables.get(i);
       String id = "t" + (i + 1);
-      SentTable sentTable = tables.get(i);
-      Element table = table(sentTable.proof(paper(sent.paper())), id);
-      table.attr("aria-describedby", id + "-shows");
-      page.body().appendChild(table);
-      Element shows = page.body().appendElement("p").attr("id", id + "-shows").attr("hidden", true);
-      shows.text(sentTable.description());
+      Element table = table(one.proof(paper(sent.paper())), id);
+      page.add(table, id, titles.get(i), one.description(), one.dressed().language().tag());
     }
-    page.body().appendText("\n");
-    out.write(page.outerHtml().getBytes(StandardCharsets.UTF_8));
+    out.write(page.html().getBytes(StandardCharsets.UTF_8));
   }
 
   /// One table as a fragment, for the clipboard.
@@ -164,6 +164,7 @@ public final class HtmlWriter implements TableWriter {
     for (DressedCell cell : row.cells()) {
       boolean figure = cell.place() instanceof CellMeaning.Body;
       Element element = tr.appendElement(figure ? "td" : "th");
+      element.addClass(className(cell.part().name()));
       heads.mark(element, cell, index);
       if (cell.columnSpan() > 1) {
         element.attr("colspan", "" + cell.columnSpan());
@@ -191,7 +192,22 @@ public final class HtmlWriter implements TableWriter {
     return element.appendElement("div").attr("style", style.toString());
   }
 
+  /// The part that a cell or a line of words is, for style sheets of the page that it goes to.
+  private static String className(PartName part) {
+    return part.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private static boolean runsFromTheRight(String text) {
+    return text.codePoints()
+        .map(Character::getDirectionality)
+        .anyMatch(
+            one ->
+                one == Character.DIRECTIONALITY_RIGHT_TO_LEFT
+                    || one == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC);
+  }
+
   private static void words(Element element, DressedCell cell, Dressed dressed) {
+    element.addClass(className(cell.part().name()));
     String fill = cell.look().fill().map(colour -> "; background: " + colour).orElse("");
     double sides = fill.isEmpty() ? 0 : cell.look().sides();
     element.attr(
@@ -204,6 +220,9 @@ public final class HtmlWriter implements TableWriter {
   }
 
   private static void runs(Element element, DressedCell cell, Palette palette) {
+    if (runsFromTheRight(cell.text())) {
+      element.attr("dir", "auto");
+    }
     for (Run run : cell.runs()) {
       Element target = element;
       if (!run.swatch().isEmpty()) {
@@ -290,7 +309,7 @@ public final class HtmlWriter implements TableWriter {
         + "/"
         + look.lineHeight()
         + " '"
-        + look.face().replace("'", "")
+        + look.face().replaceAll("[^\\p{L}\\p{N} ._-]", "")
         + "'"
         + generic(look.face())
         + "; color: "

@@ -3,6 +3,7 @@ package app.finish.formats.io;
 import app.finish.core.layout.Paper;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.Set;
 
 /// Writes items of a document as a file of one format.
 public interface TableWriter {
@@ -10,6 +11,9 @@ public interface TableWriter {
   ///
   /// @param chosen the paper that the person chose
   Paper paper(Paper chosen);
+
+  /// What of a table its files still have.
+  Set<Kept> keeps();
 
   /// Writes the items in order. The stream is left open.
   ///

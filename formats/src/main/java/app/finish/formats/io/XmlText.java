@@ -49,7 +49,7 @@ public final class XmlText {
     }
   }
 
-  /// Characters that XML 1.0 forbids are left out.
+  /// Characters that XML 1.0 forbids are left out, and so are halves of characters.
   private void escape(String text) {
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
@@ -59,12 +59,22 @@ public final class XmlText {
         case '&' -> xml.append("&amp;");
         case '"' -> xml.append("&quot;");
         default -> {
-          if (c >= ' ' && c != '\ufffe' && c != '\uffff' || c == '\t' || c == '\n') {
+          boolean allowed = c >= ' ' && c != '\ufffe' && c != '\uffff' || c == '\t' || c == '\n';
+          if (allowed && !isHalf(text, i)) {
             xml.append(c);
           }
         }
       }
     }
+  }
+
+  private static boolean isHalf(String text, int at) {
+    char c = text.charAt(at);
+    if (Character.isHighSurrogate(c)) {
+      return at + 1 >= text.length() || !Character.isLowSurrogate(text.charAt(at + 1));
+    }
+    return Character.isLowSurrogate(c)
+        && (at == 0 || !Character.isHighSurrogate(text.charAt(at - 1)));
   }
 
   @Override

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
@@ -37,6 +38,22 @@ public final class ZipText {
         .append("  ")
         .append(name)
         .append('\n');
+    return this;
+  }
+
+  /// Adds a part that is not packed, so that readers find it at a fixed place.
+  public ZipText addPlain(String name, String text) throws IOException {
+    byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+    CRC32 sum = new CRC32();
+    sum.update(bytes);
+    ZipEntry entry = new ZipEntry(name);
+    entry.setMethod(ZipEntry.STORED);
+    entry.setSize(bytes.length);
+    entry.setCrc(sum.getValue());
+    entry.setTime(0);
+    zip.putNextEntry(entry);
+    zip.write(bytes);
+    zip.closeEntry();
     return this;
   }
 

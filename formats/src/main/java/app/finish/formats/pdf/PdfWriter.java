@@ -6,6 +6,7 @@ import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Face;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.colour.Colour;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -14,6 +15,7 @@ import java.io.OutputStream;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -33,6 +35,11 @@ public final class PdfWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return chosen;
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return Kept.allBut(Kept.EXACT_FIGURES, Kept.DESCRIPTION);
   }
 
   @Override

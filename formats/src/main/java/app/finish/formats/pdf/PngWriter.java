@@ -4,6 +4,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.PicturePaper;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.TableWriter;
@@ -11,6 +12,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.Set;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
@@ -32,6 +34,11 @@ public final class PngWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return PicturePaper.of(chosen);
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return Kept.allBut(Kept.EXACT_FIGURES);
   }
 
   @Override

@@ -9,14 +9,18 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.RuleLine;
 import app.finish.core.table.Value;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
+import app.finish.formats.io.SheetName;
+import app.finish.formats.io.ShownNumber;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.poi.common.usermodel.HyperlinkType;
 import org.apache.poi.ss.usermodel.Hyperlink;
 import org.apache.poi.ss.usermodel.PrintSetup;
@@ -40,6 +44,11 @@ public final class XlsxWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return Kept.allBut(Kept.DESCRIPTION, Kept.MARKS);
   }
 
   @Override
@@ -157,7 +166,8 @@ public final class XlsxWriter implements TableWriter {
           || !Double.isFinite(value.number())) {
         return Optional.empty();
       }
-      return ShownNumber.format(cell.text(), value.number(), cell.look().numbers());
+      return ShownNumber.of(cell.text(), value.number(), cell.look().numbers())
+          .map(ShownNumber::format);
     }
 
     private static List<RuleLine> rules(DressedRow row, DressedCell cell) {

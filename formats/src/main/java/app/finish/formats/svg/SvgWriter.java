@@ -6,6 +6,7 @@ import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Face;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.colour.Colour;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.PicturePaper;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
@@ -16,6 +17,7 @@ import java.io.OutputStream;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
 import java.util.StringJoiner;
 
 /// Writes SVG 1.1: the first table, on a paper just large enough, at its own size in points. Text
@@ -25,6 +27,11 @@ public final class SvgWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return PicturePaper.of(chosen);
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return Kept.allBut(Kept.EXACT_FIGURES);
   }
 
   @Override

@@ -10,6 +10,7 @@ import app.finish.core.style.Look;
 import app.finish.core.style.PartName;
 import app.finish.core.style.RuleLine;
 import app.finish.formats.io.FlatHeads;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -17,8 +18,10 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// Writes LaTeX that compiles by itself with pdfLaTeX, XeLaTeX and LuaLaTeX: a `table` with rules
 /// of *booktabs* and its notes by *threeparttable*; a long table as a *longtable*, whose heads come
@@ -49,6 +52,11 @@ public final class LatexWriter implements TableWriter {
   }
 
   @Override
+  public Set<Kept> keeps() {
+    return EnumSet.of(Kept.SHOWN_FIGURES, Kept.TITLE, Kept.NOTES, Kept.RICH_WORDS, Kept.RULES);
+  }
+
+  @Override
   public void write(Sent sent, OutputStream out) throws IOException {
     StringBuilder text = new StringBuilder(PREAMBLE);
     int floats = 0;
@@ -69,31 +77,22 @@ public final class LatexWriter implements TableWriter {
     private final Dressed dressed;
     private final String number;
     private final StringBuilder text;
-    private final int[] decimals;
-    private final int[] behind;
+    private final TypesetColumns columns;
 
     OneTable(SentTable table, StringBuilder text) {
       this.dressed = table.dressed();
       this.number = table.number();
       this.text = text;
-      this.decimals = new int[Math.max(1, dressed.columns())];
-      this.behind = new int[decimals.length];
-      for (DressedRow row : dressed.band(Band.BODY)) {
-        for (DressedCell cell : row.cells()) {
-          LatexFigure figure = LatexFigure.of(cell);
-          decimals[cell.column()] = Math.max(decimals[cell.column()], figure.decimals());
-          behind[cell.column()] = Math.max(behind[cell.column()], figure.behind());
-        }
-      }
+      this.columns = TypesetColumns.of(dressed);
     }
 
     void write() {
       boolean isLong = dressed.band(Band.BODY).size() > LONG;
-      String columns = columns();
+      String form = columns();
       String label = "\\label{tab:" + number.replaceAll("[^A-Za-z0-9.]", "") + "}";
       if (isLong) {
         words(Band.ABOVE, label);
-        text.append("\\begin{longtable}{").append(columns).append("}\n");
+        text.append("\\begin{longtable}{").append(form).append("}\n");
         head();
         text.append("\\endhead\n");
         body();
@@ -103,7 +102,7 @@ public final class LatexWriter implements TableWriter {
       }
       text.append("\\begin{table}[htbp]\n\\centering\n\\begin{threeparttable}\n");
       words(Band.ABOVE, label);
-      text.append("\\begin{tabular}{").append(columns).append("}\n");
+      text.append("\\begin{tabular}{").append(form).append("}\n");
       head();
       body();
       text.append("\\end{tabular}\n");
@@ -117,11 +116,11 @@ public final class LatexWriter implements TableWriter {
     }
 
     private String columns() {
-      StringBuilder columns = new StringBuilder("@{}");
-      for (int column = 0; column < decimals.length; column++) {
-        columns.append(column < dressed.stubColumns() ? 'l' : 'r');
+      StringBuilder form = new StringBuilder("@{}");
+      for (int column = 0; column < Math.max(1, dressed.columns()); column++) {
+        form.append(column < dressed.stubColumns() ? 'l' : 'r');
       }
-      return columns.append("@{}").toString();
+      return form.append("@{}").toString();
     }
 
     /// The words, each on a line of its own; a label for callouts stands with the number.
@@ -219,21 +218,9 @@ public final class LatexWriter implements TableWriter {
 
     /// A figure, with room for what others have behind their decimal marks.
     private String figure(DressedCell cell) {
-      LatexFigure figure = LatexFigure.of(cell);
-      boolean decimal =
-          cell.look().align() == Look.Align.DECIMAL
-              || cell.look().align() == Look.Align.DECIMAL_CENTRE;
-      if (!decimal || !figure.isNumber()) {
-        return LatexText.of(cell);
-      }
-      int places = decimals[cell.column()];
-      StringBuilder free = new StringBuilder();
-      if (figure.decimals() < places) {
-        free.append(figure.decimals() == 0 ? "." : "")
-            .append("0".repeat(places - figure.decimals()));
-      }
-      int signs = behind[cell.column()] - figure.behind();
-      String room = signs > 0 ? "\\hphantom{" + "*".repeat(signs) + "}" : "";
+      String free = columns.free(cell);
+      String signs = "*".repeat(columns.signs(cell));
+      String room = signs.isEmpty() ? "" : "\\hphantom{" + signs + "}";
       return LatexText.of(cell) + (free.isEmpty() ? "" : "\\phantom{" + free + "}") + room;
     }
   }

@@ -9,6 +9,7 @@ import app.finish.core.dress.Run;
 import app.finish.core.layout.Paper;
 import app.finish.core.style.Look;
 import app.finish.formats.io.FlatHeads;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
@@ -17,8 +18,10 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// Writes Markdown with pipe tables (GitHub Flavored Markdown, 4.10): bold, italic, raised and
 /// lowered text, the words above and below as paragraphs. Heads of several levels are joined, since
@@ -29,6 +32,11 @@ public final class MarkdownWriter implements TableWriter {
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return EnumSet.of(Kept.SHOWN_FIGURES, Kept.TITLE, Kept.NOTES, Kept.RICH_WORDS, Kept.ALIGNMENT);
   }
 
   @Override

@@ -8,6 +8,7 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Dresser;
+import app.finish.core.number.NumberFormat;
 import app.finish.core.number.WrittenDecimals;
 import app.finish.core.recognise.Recogniser;
 import app.finish.core.recognise.said.Corrections;
@@ -60,7 +61,10 @@ public class WornFiguresTest {
         if (cell.place() instanceof CellMeaning.Body body
             && table.body().at(body.row(), body.column()) instanceof Value.Numeric figure) {
           figures++;
-          hold(figure, cell.bareText(), all.toString(), name);
+          NumberFormat marks = cell.look().numbers();
+          String plain =
+              cell.bareText().replace(marks.grouping(), "").replace(marks.decimalMark(), ".");
+          hold(figure, plain, all.toString(), name);
         }
       }
     }

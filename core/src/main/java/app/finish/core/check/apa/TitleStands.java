@@ -47,12 +47,13 @@ public final class TitleStands extends ApaCheck {
               "The title is not flush left.",
               set(subject, "Set it flush left", TITLE, Property.ALIGN, "start")));
     }
-    if (!text.equals(TitleCase.of(text))) {
+    String cased = TitleCase.of(text, subject.dressed().language());
+    if (!text.equals(cased)) {
       found.accept(
           at(
               title.get(),
               text,
-              TitleCase.of(text),
+              cased,
               "The title is not in title case.",
               set(subject, "Set it in title case", TITLE, Property.LETTER_CASE, "title")));
     }

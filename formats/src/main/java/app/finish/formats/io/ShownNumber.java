@@ -1,19 +1,35 @@
-package app.finish.formats.spreadsheet;
+package app.finish.formats.io;
 
 import app.finish.core.number.NumberFormat;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// The number format of a sheet (ECMA-376, part 1, 18.8.31) under which a number reads as a table
-/// shows it.
+/// How a number is written so that it reads as a table shows it: what number formats of sheets are
+/// made of.
 ///
 /// ```java
-/// ShownNumber.format("−1,204.6*", -1204.55, numbers); // "#,##0.0\"*\";\"−\"#,##0.0\"*\""
+/// ShownNumber.of("−1,204.6*", -1204.55, numbers).orElseThrow().format(); // "#,##0.0\"*\";\"−\"#,##0.0\"*\""
 /// ```
 ///
 /// A mark behind one figure stands in its own format, not in that of its column.
-final class ShownNumber {
+///
+/// @param around what stands around the digits of a number
+/// @param negative what stands around those of a negative number, if something else
+/// @param decimals how many decimals there are
+/// @param grouped whether thousands are parted
+/// @param leading whether a zero stands before the mark of a fraction
+/// @param scale by what the number is divided: 1, 1,000, 1,000,000 or 0.01
+public record ShownNumber(
+    Around around,
+    Optional<Around> negative,
+    int decimals,
+    boolean grouped,
+    boolean leading,
+    double scale) {
+  /// Texts before and behind digits.
+  public record Around(String before, String behind) {}
+
   private static final Pattern DIGITS =
       Pattern.compile("[0-9](?:[0-9.,’'\\u00A0\\u2009\\u202F ]*[0-9])?|[.,][0-9]+");
 
@@ -22,14 +38,13 @@ final class ShownNumber {
   private static final double HUNDREDTH = 0.01;
   private static final double[] SCALES = {1, 1e3, 1e6, HUNDREDTH};
 
-  private ShownNumber() {}
-
-  /// The format; none if what is shown is not the number, so that it must stand as a text.
+  /// How the number is written; none if what is shown is not the number, so that it must stand as a
+  /// text.
   ///
   /// @param shown the text of the cell
   /// @param number the number behind it
   /// @param numbers how the table writes numbers
-  static Optional<String> format(String shown, double number, NumberFormat numbers) {
+  public static Optional<ShownNumber> of(String shown, double number, NumberFormat numbers) {
     Matcher digits = DIGITS.matcher(shown);
     if (!digits.find()) {
       return Optional.empty();
@@ -57,17 +72,26 @@ final class ShownNumber {
             ? before.substring(0, before.length() - 1)
             : SIGN.matcher(before).replaceFirst("");
     String tail = parentheses || hundredth ? behind.substring(1) : behind;
-    String form = form(core, decimals, scale.get(), numbers);
-    String plain = literal(lead) + form + literal(tail);
-    if (signed && !parentheses) {
-      return Optional.of(plain + ";" + literal(before) + form + literal(tail));
-    }
-    return Optional.of(
-        switch (numbers.negative()) {
-          case HYPHEN -> plain;
-          case PARENTHESES -> plain + ";" + literal(lead + "(") + form + literal(")" + tail);
-          case MINUS -> plain + ";" + literal(minus(lead)) + form + literal(tail);
-        });
+    Around plain = new Around(lead, tail);
+    Optional<Around> negative =
+        signed && !parentheses
+            ? Optional.of(new Around(before, tail))
+            : switch (numbers.negative()) {
+              case HYPHEN -> Optional.empty();
+              case PARENTHESES -> Optional.of(new Around(lead + "(", ")" + tail));
+              case MINUS -> Optional.of(new Around(minus(lead), tail));
+            };
+    boolean grouped = !numbers.grouping().isEmpty() && core.contains(numbers.grouping());
+    boolean leading = Character.isDigit(core.charAt(0));
+    return Optional.of(new ShownNumber(plain, negative, decimals, grouped, leading, scale.get()));
+  }
+
+  /// The number format of a sheet (ECMA-376, part 1, 18.8.31).
+  public String format() {
+    String plain = literal(around.before) + digits() + literal(around.behind);
+    return negative
+        .map(other -> plain + ";" + literal(other.before) + digits() + literal(other.behind))
+        .orElse(plain);
   }
 
   /// What stands before the digits of a negative number: a minus before a currency sign, else
@@ -100,10 +124,8 @@ final class ShownNumber {
     return Optional.empty();
   }
 
-  private static String form(String core, int decimals, double scale, NumberFormat numbers) {
-    boolean grouped = !numbers.grouping().isEmpty() && core.contains(numbers.grouping());
-    boolean bare = !Character.isDigit(core.charAt(0));
-    String whole = grouped ? "#,##0" : bare ? "#" : "0";
+  private String digits() {
+    String whole = grouped ? "#,##0" : leading ? "0" : "#";
     String places = decimals == 0 ? "" : "." + "0".repeat(decimals);
     String divided = scale == 1e3 ? "," : scale == 1e6 ? ",," : "";
     return whole + places + divided + (scale == HUNDREDTH ? "%" : "");

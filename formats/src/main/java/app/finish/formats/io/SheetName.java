@@ -1,17 +1,16 @@
-package app.finish.formats.spreadsheet;
+package app.finish.formats.io;
 
-import app.finish.formats.io.SentTable;
 import java.util.List;
 
 /// The names of sheets: at most 31 letters, none of `[]:*?/\`, none twice (ECMA-376, part 1,
 /// 18.2.19).
-final class SheetName {
+public final class SheetName {
   private static final int LONGEST = 31;
 
   private SheetName() {}
 
   /// The name of a table's sheet, which none of the others has.
-  static String of(SentTable table, List<String> others) {
+  public static String of(SentTable table, List<String> others) {
     String number = table.number().replaceAll("[\\[\\]:*?/\\\\\\p{Cntrl}]", " ").strip();
     String bare = ("Table " + number).strip();
     String name = bare.substring(0, Math.min(bare.length(), LONGEST - 4));

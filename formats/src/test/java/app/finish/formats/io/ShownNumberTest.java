@@ -1,4 +1,4 @@
-package app.finish.formats.spreadsheet;
+package app.finish.formats.io;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -39,7 +39,7 @@ public class ShownNumberTest {
 
   @Test(dataProvider = "shown")
   public void theFormatIsThatOfWhatIsShown(String shown, double number, String format) {
-    String made = ShownNumber.format(shown, number, PLAIN).orElseThrow();
+    String made = ShownNumber.of(shown, number, PLAIN).orElseThrow().format();
     assertThat(made.split(";(?=[^;]*$)")[0]).isEqualTo(format);
     // The reader knows no commas that divide by a thousand.
     if (!format.contains(",\"")) {
@@ -65,7 +65,7 @@ public class ShownNumberTest {
 
   @Test(dataProvider = "texts")
   public void whatIsNotTheNumberIsAText(String shown, double number) {
-    assertThat(ShownNumber.format(shown, number, PLAIN)).isEmpty();
+    assertThat(ShownNumber.of(shown, number, PLAIN)).isEmpty();
   }
 
   /// Random numbers, written in each way that a style knows, are read as they are shown.
@@ -79,7 +79,7 @@ public class ShownNumberTest {
       NumberFormat format = PLAIN.withDecimals(random.nextInt(4));
       String shown = format.write(number, random.nextInt(5) == 0 ? "%" : "");
       String marked = shown + (random.nextInt(4) == 0 ? "**" : "");
-      Optional<String> made = ShownNumber.format(marked, number, format);
+      Optional<String> made = ShownNumber.of(marked, number, format).map(ShownNumber::format);
       if (made.isPresent()) {
         figures++;
         assertThat(read(number, made.get())).as("%s of %s", made, number).isEqualTo(marked);

@@ -1,0 +1,192 @@
+package app.finish.desktop.model;
+
+import app.finish.core.document.Document;
+import app.finish.core.layout.Paper;
+import app.finish.desktop.kit.Texts;
+import app.finish.formats.OutputFormat;
+import app.finish.formats.SentFile;
+import java.io.IOException;
+import java.io.InterruptedIOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.DoubleConsumer;
+import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/// What is sent out, in which formats, on what paper and where to. The last choices are kept, so
+/// that they can be sent again.
+public final class SendingOut {
+  private static final Pattern ENDING = Pattern.compile("\\.[A-Za-z]{2,4}$");
+
+  /// Where files were written last.
+  ///
+  /// @param folder the folder
+  /// @param stem what the names begin with
+  private record Place(Path folder, String stem) {}
+
+  private final Desk desk;
+  private final Supplier<String> documentName;
+  private final FilePicker picker;
+  private final ObjectProperty<Set<OutputFormat>> formats =
+      new SimpleObjectProperty<>(EnumSet.of(OutputFormat.DOCX));
+  private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
+  private final ObjectProperty<Boolean> all = new SimpleObjectProperty<>(false);
+  private final ObjectProperty<Optional<Path>> folder =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final Set<Path> written = new HashSet<>();
+  private Optional<Place> last = Optional.empty();
+
+  /// @param documentName what the document is called
+  public SendingOut(Desk desk, Supplier<String> documentName, FilePicker picker) {
+    this.desk = desk;
+    this.documentName = documentName;
+    this.picker = picker;
+  }
+
+  /// The formats that are chosen, at least one.
+  public ObjectProperty<Set<OutputFormat>> formatsProperty() {
+    return formats;
+  }
+
+  /// The paper that is chosen.
+  public ObjectProperty<Paper> paperProperty() {
+    return paper;
+  }
+
+  /// Whether all tables are sent, not only the one at hand.
+  public ObjectProperty<Boolean> allProperty() {
+    return all;
+  }
+
+  /// Where files were written last.
+  public ObjectProperty<Optional<Path>> folderProperty() {
+    return folder;
+  }
+
+  /// Takes a format in or out; the last one stays.
+  public void choose(OutputFormat format, boolean chosen) {
+    Set<OutputFormat> others = EnumSet.copyOf(formats.get());
+    if (chosen) {
+      others.add(format);
+    } else if (others.size() > 1) {
+      others.remove(format);
+    }
+    formats.set(others);
+  }
+
+  private List<Integer> indexes() {
+    return all.get()
+        ? IntStream.range(0, desk.document().items().size()).boxed().toList()
+        : List.of(desk.indexProperty().get());
+  }
+
+  /// Asks for a file and sends there. A known ending that the person typed is taken for the format
+  /// meant, where one is chosen.
+  public void send() {
+    if (desk.table().isEmpty()) {
+      return;
+    }
+    OutputFormat first = formats.get().iterator().next();
+    String name = documentName.get() + "." + first.extension();
+    picker
+        .toWrite(name, first.label(), "*." + first.extension())
+        .ifPresent(path -> sendTo(path, first));
+  }
+
+  private void sendTo(Path path, OutputFormat first) {
+    String name = path.getFileName().toString();
+    Optional<OutputFormat> meant = OutputFormat.ofFile(name);
+    Matcher ending = ENDING.matcher(name);
+    if (meant.isEmpty() && ending.find()) {
+      String known = OutputFormat.endingsInWords();
+      warn(Texts.of("send.unknown", ending.group(), known));
+      return;
+    }
+    String stem =
+        meant
+            .map(one -> name.substring(0, name.length() - one.extension().length() - 1))
+            .orElse(name);
+    List<OutputFormat> chosen =
+        formats.get().size() > 1 ? List.copyOf(formats.get()) : List.of(meant.orElse(first));
+    Path asked = path.toAbsolutePath();
+    Place place = new Place(asked.getParent(), stem);
+    List<SentFile> targets = SentFile.all(place.folder, stem, chosen, indexes());
+    List<String> taken =
+        targets.stream()
+            .map(SentFile::path)
+            .filter(
+                one ->
+                    !one.equals(asked) && !written.contains(one) && java.nio.file.Files.exists(one))
+            .map(one -> one.getFileName().toString())
+            .toList();
+    if (taken.isEmpty()) {
+      write(targets, place);
+    } else {
+      warn(Texts.of("send.taken", taken.size(), String.join(", ", taken)));
+    }
+  }
+
+  /// Sends again what was sent last, to where it was sent; asks where nothing was sent yet.
+  public void again() {
+    if (last.isEmpty() || desk.table().isEmpty()) {
+      send();
+      return;
+    }
+    Place place = last.get();
+    write(SentFile.all(place.folder, place.stem, List.copyOf(formats.get()), indexes()), place);
+  }
+
+  private void warn(String sentence) {
+    desk.noticeProperty().set(Optional.of(new Notice(sentence, true)));
+  }
+
+  private void write(List<SentFile> targets, Place place) {
+    Document document = desk.document();
+    Paper on = paper.get();
+    String first = targets.getFirst().path().getFileName().toString();
+    desk.worker()
+        .run(
+            Texts.of("busy.writing", first),
+            progress -> write(document, targets, on, progress),
+            done -> {
+              last = Optional.of(place);
+              written.addAll(done);
+              folder.set(Optional.of(place.folder));
+              desk.say(
+                  done.size() == 1
+                      ? Texts.of("send.done", done.getFirst())
+                      : Texts.of("send.doneSeveral", done.size(), place.folder));
+            },
+            desk::tell);
+  }
+
+  private List<Path> write(
+      Document document, List<SentFile> targets, Paper on, DoubleConsumer progress)
+      throws IOException {
+    List<Path> done = new ArrayList<>();
+    for (SentFile target : targets) {
+      if (Thread.currentThread().isInterrupted()) {
+        throw new InterruptedIOException();
+      }
+      desk.sending().write(document, target.indexes(), target.format(), on, target.path());
+      done.add(target.path());
+      progress.accept((double) done.size() / targets.size());
+    }
+    return done;
+  }
+
+  /// A format's name as it stands in sentences: "DOCX".
+  public static String shortName(OutputFormat format) {
+    return format.extension().toUpperCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,177 @@
+package app.finish.formats.opendocument;
+
+import app.finish.core.dress.CellMeaning;
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.layout.CellBox;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.Proof;
+import app.finish.core.style.Look;
+import app.finish.core.table.Value;
+import app.finish.formats.io.Kept;
+import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentTable;
+import app.finish.formats.io.TableWriter;
+import app.finish.formats.io.XmlText;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.Arrays;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// Writes ODT (ISO/IEC 26300, 1.3): real tables with spans, head rows that come again, named
+/// paragraph styles, rules and fills; each figure with its exact value behind what is shown.
+public final class OdtWriter implements TableWriter {
+  @Override
+  public Paper paper(Paper chosen) {
+    return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
+  }
+
+  @Override
+  public Set<Kept> keeps() {
+    return Kept.allBut(Kept.MARKS);
+  }
+
+  @Override
+  public void write(Sent sent, OutputStream out) throws IOException {
+    List<SentTable> tables = sent.tables();
+    OdfStyles styles = new OdfStyles();
+    XmlText xml = new XmlText().open("office:text");
+    Paper paper = paper(sent.paper());
+    for (int i = 0; i < tables.size(); i++) {
+      new OneTable(tables.get(i), tables.get(i).proof(paper), styles, xml).write("Table" + (i + 1));
+    }
+    xml.close("office:text");
+    String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
+    String title = tables.isEmpty() ? "" : tables.getFirst().table().words().title();
+    new OdfParts("application/vnd.oasis.opendocument.text", language, title)
+        .write(xml.toString(), styles, paper, out);
+  }
+
+  /// Writes one table.
+  private record OneTable(
+      SentTable table,
+      Proof proof,
+      OdfStyles styles,
+      XmlText xml,
+      OdfText text,
+      Map<DressedCell, CellBox> boxes) {
+    OneTable(SentTable table, Proof proof, OdfStyles styles, XmlText xml) {
+      this(
+          table,
+          proof,
+          styles,
+          xml,
+          new OdfText(xml, styles, proof.dressed().palette()),
+          new IdentityHashMap<>());
+      for (Proof.Page page : proof.pages()) {
+        page.boxes().forEach(box -> boxes.put(box.cell(), box));
+      }
+    }
+
+    void write(String name) {
+      Dressed dressed = proof.dressed();
+      dressed.band(Band.ABOVE).forEach(row -> paragraph(row.cells().getFirst(), true));
+      List<DressedRow> rows = dressed.rows().stream().filter(DressedRow::isTable).toList();
+      if (!rows.isEmpty()) {
+        grid(rows, name);
+      }
+      dressed.band(Band.BELOW).forEach(row -> paragraph(row.cells().getFirst(), false));
+      xml.empty("text:p", "text:style-name", "Standard");
+    }
+
+    private void paragraph(DressedCell cell, boolean keepNext) {
+      xml.open("text:p", "text:style-name", styles.paragraph(cell, keepNext));
+      text.runs(cell);
+      xml.close("text:p");
+    }
+
+    private void grid(List<DressedRow> rows, String name) {
+      double width = proof.columns().stream().mapToDouble(Proof.Column::width).sum();
+      xml.open("table:table", "table:name", name, "table:style-name", styles.table(width));
+      xml.open("table:title").text(table.table().words().title()).close("table:title");
+      xml.open("table:desc").text(table.description()).close("table:desc");
+      for (Proof.Column column : proof.columns()) {
+        xml.empty("table:table-column", "table:style-name", styles.column(column.width()));
+      }
+      int heads = (int) rows.stream().filter(row -> row.band() == Band.HEAD).count();
+      boolean keep = proof.pages().size() == 1;
+      int[] covered = new int[proof.columns().size()];
+      for (int i = 0; i < rows.size(); i++) {
+        if (heads > 0 && i == 0) {
+          xml.open("table:table-header-rows");
+        }
+        boolean last = i == rows.size() - 1;
+        row(rows, i, covered, keep && !last || rows.get(i).keepsWithNext());
+        if (heads > 0 && i == heads - 1) {
+          xml.close("table:table-header-rows");
+        }
+      }
+      xml.close("table:table");
+    }
+
+    private void row(List<DressedRow> rows, int at, int[] covered, boolean keepNext) {
+      DressedRow row = rows.get(at);
+      double least =
+          row.cells().stream().mapToDouble(one -> one.look().rowHeight()).max().orElse(0);
+      xml.open("table:table-row", "table:style-name", styles.row(least));
+      DressedCell[] by = new DressedCell[covered.length];
+      row.cells().forEach(cell -> by[cell.column()] = cell);
+      for (int column = 0; column < covered.length; ) {
+        DressedCell cell = by[column];
+        if (cell == null) {
+          xml.empty(covered[column] > 0 ? "table:covered-table-cell" : "table:table-cell");
+          covered[column] = Math.max(0, covered[column] - 1);
+          column++;
+          continue;
+        }
+        cell(rows, at, cell, keepNext);
+        for (int i = column; i < column + cell.columnSpan(); i++) {
+          covered[i] = cell.rowSpan() - 1;
+          if (i > column) {
+            xml.empty("table:covered-table-cell");
+          }
+        }
+        column += cell.columnSpan();
+      }
+      xml.close("table:table-row");
+    }
+
+    private void cell(List<DressedRow> rows, int at, DressedCell cell, boolean keepNext) {
+      DressedRow row = rows.get(at);
+      DressedRow last = rows.get(Math.min(rows.size(), at + cell.rowSpan()) - 1);
+      String style = styles.cell(row, last, cell, right(cell), proof.dressed().palette());
+      Optional<Double> number =
+          table.value(cell).orElse(null) instanceof Value.Numeric one
+                  && Double.isFinite(one.number())
+              ? Optional.of(one.number())
+              : Optional.empty();
+      Object[] plain = {
+        "table:style-name", style,
+        "table:number-columns-spanned", cell.columnSpan(),
+        "table:number-rows-spanned", cell.rowSpan(),
+        "office:value-type", number.isPresent() ? "float" : "string",
+        "office:value", number.orElse(0.0)
+      };
+      xml.open(
+          "table:table-cell", number.isPresent() ? plain : Arrays.copyOf(plain, plain.length - 2));
+      paragraph(cell, keepNext);
+      xml.close("table:table-cell");
+    }
+
+    /// How far a text ends before the right edge of its cell.
+    private double right(DressedCell cell) {
+      Look.Align align = cell.look().align();
+      boolean decimal = align == Look.Align.DECIMAL || align == Look.Align.DECIMAL_CENTRE;
+      CellBox box = boxes.get(cell);
+      return decimal && box != null && cell.place() instanceof CellMeaning.Body
+          ? Math.max(0, box.gap())
+          : cell.look().sides();
+    }
+  }
+}
