@@ -18,6 +18,7 @@ import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.model.Checking;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.EarlierVersions;
 import app.finish.desktop.model.FilePicker;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.Journal;
@@ -47,11 +48,13 @@ import app.finish.desktop.shell.NoticeBar;
 import app.finish.desktop.shell.StepStrip;
 import app.finish.desktop.shell.SystemClip;
 import app.finish.desktop.shell.TopBar;
+import app.finish.desktop.shell.VersionsBoard;
 import app.finish.desktop.shell.WindowKeys;
 import app.finish.desktop.tally.ConnectBoard;
 import app.finish.desktop.word.WordBench;
 import app.finish.formats.Sending;
 import app.finish.formats.draft.Drafts;
+import app.finish.formats.draft.Versions;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -79,6 +82,7 @@ public final class MainWindow {
   private final OpenRecords openRecords;
   private final Tallies tallies;
   private final Journal journal;
+  private final EarlierVersions versions;
   private final ProofPainter painter;
   private final ProofView proof;
   private final FindBar findBar;
@@ -107,7 +111,9 @@ public final class MainWindow {
     this.desk = new Desk(proofs, sending, new Worker(), habits);
     this.openRecords = new OpenRecords();
     this.tallies = new Tallies(desk, openRecords);
-    this.files = new Files(desk, tallies, picker, new SystemClip(), recent);
+    Versions kept = Versions.in(habits.versions());
+    this.files = new Files(desk, tallies, picker, new SystemClip(), recent, kept);
+    this.versions = new EarlierVersions(desk, files, kept);
     this.journal = new Journal(desk, files, Drafts.in(habits.drafts()));
     this.proof = new ProofView(desk, painter);
     this.findBar = new FindBar(desk, proof);
@@ -126,6 +132,7 @@ public final class MainWindow {
             this::find,
             this::shutBench,
             sendingOut,
+            versions,
             quit,
             appearance);
     this.finder = new ActionFinder(actions::allByName);
@@ -156,6 +163,7 @@ public final class MainWindow {
     desk.offerProperty().addListener((p, before, now) -> arrange());
     tallies.connectingProperty().addListener((p, before, now) -> arrange());
     desk.intake().typingProperty().addListener((p, before, now) -> arrange());
+    versions.offeredProperty().addListener((p, before, now) -> arrange());
     arrange();
   }
 
@@ -216,7 +224,8 @@ public final class MainWindow {
     Optional<TablesToPick> offer = desk.offerProperty().get();
     boolean connecting = tallies.connectingProperty().get();
     Optional<Typing> typing = desk.intake().typingProperty().get();
-    boolean board = offer.isPresent() || connecting || typing.isPresent();
+    boolean earlier = !versions.offeredProperty().get().isEmpty();
+    boolean board = offer.isPresent() || connecting || typing.isPresent() || earlier;
     if (connecting) {
       ConnectBoard now = new ConnectBoard(tallies, desk, CONNECTIONS);
       surface.getChildren().setAll(now);
@@ -227,6 +236,10 @@ public final class MainWindow {
       now.focusFirst();
     } else if (offer.isPresent()) {
       PickBoard now = new PickBoard(desk, painter, offer.get(), files::offerAgain);
+      surface.getChildren().setAll(now);
+      now.focusFirst();
+    } else if (earlier) {
+      VersionsBoard now = new VersionsBoard(desk, versions, painter);
       surface.getChildren().setAll(now);
       now.focusFirst();
     } else if (empty) {

@@ -19,12 +19,14 @@ import app.finish.desktop.shell.InfoLine;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.samples.Samples;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.zip.ZipFile;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -105,8 +107,13 @@ public class JourneyTest extends WindowTest {
   public void eachFormatIsSentFromTheWindow() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);
+    OutputFormat before = OutputFormat.DOCX;
     for (OutputFormat format : OutputFormat.values()) {
-      click("#format-" + format.extension().replace(".", "-"));
+      if (format != before) {
+        choose(format);
+        choose(before);
+      }
+      before = format;
       Path out = folder.resolve("sent");
       answers.files.add(out);
       click("#send-out");
@@ -115,6 +122,67 @@ public class JourneyTest extends WindowTest {
       assertThat(file).exists();
       assertThat(shows("#paper-a4")).isEqualTo(format.isOnPaper());
     }
+  }
+
+  private void choose(OutputFormat format) {
+    click("#format-" + format.extension().replace(".", "-"));
+  }
+
+  /// Several formats are written beside each other, none over a file that is there, and the same
+  /// again by a key.
+  @Test
+  public void severalFormatsGoOutAtOnceAndAgain() throws IOException {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
+    choose(OutputFormat.DOCX);
+    assertThat(((CheckBox) window.scene().lookup("#format-docx")).isSelected()).isTrue();
+    choose(OutputFormat.HTML);
+    choose(OutputFormat.PNG);
+    click("#send-all");
+    Path taken = Files.writeString(folder.resolve("several.html"), "mine");
+    answers.files.add(folder.resolve("several.docx"));
+    click("#send-out");
+    settle();
+    assertThat(textOf("#notice-sentence")).contains("several.html is there already");
+    assertThat(taken).hasContent("mine");
+    assertThat(folder.resolve("several.docx")).doesNotExist();
+    Files.delete(taken);
+    answers.files.add(folder.resolve("several.docx"));
+    click("#send-out");
+    settle();
+    int tables = ask(() -> window.desk().document().items().size());
+    assertThat(folder.resolve("several.docx")).exists();
+    assertThat(taken).exists();
+    assertThat(folder.resolve("several-" + tables + ".png")).exists();
+    Files.delete(taken);
+    press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
+    settle();
+    assertThat(taken).exists();
+  }
+
+  /// What a document was before it was saved over is brought back, and undo takes it away again.
+  @Test
+  public void anEarlierVersionIsBroughtBack() {
+    openDemo();
+    Path file = folder.resolve("versions-" + System.nanoTime() + ".finish");
+    answers.files.add(file);
+    press(KeyCode.CONTROL, KeyCode.S);
+    settle();
+    String before = title();
+    hand.interact(() -> window.desk().word(PartName.TITLE, "Another title"));
+    press(KeyCode.CONTROL, KeyCode.S);
+    settle();
+    press(KeyCode.CONTROL, KeyCode.K);
+    hand.write("earlier versions");
+    press(KeyCode.ENTER);
+    settle();
+    assertThat(shows("#versions-board")).isTrue();
+    press(KeyCode.ENTER);
+    settle();
+    assertThat(title()).isEqualTo(before);
+    assertThat(ask(() -> window.desk().isEdited())).isTrue();
+    press(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(title()).isEqualTo("Another title");
   }
 
   @Test

@@ -13,6 +13,7 @@ import app.finish.core.table.Leaf;
 import app.finish.core.table.Measure;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
+import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -52,7 +53,7 @@ public final class HeadDresser {
                   column,
                   1,
                   depth,
-                  Run.of(stubHead(column), table.marks().at(new Spot.StubHead(column)), stubLook),
+                  stubHead(column, stubLook),
                   0,
                   Part.of(PartName.STUB_HEAD),
                   stubLook,
@@ -70,11 +71,20 @@ public final class HeadDresser {
     return dressed;
   }
 
-  private String stubHead(int column) {
+  private List<Run> stubHead(int column, Look look) {
     List<String> names = table.down().dimensions();
-    if (!indented) {
-      return column < names.size() ? names.get(column) : "";
+    List<String> typed = new ArrayList<>();
+    for (int level = 0; level < names.size(); level++) {
+      String own = table.marks().typed(new Spot.StubHead(level));
+      typed.add(own.isEmpty() ? Markup.escaped(names.get(level)) : own);
     }
+    String mark = table.marks().at(new Spot.StubHead(column));
+    String plain = indented ? joined(names) : column < names.size() ? names.get(column) : "";
+    String rich = indented ? joined(typed) : column < names.size() ? typed.get(column) : "";
+    return Markup.isMarked(rich) ? Run.rich(rich, plain, mark, look) : Run.of(plain, mark, look);
+  }
+
+  private static String joined(List<String> names) {
     List<String> given = names.stream().filter(name -> !name.isEmpty()).toList();
     StringBuilder text = new StringBuilder();
     for (int i = 0; i < given.size(); i++) {

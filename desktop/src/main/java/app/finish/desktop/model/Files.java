@@ -10,6 +10,7 @@ import app.finish.formats.FileTables;
 import app.finish.formats.InputFormat;
 import app.finish.formats.Sources;
 import app.finish.formats.draft.Draft;
+import app.finish.formats.draft.Versions;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.html.HtmlWriter;
 import app.finish.formats.io.InertText;
@@ -27,6 +28,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -47,15 +49,19 @@ public final class Files {
   private final FilePicker picker;
   private final Clip clip;
   private final Recent recent;
+  private final Versions versions;
   private final ReadOnlyObjectWrapper<Optional<Path>> file =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  public Files(Desk desk, Tallies tallies, FilePicker picker, Clip clip, Recent recent) {
+  /// @param versions where a document is kept as it was before it is saved over
+  public Files(
+      Desk desk, Tallies tallies, FilePicker picker, Clip clip, Recent recent, Versions versions) {
     this.desk = desk;
     this.tallies = tallies;
     this.picker = picker;
     this.clip = clip;
     this.recent = recent;
+    this.versions = versions;
   }
 
   /// Asks the person for files.
@@ -188,7 +194,9 @@ public final class Files {
               if (same) {
                 stamp.check(path);
               }
+              Optional<IOException> unkept = keepBefore(path);
               DocumentFile.write(document, path);
+              unkept.ifPresent(this::tellUnkept);
               return FileStamp.of(path);
             },
             written -> {
@@ -200,6 +208,22 @@ public final class Files {
               then.run();
             },
             desk::tell);
+  }
+
+  /// Keeps a document as it is before it is written over. Should that fail, it is saved all the
+  /// same.
+  private Optional<IOException> keepBefore(Path path) {
+    try {
+      versions.keep(path);
+      return Optional.empty();
+    } catch (IOException e) {
+      return Optional.of(e);
+    }
+  }
+
+  private void tellUnkept(IOException failure) {
+    String why = String.valueOf(failure.getMessage());
+    Platform.runLater(() -> desk.add(List.of(Texts.of("versions.unkept", why))));
   }
 
   private static Path withEnding(Path path, String ending) {

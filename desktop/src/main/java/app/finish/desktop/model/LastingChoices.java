@@ -54,6 +54,12 @@ public final class LastingChoices {
     store.put("drafts", folder.toAbsolutePath().toString());
   }
 
+  /// The folder in which documents are kept as they were before they were saved over: beside that
+  /// of the drafts.
+  public Path versions() {
+    return drafts().resolveSibling("versions");
+  }
+
   /// The size of the window's text, in percent.
   public int textSize() {
     return store.getInt("text size", 100);

@@ -7,6 +7,7 @@ import app.finish.core.layout.CellBox;
 import app.finish.core.note.Lettering;
 import app.finish.core.note.OwnNote;
 import app.finish.core.style.PartName;
+import app.finish.core.table.Spot;
 import app.finish.core.words.Markup;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
@@ -19,6 +20,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 
 /// Editing words and headings where they stand on the proof.
 public final class ProofEdits {
@@ -63,8 +65,26 @@ public final class ProofEdits {
     }
   }
 
+  /// Edits what a point of a cell lies on: of a paragraph of several notes, that one.
+  void edit(CellBox box, Point2D point) {
+    boolean isNote =
+        box.cell().place() instanceof CellMeaning.Word word && word.part() == PartName.NOTE;
+    edit(box, isNote ? Optional.of(point) : Optional.empty());
+  }
+
   /// Edits a cell.
   void edit(CellBox box) {
+    edit(box, Optional.empty());
+  }
+
+  private int noteAt(CellBox box, int first, Point2D point) {
+    return view.scroll()
+        .map(scroll -> scroll.between(box.y(), box.y() + box.height()).marks())
+        .map(marks -> NoteAt.of(box, first, words().words().notes(), marks, point))
+        .orElse(first);
+  }
+
+  private void edit(CellBox box, Optional<Point2D> point) {
     Bounds at = view.inView(box);
     double size = box.cell().look().size();
     double scale = view.scale();
@@ -81,14 +101,14 @@ public final class ProofEdits {
       case CellMeaning.StubHead head ->
           begin(
               part.label(),
-              box.cell().bareText(),
+              stubHead(head.level(), box.cell().bareText()),
               field,
               size,
               name -> new Renaming(desk).stubHead(head.level(), name));
       case CellMeaning.Word(PartName word, int _) when word == PartName.NUMBER ->
           begin(part.label(), box.cell().text(), field, size, desk.dressing().looks()::number);
       case CellMeaning.Word(PartName word, int index) when word == PartName.NOTE ->
-          note(index, field, size);
+          note(point.map(one -> noteAt(box, index, one)).orElse(index), field, size);
       case CellMeaning.Word(PartName word, int _) when word == PartName.TITLE ->
           begin(
               part.label(),
@@ -99,6 +119,15 @@ public final class ProofEdits {
       default ->
           begin(part.label(), words().of(part), field, size, written -> desk.word(part, written));
     }
+  }
+
+  /// The head of a level of the stub as it is typed.
+  private String stubHead(int level, String shown) {
+    return desk.shownProperty()
+        .get()
+        .map(now -> now.arranged().table().marks().typed(new Spot.StubHead(level)))
+        .filter(typed -> !typed.isEmpty())
+        .orElse(Markup.escaped(shown));
   }
 
   /// Edits a note; Tab goes on to the next one of its paragraph.

@@ -119,7 +119,7 @@ public final class ProofHands {
     if (box.isEmpty()) {
       desk.pickProperty().set(Optional.empty());
     } else if (event.getClickCount() == 2 && edits.isEditable(box.get())) {
-      edits.edit(box.get());
+      edits.edit(box.get(), view.pagePoint(event.getX(), event.getY()).orElse(Point2D.ZERO));
     } else if (event.isShiftDown() && picked().isPresent()) {
       range(picked().get().cell(), box.get().cell(), List.of());
     } else if (event.isShortcutDown() && desk.pickProperty().get().isPresent()) {

@@ -146,7 +146,11 @@ public final class SendOutBench {
   private Node choice(OutputFormat format) {
     CheckBox choice = new CheckBox(format.label() + " (" + SendingOut.shortName(format) + ")");
     choice.setId("format-" + format.extension().replace(".", "-"));
-    choice.setOnAction(event -> sending.choose(format, choice.isSelected()));
+    choice.setOnAction(
+        event -> {
+          sending.choose(format, choice.isSelected());
+          choice.setSelected(formats().contains(format));
+        });
     Label about = Benches.caption(about(format));
     about.setWrapText(true);
     about.getStyleClass().add("under-choice");

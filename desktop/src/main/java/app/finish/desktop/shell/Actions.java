@@ -8,6 +8,7 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Arranging;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.EarlierVersions;
 import app.finish.desktop.model.Files;
 import app.finish.desktop.model.SendingOut;
 import app.finish.desktop.model.Step;
@@ -30,6 +31,7 @@ public final class Actions {
   private final Runnable finder;
   private final Runnable shutBench;
   private final SendingOut sendOut;
+  private final EarlierVersions versions;
   private final Runnable quit;
   private final Appearance appearance;
 
@@ -42,6 +44,7 @@ public final class Actions {
       Runnable finder,
       Runnable shutBench,
       SendingOut sendOut,
+      EarlierVersions versions,
       Runnable quit,
       Appearance appearance) {
     this.desk = desk;
@@ -52,6 +55,7 @@ public final class Actions {
     this.finder = finder;
     this.shutBench = shutBench;
     this.sendOut = sendOut;
+    this.versions = versions;
     this.quit = quit;
     this.appearance = appearance;
   }
@@ -85,6 +89,7 @@ public final class Actions {
     add(all, "action.open", "Shortcut+O", always, files::open);
     add(all, "action.save", "Shortcut+S", table, files::save);
     add(all, "action.saveAs", "Shortcut+Shift+S", table, files::saveAs);
+    add(all, "action.versions", "", table, versions::offer);
     add(all, "action.new", "Shortcut+N", always, files::startNew);
     all.add(
         Action.of(

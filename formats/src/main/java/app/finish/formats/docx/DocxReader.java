@@ -7,6 +7,7 @@ import app.finish.core.problem.Problem;
 import app.finish.core.recognise.words.Vocabulary;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
+import app.finish.formats.io.Limits;
 import app.finish.formats.io.RaisedText;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.SheetBuilder;
@@ -65,7 +66,7 @@ public final class DocxReader implements TableReader {
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = FileName.of(file);
-    WholeZip.check(file, name);
+    WholeZip.check(file, name, Limits.PART);
     try (InputStream stream = TextFile.open(file, request);
         XWPFDocument opened = new XWPFDocument(stream);
         XWPFDocument document = DocxContent.withoutControls(opened)) {

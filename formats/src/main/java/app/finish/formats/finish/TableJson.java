@@ -14,6 +14,7 @@ import app.finish.core.table.Table;
 import app.finish.core.table.Value;
 import app.finish.core.table.Words;
 import app.finish.core.words.Constants;
+import app.finish.formats.io.Limits;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -27,7 +28,6 @@ import java.util.OptionalInt;
 /// has none.
 public final class TableJson {
   private static final ObjectMapper JSON = new ObjectMapper();
-  private static final int DEEPEST = 100;
 
   private TableJson() {}
 
@@ -172,7 +172,7 @@ public final class TableJson {
   }
 
   private static List<Heading> headings(JsonNode nodes, String name, int depth) throws Problem {
-    check(depth < DEEPEST, name);
+    check(depth < Limits.HEADINGS, name);
     List<Heading> headings = new ArrayList<>();
     for (JsonNode node : nodes) {
       String role = node.path("role").asText("member");

@@ -7,6 +7,7 @@ import app.finish.core.problem.Problem;
 import app.finish.core.recognise.words.Vocabulary;
 import app.finish.formats.io.FileName;
 import app.finish.formats.io.Hidden;
+import app.finish.formats.io.Limits;
 import app.finish.formats.io.RaisedText;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.io.SheetBuilder;
@@ -47,7 +48,6 @@ public final class HtmlReader implements TableReader {
       Pattern.compile(
           "(table|tabelle|tableau)\\s+[A-Z]?[0-9].*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
   private static final int LONGEST_TITLE = 200;
-  private static final int DEEPEST = 400;
 
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
@@ -74,11 +74,11 @@ public final class HtmlReader implements TableReader {
   private static void checkDepth(Document page, String name) throws Problem {
     int[] deepest = {0};
     page.traverse((node, depth) -> deepest[0] = Math.max(deepest[0], depth));
-    if (deepest[0] > DEEPEST) {
+    if (deepest[0] > Limits.NESTED) {
       throw new Problem(
           name
               + " nests more than "
-              + DEEPEST
+              + Limits.NESTED
               + " elements in each other, which no table does. Save the table on a page of its"
               + " own.");
     }

@@ -18,7 +18,38 @@ public final class Limits {
   /// Cells of a sheet.
   public static final long CELLS = 5_000_000;
 
+  /// Cells that a cell reaches over, across or down.
+  public static final int SPAN = 2_000;
+
+  /// Fields of a line of delimited text, before it is known to be too wide.
+  public static final int FIELDS = 1_000_000;
+
+  /// Elements of a page in each other.
+  public static final int NESTED = 400;
+
+  /// Headings of a document's table in each other.
+  public static final int HEADINGS = 100;
+
+  /// Bytes that a packed file unpacks to, all its parts together.
+  public static final long UNPACKED = 1L << 30;
+
+  /// Bytes that a part unpacks to which is held in memory as a whole.
+  public static final long PART = 128L << 20;
+
+  /// A cube of statistical data may have so many more places than figures.
+  public static final long SPARSE = 100;
+
+  /// Cubes smaller than this may be as empty as they like.
+  public static final long SMALL_CUBE = 100_000;
+
   private Limits() {}
+
+  public static Problem unpacksTooFar(String name) {
+    return new Problem(
+        name
+            + " unpacks to far more than an office file should, so it was not opened. If you trust"
+            + " it, cut it to the table that you want to publish.");
+  }
 
   /// The grid of these rows without the blank ones at its end and the blank cells at the ends of
   /// rows.

@@ -19,8 +19,6 @@ import java.util.Set;
 /// Grid grid = sheet.grid("");
 /// ```
 public final class SheetBuilder {
-  private static final int LONGEST_SPAN = 2000;
-
   private final String fileName;
   private final List<List<GridCell>> rows = new ArrayList<>();
   private final List<Set<Integer>> taken = new ArrayList<>();
@@ -63,8 +61,8 @@ public final class SheetBuilder {
     while (here.contains(column)) {
       column++;
     }
-    int wide = Math.min(cell.columnSpan(), LONGEST_SPAN);
-    int tall = Math.min(cell.rowSpan(), LONGEST_SPAN);
+    int wide = Math.min(cell.columnSpan(), Limits.SPAN);
+    int tall = Math.min(cell.rowSpan(), Limits.SPAN);
     if (column + wide > Limits.COLUMNS) {
       throw Limits.tooWide(fileName, rows.size());
     }

@@ -14,11 +14,7 @@ public final class Unreadable {
   public static Problem of(String name, String kind, Exception cause) {
     String words = String.valueOf(cause.getMessage());
     if (words.contains("Zip bomb") || words.contains("zip bomb")) {
-      return new Problem(
-          name
-              + " unpacks to far more than a workbook should, so it was not opened. If you trust"
-              + " it, open it in a spreadsheet and save it anew.",
-          cause);
+      return Limits.unpacksTooFar(name);
     }
     if (words.contains("DOCTYPE")) {
       return new Problem(

@@ -10,6 +10,7 @@ import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import org.apache.poi.openxml4j.util.ZipSecureFile;
 
 /// Makes sure that what is in a zip is what was put there: libraries that read workbooks and
 /// documents do not look at its checksums, and a bit that turned is another figure.
@@ -18,9 +19,6 @@ import java.util.zip.ZipFile;
 /// WholeZip.check(file, "fares.xlsx"); // throws a Problem that names the damaged part
 /// ```
 public final class WholeZip {
-  /// What unpacks to more than this is left to its reader, which refuses it by its own limits.
-  private static final long MOST = 1L << 30;
-
   private static final int BUFFER = 1 << 16;
 
   private WholeZip() {}
@@ -28,11 +26,20 @@ public final class WholeZip {
   /// Checks each part against its checksum.
   ///
   /// @param name what the file is called in messages
-  /// @throws Problem if a part is damaged
+  /// @throws Problem if a part is damaged, or if more is packed than an office file should hold
   /// @throws InterruptedIOException if the thread is interrupted
   public static void check(Path file, String name) throws IOException {
+    check(file, name, Limits.UNPACKED);
+  }
+
+  /// Checks each part against its checksum and its size.
+  ///
+  /// @param most bytes that a part may have
+  public static void check(Path file, String name, long most) throws IOException {
+    // A file with long runs of the same is no bomb: how much comes out is looked at here.
+    ZipSecureFile.setMinInflateRatio(0);
     try (ZipFile zip = new ZipFile(file.toFile())) {
-      check(zip, name);
+      check(zip, name, most);
     } catch (ZipException | IllegalArgumentException e) {
       // No zip at all, or one without a list of its parts: its reader says so.
       return;
@@ -41,16 +48,23 @@ public final class WholeZip {
 
   /// Checks each part of an open zip.
   public static void check(ZipFile zip, String name) throws IOException {
+    check(zip, name, Limits.UNPACKED);
+  }
+
+  private static void check(ZipFile zip, String name, long most) throws IOException {
     byte[] buffer = new byte[BUFFER];
-    long left = MOST;
+    long left = Limits.UNPACKED;
     Enumeration<? extends ZipEntry> parts = zip.entries();
-    while (parts.hasMoreElements() && left > 0) {
+    while (parts.hasMoreElements()) {
       ZipEntry part = parts.nextElement();
       CRC32 sum = new CRC32();
       long size = 0;
       try (InputStream stream = zip.getInputStream(part)) {
         int read = stream.read(buffer);
-        while (read >= 0 && left > 0) {
+        while (read >= 0) {
+          if (left < read || size + read > most) {
+            throw Limits.unpacksTooFar(name);
+          }
           if (Thread.interrupted()) {
             throw new InterruptedIOException("stopped");
           }
@@ -59,12 +73,12 @@ public final class WholeZip {
           left -= read;
           read = stream.read(buffer);
         }
-      } catch (InterruptedIOException e) {
+      } catch (InterruptedIOException | Problem e) {
         throw e;
       } catch (IOException e) {
         throw damaged(name, part, e);
       }
-      if (left > 0 && (sum.getValue() != part.getCrc() || size != part.getSize())) {
+      if (sum.getValue() != part.getCrc() || size != part.getSize()) {
         throw damaged(name, part, new ZipException("checksum"));
       }
     }

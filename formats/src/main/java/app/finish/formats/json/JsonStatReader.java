@@ -74,6 +74,16 @@ public final class JsonStatReader implements TableReader {
         throw Limits.tooMany(name);
       }
     }
+    long given = Math.max(1, node.path("value").size());
+    if (size > Limits.SMALL_CUBE && size / given > Limits.SPARSE) {
+      throw new Problem(
+          name
+              + " holds a cube with room for "
+              + size
+              + " figures and "
+              + given
+              + " in it. Fetch the part of it that you want to publish.");
+    }
     if (size == 0 || dimensions.isEmpty()) {
       throw new Problem(
           name + " holds a dataset without values. Fetch it again from where it came.");

@@ -40,7 +40,6 @@ import org.jsoup.parser.Parser;
 /// the form that they are shown in. Hidden rows and sheets are left out unless asked for.
 /// docs/decisions.md says why the content is read as plain XML.
 public final class OdsReader implements TableReader {
-  private static final long LARGEST_CONTENT = 100L << 20;
 
   private final Map<String, SourceFormat> formats = new HashMap<>();
   private final Set<String> raised = new HashSet<>();
@@ -87,7 +86,7 @@ public final class OdsReader implements TableReader {
   }
 
   private static Document content(Path file, String name, ReadRequest request) throws IOException {
-    WholeZip.check(file, name);
+    WholeZip.check(file, name, Limits.PART);
     try (ZipFile zip = new ZipFile(file.toFile())) {
       ZipEntry content = zip.getEntry("content.xml");
       if (content == null) {
@@ -99,13 +98,7 @@ public final class OdsReader implements TableReader {
       refuseLocked(zip, name);
       try (InputStream stream =
           new Watched(zip.getInputStream(content), content.getSize(), request.progress())) {
-        byte[] bytes = stream.readNBytes((int) LARGEST_CONTENT + 1);
-        if (bytes.length > LARGEST_CONTENT) {
-          throw new Problem(
-              name
-                  + " unpacks to far more than a workbook should, so it was not opened. If you"
-                  + " trust it, cut it to the table that you want to publish.");
-        }
+        byte[] bytes = stream.readAllBytes();
         String xml = new String(bytes, StandardCharsets.UTF_8);
         if (xml.lastIndexOf("<!DOCTYPE", 4096) >= 0) {
           throw new Problem(

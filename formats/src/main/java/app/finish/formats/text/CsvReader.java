@@ -29,8 +29,6 @@ public final class CsvReader implements TableReader {
   /// A first line that only says what parts the cells, as some programs write it.
   private static final Pattern TOLD = Pattern.compile("sep=[,;|\t]\r?\n");
 
-  private static final int MOST_FIELDS = 1_000_000;
-
   @Override
   public Sheets read(Path file, ReadRequest request) throws IOException {
     String name = FileName.of(file);
@@ -53,7 +51,7 @@ public final class CsvReader implements TableReader {
             .allowMissingFields(true)
             .allowExtraFields(true)
             .build(
-                CsvRecordHandler.of(handler -> handler.maxFields(MOST_FIELDS)),
+                CsvRecordHandler.of(handler -> handler.maxFields(Limits.FIELDS)),
                 told ? text.substring(text.indexOf('\n') + 1) : text)) {
       for (CsvRecord record : records) {
         Watched.check();

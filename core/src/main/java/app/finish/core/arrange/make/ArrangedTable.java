@@ -11,6 +11,7 @@ import app.finish.core.table.Marks;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -133,8 +134,17 @@ public final class ArrangedTable {
   private Axis axis(Side side, Function<List<Branch>, List<Heading>> name) {
     List<Heading> headings = name.apply(trees.roots(side));
     List<String> names = new ArrayList<>(trees.dimensions(side));
+    names.replaceAll(one -> isTyped(one) ? Markup.plain(one) : one);
     Axis axis = Axis.of(names, headings);
     return names.size() > axis.depth() ? Axis.of(names.subList(0, axis.depth()), headings) : axis;
+  }
+
+  /// Whether the name of a level was typed by a person, with marks that say how it is set.
+  private boolean isTyped(String name) {
+    Table source = trees.source();
+    boolean came =
+        source.down().dimensions().contains(name) || source.across().dimensions().contains(name);
+    return !came && !Markup.plain(name).equals(name);
   }
 
   /// The marks in their new places; the mark of a figure that was gathered goes.
@@ -177,6 +187,12 @@ public final class ArrangedTable {
     Map<Spot, String> typed = new HashMap<>();
     for (Side side : Side.values()) {
       ofNames(trees.roots(side), side, 0, new int[1], typed);
+    }
+    List<String> names = trees.dimensions(Side.DOWN);
+    for (int level = 0; level < names.size(); level++) {
+      if (isTyped(names.get(level))) {
+        typed.put(new Spot.StubHead(level), names.get(level));
+      }
     }
     return typed;
   }
