@@ -177,6 +177,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.ENTER);
     settle();
     assertThat(shows("#versions-board")).isTrue();
+    assertThat(ask(() -> window.scene().getFocusOwner().getId())).isEqualTo("version-1");
     press(KeyCode.ENTER);
     settle();
     assertThat(title()).isEqualTo(before);

@@ -40,6 +40,14 @@ public final class Benches {
     return new VBox(head, scroll);
   }
 
+  /// A bench whose last section stays in sight below what scrolls.
+  public static VBox deskWithFoot(String name, Node foot, Node... sections) {
+    ScrollPane scroll = desk(name, sections);
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    foot.getStyleClass().add("bench-foot");
+    return new VBox(scroll, foot);
+  }
+
   private static Label title(String name) {
     Label title = new Label(name);
     title.getStyleClass().add("bench-name");

@@ -54,12 +54,12 @@ public final class SendOutBench {
           onPaper.setManaged(onPaper.isVisible());
         });
     Node node =
-        Benches.desk(
+        Benches.deskWithFoot(
             Step.SEND_OUT.label(),
+            new VBox(8, open(), send, again, copy),
             what,
             choices(),
-            onPaper,
-            Benches.section("", open(), send, again, copy));
+            onPaper);
     node.setId("bench-send-out");
     Benches.follow(desk.historyProperty(), this::showWhat);
     return node;

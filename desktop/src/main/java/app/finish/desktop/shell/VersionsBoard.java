@@ -60,6 +60,9 @@ public final class VersionsBoard extends VBox {
     if (event.getCode() == KeyCode.ESCAPE) {
       versions.close();
       event.consume();
+    } else if (event.getCode() == KeyCode.ENTER && event.getTarget() instanceof Button button) {
+      button.fire();
+      event.consume();
     }
   }
 
@@ -85,6 +88,8 @@ public final class VersionsBoard extends VBox {
   /// Puts the focus on the newest version.
   public void focusFirst() {
     if (!tiles.getChildren().isEmpty()) {
+      // What is in a scroll pane is in no scene before it has its skin.
+      applyCss();
       tiles.getChildren().getFirst().requestFocus();
     }
   }
