@@ -1,5 +1,6 @@
 package app.finish.formats.pdf;
 
+import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
@@ -8,23 +9,37 @@ import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.colour.Colour;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
-/// Writes PDF (ISO 32000): text as text, fonts embedded, every mark where the proof has it.
+/// Writes PDF (ISO 32000): text as text, fonts embedded, every mark where the proof has it; tagged
+/// for those who hear it, and to be kept (PDF/UA-1 and PDF/A-2a).
 public final class PdfWriter implements TableWriter {
+  /// A point of a text that lies in its cell.
+  private static final double NEAR = 0.1;
+
   private final Fonts fonts;
 
   /// A writer that embeds these fonts.
@@ -39,35 +54,89 @@ public final class PdfWriter implements TableWriter {
 
   @Override
   public Set<Kept> keeps() {
-    return Kept.allBut(Kept.EXACT_FIGURES, Kept.DESCRIPTION);
+    return Kept.allBut(Kept.EXACT_FIGURES);
   }
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<Proof> proofs =
-        sent.tables().stream().map(table -> table.proof(paper(sent.paper()))).toList();
-    try (PDDocument document = document(proofs)) {
+    List<SentTable> tables = sent.tables();
+    String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
+    try (PDDocument document = new PDDocument()) {
+      PdfTags tags = new PdfTags(document, language);
+      PdfAbout.add(document, tables.isEmpty() ? "Tables" : title(tables.getFirst()));
+      Map<Face, PDFont> embedded = new HashMap<>();
+      for (SentTable table : tables) {
+        tags.beginTable(table.description());
+        for (Proof.Page page : table.proof(paper(sent.paper())).pages()) {
+          page(document, page, tags, embedded);
+        }
+      }
+      tags.end();
       document.save(out);
     }
   }
 
-  /// The document, still open.
-  PDDocument document(List<Proof> proofs) throws IOException {
-    PDDocument document = new PDDocument();
-    document.getDocumentInformation().setProducer("Finish");
-    Map<Face, PDFont> embedded = new HashMap<>();
-    for (Proof proof : proofs) {
-      for (Proof.Page page : proof.pages()) {
-        PDPage sheet = new PDPage(new PDRectangle((float) page.width(), (float) page.height()));
-        document.addPage(sheet);
-        try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
-          for (Mark mark : page.marks()) {
-            paint(document, content, mark, page.height(), embedded);
-          }
+  private static String title(SentTable table) {
+    String title = table.table().words().title();
+    return title.isBlank() ? table.description() : title;
+  }
+
+  /// A page: first what is only drawn, then the texts of each cell, in the order of reading.
+  private void page(PDDocument document, Proof.Page page, PdfTags tags, Map<Face, PDFont> embedded)
+      throws IOException {
+    PDPage sheet = new PDPage(new PDRectangle((float) page.width(), (float) page.height()));
+    document.addPage(sheet);
+    tags.beginPage(sheet);
+    Map<CellBox, List<Mark>> texts = new IdentityHashMap<>();
+    List<Mark> drawn = new ArrayList<>();
+    for (Mark mark : page.marks()) {
+      boxOf(mark, page)
+          .ifPresentOrElse(
+              box -> texts.computeIfAbsent(box, key -> new ArrayList<>()).add(mark),
+              () -> drawn.add(mark));
+    }
+    try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
+      artifacts(document, content, drawn, page, embedded);
+      for (CellBox box : page.boxes()) {
+        List<Mark> own = texts.getOrDefault(box, List.of());
+        Optional<Map.Entry<COSName, COSDictionary>> tag = tags.mark(box.row(), box.cell(), sheet);
+        if (tag.isEmpty()) {
+          artifacts(document, content, own, page, embedded);
+          continue;
         }
+        content.beginMarkedContent(tag.get().getKey(), PDPropertyList.create(tag.get().getValue()));
+        for (Mark mark : own) {
+          paint(document, content, mark, page.height(), embedded);
+        }
+        content.endMarkedContent();
       }
     }
-    return document;
+    tags.endPage();
+  }
+
+  private void artifacts(
+      PDDocument document,
+      PDPageContentStream content,
+      List<Mark> marks,
+      Proof.Page page,
+      Map<Face, PDFont> embedded)
+      throws IOException {
+    if (!marks.isEmpty()) {
+      content.beginMarkedContent(COSName.ARTIFACT);
+      for (Mark mark : marks) {
+        paint(document, content, mark, page.height(), embedded);
+      }
+      content.endMarkedContent();
+    }
+  }
+
+  /// The cell whose text a mark is.
+  private static Optional<CellBox> boxOf(Mark mark, Proof.Page page) {
+    return mark instanceof Mark.Text text
+        ? page.boxes().stream()
+            .filter(box -> box.contains(text.x() + NEAR, text.y() - NEAR))
+            .findFirst()
+        : Optional.empty();
   }
 
   private void paint(
@@ -161,7 +230,10 @@ public final class PdfWriter implements TableWriter {
     PDFont known = embedded.get(face);
     if (known == null) {
       try (InputStream stream = fonts.open(face)) {
-        known = PDType0Font.load(document, stream, true);
+        // Letters that are joined into one sign are not found again by a search.
+        TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(stream));
+        letters.setEnableGsub(false);
+        known = PDType0Font.load(document, letters, true);
       }
       embedded.put(face, known);
     }

@@ -25,6 +25,8 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureNode;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -100,6 +102,15 @@ public class KeptTest {
     };
   }
 
+  private static void summaries(PDStructureNode under, ByteArrayOutputStream all) {
+    for (Object kid : under.getKids()) {
+      if (kid instanceof PDStructureElement element) {
+        all.writeBytes(element.getAttributes().toString().getBytes());
+        summaries(element, all);
+      }
+    }
+  }
+
   /// What is in a file, without the moment at which it was made.
   private static byte[] content(Document document, OutputFormat format) throws IOException {
     Path file = Given.sent(document, format);
@@ -124,6 +135,7 @@ public class KeptTest {
               all.writeBytes(page.getResources().getFont(name).getName().getBytes());
             }
           }
+          summaries(pdf.getDocumentCatalog().getStructureTreeRoot(), all);
         }
       }
       default -> all.writeBytes(Files.readAllBytes(file));
