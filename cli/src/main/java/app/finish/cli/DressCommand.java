@@ -7,7 +7,6 @@ import app.finish.core.highlight.CellNames;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.highlight.Matches;
-import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.StyleBook;
@@ -78,6 +77,8 @@ final class DressCommand implements Callable<Integer> {
       description = "only the Nth table of the file, from 1")
   private int only;
 
+  @Mixin private PaperChoice paper;
+
   @Override
   public Integer call() throws Exception {
     OutputFormat format =
@@ -102,7 +103,7 @@ final class DressCommand implements Callable<Integer> {
               + " holds one. Pick it with --table N, or send each with finish send.");
     }
     new Sending(new Fonts(), shipped, new MeasureFormulas())
-        .write(document, indexes, format, Paper.A4, out);
+        .write(document, indexes, format, paper.paper(), out);
     return sleeping(document, indexes);
   }
 

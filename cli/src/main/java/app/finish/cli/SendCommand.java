@@ -1,7 +1,6 @@
 package app.finish.cli;
 
 import app.finish.core.document.Document;
-import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Mendable;
 import app.finish.core.problem.Problem;
@@ -89,6 +88,8 @@ final class SendCommand implements Callable<Integer> {
           "the formats, by their endings: docx, xlsx and so on (${bundle:output.endings})")
   private List<String> as;
 
+  @Mixin private PaperChoice paper;
+
   @Option(names = "--force", description = "write over files that are there")
   private boolean force;
 
@@ -102,6 +103,7 @@ final class SendCommand implements Callable<Integer> {
     HouseStyle chosen = ChosenStyle.of(style.isEmpty() ? USUAL : style, shipped);
     List<Path> files = files();
     prove(files);
+    paper.paper();
     Files.createDirectories(out);
     PrintWriter err = spec.commandLine().getErr();
     int written = 0;
@@ -242,7 +244,7 @@ final class SendCommand implements Callable<Integer> {
       if (!force && Files.exists(target.path())) {
         throw new Problem(target.path() + " is there already. Write over it with --force.");
       }
-      sending.write(document, target.indexes(), format, Paper.A4, target.path());
+      sending.write(document, target.indexes(), format, paper.paper(), target.path());
     }
     return targets.size();
   }

@@ -59,7 +59,9 @@ public final class DocxStyles {
   }
 
   /// The part `word/styles.xml`.
-  String xml() {
+  ///
+  /// @param language the tag of the document's language
+  String xml(String language) {
     XmlText xml = new XmlText();
     xml.raw("<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>");
     xml.open("w:styles", "xmlns:w", DocxUnits.NAMESPACE);
@@ -72,7 +74,7 @@ public final class DocxStyles {
         "Times New Roman",
         "w:cs",
         "Times New Roman");
-    xml.empty("w:sz", "w:val", 24).empty("w:lang", "w:val", "en-GB");
+    xml.empty("w:sz", "w:val", 24).empty("w:lang", "w:val", language);
     xml.close("w:rPr").close("w:rPrDefault");
     xml.open("w:pPrDefault").open("w:pPr").empty("w:spacing", "w:after", 0).close("w:pPr");
     xml.close("w:pPrDefault").close("w:docDefaults");

@@ -8,9 +8,11 @@ import app.finish.core.dress.Run;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.Look;
 import app.finish.core.style.Look.Align;
+import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
+import app.finish.formats.io.SentTable;
 import app.finish.formats.io.XmlText;
 import java.util.List;
 
@@ -21,16 +23,20 @@ public final class DocxTable {
 
   private final Proof proof;
   private final String description;
+  private final String number;
+  private final int place;
   private final Palette palette;
   private final DocxStyles styles;
   private final XmlText xml;
   private final DressedCell[] open;
   private final int[] rowsLeft;
 
-  /// @param description what the table shows, for those who can't see it
-  DocxTable(Proof proof, String description, DocxStyles styles, XmlText xml) {
+  /// @param place the place of the table in the file, from 1
+  DocxTable(Proof proof, SentTable table, int place, DocxStyles styles, XmlText xml) {
     this.proof = proof;
-    this.description = description;
+    this.description = table.description();
+    this.number = table.number();
+    this.place = place;
     this.palette = proof.dressed().palette();
     this.styles = styles;
     this.xml = xml;
@@ -226,13 +232,34 @@ public final class DocxTable {
       xml.empty("w:ind", "w:right", DocxUnits.twips(spare));
     }
     xml.close("w:pPr");
-    for (Run run : cell.runs()) {
-      run(run, look);
+    if (cell.part().name() == PartName.NUMBER && width == 0) {
+      numbered(cell);
+    } else {
+      cell.runs().forEach(run -> run(run, look));
     }
     if (look.marked() && cell.place() instanceof CellMeaning.Body) {
       DocxMarks.add(xml, look, proof.dressed().palette());
     }
     xml.close("w:p");
+  }
+
+  /// The number as a caption (ECMA-376, part 1, 17.16.5.58): its digits are a field that counts the
+  /// tables of a text, and a bookmark lets callouts refer to it.
+  private void numbered(DressedCell cell) {
+    String name = "table_" + number.replaceAll("[^A-Za-z0-9]", "_");
+    String text = cell.text();
+    boolean counted = number.matches("[0-9]+") && text.endsWith(number);
+    xml.empty("w:bookmarkStart", "w:id", place, "w:name", name);
+    if (counted && cell.runs().size() == 1) {
+      Run run = cell.runs().getFirst();
+      run(run.withText(text.substring(0, text.length() - number.length())), cell.look());
+      xml.open("w:fldSimple", "w:instr", " SEQ Table \\* ARABIC ");
+      run(run.withText(number), cell.look());
+      xml.close("w:fldSimple");
+    } else {
+      cell.runs().forEach(run -> run(run, cell.look()));
+    }
+    xml.empty("w:bookmarkEnd", "w:id", place);
   }
 
   private void run(Run run, Look look) {

@@ -42,7 +42,7 @@ public final class DocxWriter implements TableWriter {
     DocxStyles styles = new DocxStyles();
     XmlText body = new XmlText();
     for (int i = 0; i < proofs.size(); i++) {
-      new DocxTable(proofs.get(i), tables.get(i).description(), styles, body).write();
+      new DocxTable(proofs.get(i), tables.get(i), i + 1, styles, body).write();
       boolean last = i == proofs.size() - 1;
       if (last) {
         section(body, proofs.get(i).paper());
@@ -58,7 +58,8 @@ public final class DocxWriter implements TableWriter {
     zip.add("[Content_Types].xml", contentTypes());
     zip.add("_rels/.rels", relations("officeDocument", "word/document.xml"));
     zip.add("word/document.xml", document.toString());
-    zip.add("word/styles.xml", styles.xml());
+    String language = tables.isEmpty() ? "en-GB" : tables.getFirst().dressed().language().tag();
+    zip.add("word/styles.xml", styles.xml(language));
     zip.add("word/settings.xml", settings());
     zip.add(
         "word/_rels/document.xml.rels",
@@ -71,9 +72,9 @@ public final class DocxWriter implements TableWriter {
     xml.empty(
         "w:pgSz",
         "w:w",
-        DocxUnits.twips(paper.width()),
+        DocxUnits.side(paper.width()),
         "w:h",
-        DocxUnits.twips(paper.height()),
+        DocxUnits.side(paper.height()),
         "w:orient",
         paper.width() > paper.height() ? "landscape" : "portrait");
     long margin = DocxUnits.twips(paper.margin());
