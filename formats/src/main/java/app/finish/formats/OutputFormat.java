@@ -4,6 +4,7 @@ import app.finish.core.layout.font.Fonts;
 import app.finish.formats.data.CsvWriter;
 import app.finish.formats.data.TidyWriter;
 import app.finish.formats.docx.DocxWriter;
+import app.finish.formats.html.BoardWriter;
 import app.finish.formats.html.HtmlWriter;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.TableWriter;
@@ -78,6 +79,15 @@ public enum OutputFormat {
       true,
       true,
       fonts -> new OdsWriter()),
+  /// A page that readers work with.
+  BOARD(
+      "board.html",
+      "Board",
+      "One page in which readers sort, find, fold and point at figures",
+      Use.WEB,
+      true,
+      false,
+      fonts -> new BoardWriter()),
   /// Pages, and pasting into mail.
   HTML(
       "html", "Web page", "For web pages and mail", Use.WEB, true, true, fonts -> new HtmlWriter()),

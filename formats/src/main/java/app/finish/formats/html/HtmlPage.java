@@ -22,7 +22,7 @@ final class HtmlPage {
   private static final String AROUND =
       """
       body { margin: 2rem auto; padding: 0 1rem; max-width: max-content; background: #f6f6f4; color: #222 }
-      .table-box { overflow-x: auto; max-width: calc(100vw - 2rem); margin: 0 0 2.5rem; padding: 2px }
+      .table-box { position: relative; overflow-x: auto; max-width: calc(100vw - 2rem); margin: 0 0 2.5rem; padding: 2px }
       .table-box caption > div { position: sticky; left: 0; max-width: calc(100vw - 2.5rem) }
       .table-list { font: 0.95rem/1.5 system-ui, sans-serif; margin: 0 0 2rem; padding: 0; list-style: none }
       .table-list a { color: inherit }

@@ -77,7 +77,7 @@ public final class HtmlWriter implements TableWriter {
     return String.join(". ", texts);
   }
 
-  private static Element table(Proof proof, String id) {
+  static Element table(Proof proof, String id) {
     Dressed dressed = proof.dressed();
     Element table = new Element("table");
     double width = proof.columns().stream().mapToDouble(Proof.Column::width).sum();

@@ -1,0 +1,192 @@
+package app.finish.formats.sent;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.finish.core.document.Document;
+import app.finish.formats.Given;
+import app.finish.formats.OutputFormat;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.SkipException;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/// What a reader does with a board, in a real browser: `mvn -B -Pboard verify` with Debian's
+/// packages `chromium` and `chromium-driver`.
+public class BoardInBrowserTest {
+  private static final String TAB = "\uE004";
+  private static final String ENTER = "\uE007";
+  private static final String RIGHT = "\uE014";
+  private static final String DOWN = "\uE015";
+
+  private Browser browser;
+
+  @BeforeClass
+  public void open() throws Exception {
+    if (!Boolean.getBoolean("board.browser")) {
+      throw new SkipException("runs in the profile board");
+    }
+    browser = Browser.open(1280, 800);
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void close() {
+    if (browser != null) {
+      browser.close();
+    }
+  }
+
+  private static Path board(Document document) throws Exception {
+    return Given.sent(document, OutputFormat.BOARD);
+  }
+
+  private void go(Document document, String fragment) throws Exception {
+    browser.go(board(document), fragment);
+  }
+
+  /// The labels of the rows in sight, each with the labels above it.
+  private List<String> rows() throws Exception {
+    JsonNode shown =
+        browser.run(
+            "return [...document.querySelectorAll('#t1 tbody tr')].filter(r => !r.hidden)"
+                + ".map(r => JSON.parse(r.dataset.p).join('/'))");
+    List<String> rows = new ArrayList<>();
+    shown.forEach(one -> rows.add(one.asText()));
+    return rows;
+  }
+
+  private String said() throws Exception {
+    return browser.run("return document.getElementById('said').textContent").asText();
+  }
+
+  private void click(String selector) throws Exception {
+    browser.run("document.querySelector(\"" + selector + "\").click()");
+  }
+
+  private static final List<String> AS_IT_CAME =
+      List.of(
+          "Hale–Orrin/Winter",
+          "Hale–Orrin/Summer",
+          "Hale–Orrin/Hale–Orrin total",
+          "Skell & <Tamsay>/Winter",
+          "Skell & <Tamsay>/Summer",
+          "Skell & <Tamsay>/Skell & <Tamsay> total",
+          "All routes");
+
+  /// Rows are sorted within their group and groups by their totals; totals stay where they are.
+  @Test
+  public void headsSortUpDownAndAsItCame() throws Exception {
+    go(Given.sailings("Plain"), "");
+    assertThat(rows()).isEqualTo(AS_IT_CAME);
+    click("#t1 thead [data-c='2'] .sorts");
+    assertThat(rows())
+        .containsExactly(
+            "Skell & <Tamsay>/Winter",
+            "Skell & <Tamsay>/Summer",
+            "Skell & <Tamsay>/Skell & <Tamsay> total",
+            "Hale–Orrin/Winter",
+            "Hale–Orrin/Summer",
+            "Hale–Orrin/Hale–Orrin total",
+            "All routes");
+    assertThat(said()).endsWith("sorted by 2025, Fares, ascending");
+    click("#t1 thead [data-c='2'] .sorts");
+    assertThat(rows())
+        .containsExactly(
+            "Hale–Orrin/Summer",
+            "Hale–Orrin/Winter",
+            "Hale–Orrin/Hale–Orrin total",
+            "Skell & <Tamsay>/Summer",
+            "Skell & <Tamsay>/Winter",
+            "Skell & <Tamsay>/Skell & <Tamsay> total",
+            "All routes");
+    assertThat(browser.run("return location.hash").asText()).isEqualTo("#t1:sort=2d");
+    click("#t1 thead [data-c='2'] .sorts");
+    assertThat(rows()).isEqualTo(AS_IT_CAME);
+    assertThat(said()).endsWith("as it came");
+  }
+
+  /// The choice stands in the address, so that a view can be linked.
+  @Test
+  public void anAddressBringsTheViewBack() throws Exception {
+    go(Given.sailings("Plain"), "t1:sort=2d&find=summer&hide=1");
+    assertThat(rows()).containsExactly("Hale–Orrin/Summer", "Skell & <Tamsay>/Summer");
+    JsonNode hidden =
+        browser.run(
+            "return [...document.querySelectorAll('#t1 [data-at=\"3\"]:not([data-span])')]"
+                + ".every(c => c.hidden)");
+    assertThat(hidden.asBoolean()).isTrue();
+  }
+
+  @Test
+  public void groupsFoldToTheirTotals() throws Exception {
+    go(Given.sailings("Plain"), "");
+    click("#t1 .folds");
+    assertThat(rows()).doesNotContain("Hale–Orrin/Winter").contains("Hale–Orrin/Hale–Orrin total");
+    assertThat(said()).isEqualTo("Hale–Orrin folded");
+    click("#t1 thead [data-c='2'] .sorts");
+    assertThat(rows()).doesNotContain("Hale–Orrin/Winter").contains("Skell & <Tamsay>/Winter");
+  }
+
+  @Test
+  public void aFigureSaysWhatLiesBehindIt() throws Exception {
+    go(Given.sailings("Plain"), "");
+    browser.run("document.querySelector('#t1 tbody tr td[data-at=\"2\"]').focus()");
+    String tip = browser.run("return document.getElementById('tip').innerText").asText();
+    assertThat(tip)
+        .contains("Hale–Orrin › Winter", "2025 › Fares", "10.5", "Of the column 30.9 %")
+        .contains("Of its group 34.4 %", "Rank 2 of 4");
+    browser.press(DOWN + RIGHT + RIGHT);
+    String next = browser.run("return document.getElementById('tip').innerText").asText();
+    assertThat(next).contains("Summer", "2026 › Fares", "1,300", "Against 2025 › Fares +1,280");
+  }
+
+  /// The whole board by keyboard: heads, tools and figures are reached by Tab, Enter sorts.
+  @Test
+  public void theKeyboardIsEnough() throws Exception {
+    go(Given.sailings("Plain"), "");
+    for (int i = 0; i < 40; i++) {
+      browser.press(TAB);
+      boolean onHead =
+          browser
+              .run("return document.activeElement.closest('[data-c=\"2\"]') !== null")
+              .asBoolean();
+      if (onHead) {
+        break;
+      }
+    }
+    browser.press(ENTER);
+    assertThat(said()).contains("sorted by 2025, Fares");
+  }
+
+  /// Labels are texts, whatever is in them; the page asks for nothing and its policy holds.
+  @Test
+  public void hostileLabelsAreTexts() throws Exception {
+    go(ManyTables.hostile("Marram house"), "t1:sort=1d");
+    assertThat(browser.run("return document.querySelectorAll('#t1 script').length").asInt())
+        .isEqualTo(1);
+    assertThat(rows()).anyMatch(row -> row.contains("<script>alert(1)</script>"));
+    assertThat(browser.complaints()).isEmpty();
+    assertThat(
+            browser
+                .run(
+                    "const s = document.createElement('script');"
+                        + "s.textContent = 'window.ran = true'; document.body.append(s);"
+                        + "return window.ran === true")
+                .asBoolean())
+        .isFalse();
+  }
+
+  @Test
+  public void aNarrowWindowScrollsInItsBox() throws Exception {
+    try (Browser narrow = Browser.open(500, 800)) {
+      narrow.go(board(ManyTables.demo("APA 7", true)), "");
+      JsonNode wide =
+          narrow.run("return document.documentElement.scrollWidth <= window.innerWidth");
+      assertThat(wide.asBoolean()).isTrue();
+      assertThat(narrow.complaints()).isEmpty();
+    }
+  }
+}
