@@ -22,6 +22,7 @@ import picocli.CommandLine.Command;
       ReadCommand.class,
       DressCommand.class,
       SendCommand.class,
+      BoardCommand.class,
       StyleCommand.class,
       RefreshCommand.class,
       TallyCommand.class,

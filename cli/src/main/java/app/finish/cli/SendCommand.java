@@ -1,36 +1,24 @@
 package app.finish.cli;
 
-import app.finish.core.document.Document;
-import app.finish.core.layout.font.Fonts;
-import app.finish.core.problem.Mendable;
 import app.finish.core.problem.Problem;
-import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
-import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.InputFormat;
 import app.finish.formats.OutputFormat;
-import app.finish.formats.Sending;
-import app.finish.formats.SentFile;
-import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -49,8 +37,8 @@ final class SendCommand implements Callable<Integer> {
   /// What tables wear that have no style of their own, if none is named.
   private static final String USUAL = "APA 7";
 
-  /// What became of a file.
-  private record Done(int written, List<String> said, boolean failed) {}
+  /// Milliseconds between two looks at a folder.
+  private static final long LOOK = 300;
 
   @Parameters(
       arity = "1..*",
@@ -74,72 +62,157 @@ final class SendCommand implements Callable<Integer> {
 
   @Option(
       names = {"-o", "--out"},
-      required = true,
       paramLabel = "DIR",
-      description = "the folder to write in; it is made if it is not there")
-  private Path out;
+      description =
+          "the folder to write in; it is made if it is not there; a folder's finish.yaml may say"
+              + " it")
+  private Optional<Path> out = Optional.empty();
 
   @Option(
       names = "--as",
-      required = true,
       split = ",",
       paramLabel = "FORMAT",
       description =
           "the formats, by their endings: docx, xlsx and so on (${bundle:output.endings})")
-  private List<String> as;
+  private List<String> as = List.of();
 
   @Mixin private PaperChoice paper;
 
   @Option(names = "--force", description = "write over files that are there")
   private boolean force;
 
+  @Option(
+      names = "--join",
+      paramLabel = "NAME",
+      description = "also write one file of all tables, numbered through: report.docx, for example")
+  private Optional<String> join = Optional.empty();
+
+  @Option(
+      names = "--watch",
+      description = "go on, and send what arrives or changes, until it is stopped (Ctrl+C)")
+  private boolean watch;
+
+  /// How often a folder is looked at, and how long it is watched at most; for tests.
+  @Option(names = "--watch-for", hidden = true, paramLabel = "SECONDS")
+  private double seconds = Double.MAX_VALUE;
+
   @Override
   public Integer call() throws Exception {
-    List<OutputFormat> formats = new ArrayList<>();
-    for (String ending : as) {
-      formats.add(format(ending));
-    }
-    StyleBook shipped = StyleFile.shipped();
-    HouseStyle chosen = ChosenStyle.of(style.isEmpty() ? USUAL : style, shipped);
-    List<Path> files = files();
-    prove(files);
+    FolderPlan plan = plan();
+    FolderSending sending = sending(plan);
     paper.paper();
-    Files.createDirectories(out);
-    PrintWriter err = spec.commandLine().getErr();
-    int written = 0;
-    int failed = 0;
-    try (ExecutorService workers =
-        Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors())) {
-      List<Future<Done>> all = new ArrayList<>();
-      for (Path file : files) {
-        all.add(workers.submit(() -> send(file, formats, shipped, chosen)));
-      }
-      for (int i = 0; i < files.size(); i++) {
-        Done done = result(all.get(i));
-        done.said.forEach(err::println);
-        written += done.written;
-        failed += done.failed ? 1 : 0;
+    long end = System.nanoTime() + (long) Math.min(seconds * 1e9, Long.MAX_VALUE / 4.0);
+    // What arrives while files are sent is seen by the next look.
+    List<FileTime> seen = times();
+    int code = round(sending, plan);
+    while (watch && System.nanoTime() < end) {
+      Thread.sleep(LOOK);
+      List<FileTime> now = times();
+      if (!now.equals(seen)) {
+        // What is being written is left until it is whole.
+        Thread.sleep(LOOK);
+        seen = times();
+        code = round(sending, plan);
       }
     }
-    spec.commandLine()
-        .getOut()
-        .println(
-            Input.counted(written, "file")
-                + " written from "
-                + Input.counted(files.size() - failed, "file")
-                + (failed == 0 ? "." : "; " + failed + " could not be sent."));
-    return failed == 0 ? 0 : Main.MENDABLE;
+    return code;
   }
 
-  private static Done result(Future<Done> sent) throws Exception {
-    try {
-      return sent.get();
-    } catch (ExecutionException e) {
-      if (e.getCause() instanceof Error fault) {
-        throw fault;
-      }
-      throw e.getCause() instanceof Exception failure ? failure : e;
+  /// What the folder says of itself, if one folder is given.
+  private FolderPlan plan() throws IOException {
+    return ins.size() == 1 && Files.isDirectory(ins.getFirst())
+        ? FolderPlan.of(ins.getFirst()).orElse(FolderPlan.NONE)
+        : FolderPlan.NONE;
+  }
+
+  private FolderSending sending(FolderPlan plan) throws IOException {
+    List<OutputFormat> formats = new ArrayList<>();
+    for (String ending : as.isEmpty() ? plan.as() : as) {
+      formats.add(format(ending));
     }
+    if (formats.isEmpty() && name(plan).isEmpty()) {
+      throw new Problem("Say in which formats, with --as docx,html, or “as” in finish.yaml.");
+    }
+    Path target =
+        out.or(
+                () ->
+                    plan.out().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(ins.getFirst().resolve(plan.out())))
+            .orElseThrow(
+                () -> new Problem("Say where to write, with -o DIR, or “out” in finish.yaml."));
+    String chosen = style.isEmpty() ? plan.style() : style;
+    StyleBook shipped = StyleFile.shipped();
+    ChosenStyle.of(chosen.isEmpty() ? USUAL : chosen, shipped);
+    boolean again = watch || plan != FolderPlan.NONE;
+    return new FolderSending(
+        input,
+        shipped,
+        chosen.isEmpty() ? USUAL : chosen,
+        !chosen.isEmpty(),
+        formats,
+        paper.paper(),
+        target,
+        force || again,
+        again && !force,
+        plan);
+  }
+
+  private String name(FolderPlan plan) {
+    return join.orElse(plan.join());
+  }
+
+  /// Sends once, and says what was done.
+  private int round(FolderSending sending, FolderPlan plan) throws Exception {
+    List<Path> files = files(plan);
+    prove(files);
+    FolderSending.Done done = sending.send(files);
+    boolean fresh = done.unchanged() < files.size() || sending.formats().isEmpty();
+    String joined = name(plan);
+    if (!joined.isEmpty() && done.failed() == 0 && fresh) {
+      String ended = joined.contains(".") ? joined : joined + ".docx";
+      done = done.and(sending.join(files, sending.out().resolve(ended)));
+    }
+    PrintWriter err = spec.commandLine().getErr();
+    done.said().forEach(err::println);
+    if (!watch || done.written() > 0 || done.failed() > 0) {
+      spec.commandLine().getOut().println(summary(done, files.size()));
+      spec.commandLine().getOut().flush();
+    }
+    return done.failed() == 0 ? 0 : Main.MENDABLE;
+  }
+
+  private static String summary(FolderSending.Done done, int files) {
+    int sent = files - done.failed() - done.unchanged();
+    return Input.counted(done.written(), "file")
+        + " written from "
+        + Input.counted(sent, "file")
+        + (done.unchanged() == 0 ? "" : "; " + done.unchanged() + " had not changed")
+        + (done.failed() == 0 ? "." : "; " + done.failed() + " could not be sent.");
+  }
+
+  /// When each of the files was written last.
+  private List<FileTime> times() throws IOException {
+    List<FileTime> times = new ArrayList<>();
+    for (Path in : ins) {
+      if (Files.isDirectory(in)) {
+        try (Stream<Path> all = Files.list(in)) {
+          for (Path file : all.filter(SendCommand::isWatched).sorted().toList()) {
+            times.add(Files.getLastModifiedTime(file));
+          }
+        } catch (java.io.UncheckedIOException | java.nio.file.NoSuchFileException e) {
+          // A file went while it was looked at: the next look sees the others.
+          times.clear();
+        }
+      } else if (Files.exists(in)) {
+        times.add(Files.getLastModifiedTime(in));
+      }
+    }
+    return times;
+  }
+
+  private static boolean isWatched(Path file) {
+    return isTables(file) || file.getFileName().toString().equals(FolderPlan.NAME);
   }
 
   private static OutputFormat format(String ending) throws Problem {
@@ -156,11 +229,22 @@ final class SendCommand implements Callable<Integer> {
                         + "."));
   }
 
-  /// The files that are meant, those of folders in order of their names.
-  private List<Path> files() throws IOException {
+  /// The files that are meant, those of folders in the order of their plan, then of their names.
+  private List<Path> files(FolderPlan plan) throws IOException {
     Set<Path> files = new LinkedHashSet<>();
     for (Path in : ins) {
       if (Files.isDirectory(in)) {
+        for (FolderPlan.Entry entry : plan.tables()) {
+          Path file = in.resolve(entry.file());
+          if (!Files.isRegularFile(file)) {
+            throw new Problem(
+                in.resolve(FolderPlan.NAME)
+                    + " names “"
+                    + entry.file()
+                    + "”, which is not there. Put it there, or take it out of the plan.");
+          }
+          files.add(file);
+        }
         try (Stream<Path> all = Files.list(in)) {
           all.filter(SendCommand::isTables).sorted().forEach(files::add);
         }
@@ -168,7 +252,7 @@ final class SendCommand implements Callable<Integer> {
         files.add(in);
       }
     }
-    if (files.isEmpty()) {
+    if (files.isEmpty() && !watch) {
       throw new Problem("There are no files with tables in " + ins.getFirst() + ".");
     }
     return List.copyOf(files);
@@ -186,7 +270,7 @@ final class SendCommand implements Callable<Integer> {
   private static void prove(List<Path> files) throws Problem {
     Map<String, Path> names = new HashMap<>();
     for (Path file : files) {
-      Path other = names.putIfAbsent(stem(file).toLowerCase(Locale.ROOT), file);
+      Path other = names.putIfAbsent(FolderSending.stem(file).toLowerCase(Locale.ROOT), file);
       if (other != null) {
         throw new Problem(
             other
@@ -196,56 +280,5 @@ final class SendCommand implements Callable<Integer> {
                 + " folders.");
       }
     }
-  }
-
-  private static String stem(Path file) {
-    return file.getFileName().toString().replaceFirst("(?<=.)\\.[^.]*$", "");
-  }
-
-  private Done send(Path file, List<OutputFormat> formats, StyleBook shipped, HouseStyle chosen)
-      throws IOException {
-    List<String> said = new ArrayList<>();
-    int written = 0;
-    try {
-      Document document = document(file, chosen, said);
-      Sending sending = new Sending(new Fonts(), shipped, new MeasureFormulas());
-      for (OutputFormat format : formats) {
-        written += write(document, sending, format, stem(file));
-      }
-      return new Done(written, said, false);
-    } catch (IOException e) {
-      said.add(file + ": " + (e instanceof Mendable one ? one.sentence() : e.getMessage()));
-    } catch (RuntimeException e) {
-      if (!(e instanceof Mendable one)) {
-        throw e;
-      }
-      said.add(file + ": " + one.sentence());
-    }
-    return new Done(written, said, true);
-  }
-
-  private Document document(Path file, HouseStyle chosen, List<String> said) throws IOException {
-    if (Begun.isDocument(List.of(file))) {
-      Document document = DocumentFile.read(file);
-      return style.isEmpty() ? document : Begun.worn(document, chosen);
-    }
-    StringWriter hidden = new StringWriter();
-    Document document = new Begun(input, new PrintWriter(hidden)).with(List.of(file), chosen);
-    hidden.toString().lines().forEach(line -> said.add(file + ": " + line));
-    return document;
-  }
-
-  /// Writes one file, or one for each table where a file holds one.
-  private int write(Document document, Sending sending, OutputFormat format, String stem)
-      throws IOException {
-    List<Integer> all = IntStream.range(0, document.items().size()).boxed().toList();
-    List<SentFile> targets = SentFile.all(out, stem, List.of(format), all);
-    for (SentFile target : targets) {
-      if (!force && Files.exists(target.path())) {
-        throw new Problem(target.path() + " is there already. Write over it with --force.");
-      }
-      sending.write(document, target.indexes(), format, paper.paper(), target.path());
-    }
-    return targets.size();
   }
 }

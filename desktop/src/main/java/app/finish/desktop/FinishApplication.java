@@ -10,6 +10,7 @@ import app.finish.desktop.model.Recent;
 import app.finish.desktop.shell.WindowPicker;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
+import app.finish.formats.samples.SampleSource;
 import app.finish.formats.samples.Samples;
 import app.finish.formats.style.StyleFile;
 import atlantafx.base.theme.PrimerLight;
@@ -28,13 +29,17 @@ import javafx.stage.WindowEvent;
 
 /// The application. Arguments: `demo` for the Marram Sound document, with it `--shots DIR` to draw
 /// the main views as PNG and end, or `--until-proof` to end as soon as the first proof is on the
-/// screen (for measuring); or a file to open or bring in.
+/// screen (for measuring), or `--source DIR` to drop made-up outputs into a folder without a
+/// window; or a file to open or bring in.
 ///
 /// What needs no toolkit begins before the toolkit does, on a thread of its own: the demo is read
 /// and its first proof made while the window is still being built.
 public final class FinishApplication {
   private static final List<String> UI_FACES =
       List.of("Inter-Regular", "Inter-Medium", "Inter-SemiBold", "Inter-Italic");
+
+  /// Milliseconds between two outputs of the simulated source.
+  private static final long BETWEEN_DROPS = 4_000;
 
   /// The name of the demo's document.
   static final String DEMO_NAME = "Marram Sound, year two";
@@ -139,8 +144,26 @@ public final class FinishApplication {
         new PrimerLight().getUserAgentStylesheet().replace(".css", ".bss"));
   }
 
+  /// Drops outputs of an imaginary run into a folder until it is stopped.
+  ///
+  /// @param said the folder, and how many outputs are dropped at most if not any number
+  private static void drop(List<String> said) throws IOException, InterruptedException {
+    Path folder = Path.of(said.isEmpty() ? "." : said.getFirst());
+    int most = said.size() > 1 ? Integer.parseInt(said.get(1)) : Integer.MAX_VALUE;
+    SampleSource source = new SampleSource(folder, System.nanoTime());
+    for (int i = 0; i < most; i++) {
+      System.out.println(source.drop());
+      Thread.sleep(BETWEEN_DROPS);
+    }
+  }
+
   /// Starts the application.
-  public static void main(String[] arguments) {
+  public static void main(String[] arguments) throws IOException, InterruptedException {
+    List<String> said = List.of(arguments);
+    if (said.contains("--source")) {
+      drop(said.subList(said.indexOf("--source") + 1, said.size()));
+      return;
+    }
     FinishApplication application = new FinishApplication(List.of(arguments));
     Platform.startup(application::start);
   }
