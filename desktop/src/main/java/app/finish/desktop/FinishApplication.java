@@ -85,6 +85,8 @@ public final class FinishApplication {
       new Shots(window, stage, demo.join(), folder).take();
       return;
     }
+    Thread.setDefaultUncaughtExceptionHandler(
+        (thread, fault) -> Platform.runLater(() -> window.desk().tellUncaught(fault)));
     stage.setTitle(Texts.of("app.name"));
     stage.setScene(window.scene());
     stage.setMinWidth(900);

@@ -108,7 +108,7 @@ public final class MainWindow {
       LastingChoices habits,
       Runnable quit) {
     this.painter = new ProofPainter(new PaintFonts(fonts));
-    this.desk = new Desk(proofs, sending, new Worker(), habits);
+    this.desk = new Desk(proofs, sending, new Worker(), habits, new SystemClip());
     this.openRecords = new OpenRecords();
     this.tallies = new Tallies(desk, openRecords);
     Versions kept = Versions.in(habits.versions());

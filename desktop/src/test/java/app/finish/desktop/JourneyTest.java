@@ -343,6 +343,31 @@ public class JourneyTest extends WindowTest {
     assertThat(parts()).containsExactly("Body", "Body", "Grand total row");
   }
 
+  /// A copy is there in the forms that word processors, mail programs, sheets and painters take.
+  @Test
+  public void aCopyHoldsEachForm() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
+    settle();
+    Clipboard clipboard = ask(Clipboard::getSystemClipboard);
+    assertThat(ask(clipboard::getHtml)).contains("<table").contains("Hale–Orrin");
+    assertThat(ask(clipboard::getString)).contains("Hale–Orrin\tWinter\t414.0");
+    assertThat(ask(clipboard::getRtf)).startsWith("{\\rtf1").contains("414.0");
+    assertThat(ask(() -> clipboard.getImage().getWidth())).isGreaterThan(500);
+  }
+
+  /// A fault of Finish is one sentence, and what happened can be copied without a figure in it.
+  @Test
+  public void aFaultIsSaidAndCanBeSent() {
+    openDemo();
+    hand.interact(
+        () -> window.desk().tellUncaught(new IllegalStateException("the 4,568.1 of all routes")));
+    assertThat(textOf("#notice-sentence")).startsWith("Finish made a mistake");
+    click("#notice-offer");
+    String happened = ask(() -> Clipboard.getSystemClipboard().getString());
+    assertThat(happened).contains("IllegalStateException", "JourneyTest").doesNotContain("4,568");
+  }
+
   @Test
   public void newNumbersTakeTheWholeFinish() throws Exception {
     Path first = folder.resolve("piers.csv");

@@ -7,6 +7,9 @@ import app.finish.desktop.proof.Tints;
 import java.util.Map;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -15,9 +18,11 @@ import javafx.scene.paint.Paint;
 import javafx.scene.shape.Rectangle;
 
 /// What the tints on the proof mean, while a table is brought in.
-public final class Legend extends HBox {
+public final class Legend extends FlowPane {
+  private static final double EDGES = 64;
+
   public Legend(Desk desk) {
-    super(14);
+    super(14, 4);
     getStyleClass().add("legend");
     setId("legend");
     setAlignment(Pos.CENTER_LEFT);
@@ -28,9 +33,21 @@ public final class Legend extends HBox {
     for (Map.Entry<String, Paint> one : Tints.legend().entrySet()) {
       Rectangle swatch = new Rectangle(18, 12, one.getValue());
       swatch.setStroke(Color.web("#d8d0c0"));
-      getChildren().add(new HBox(5, swatch, Benches.caption(one.getKey())));
+      Label name = Benches.caption(one.getKey());
+      name.setWrapText(false);
+      name.setMinWidth(Region.USE_PREF_SIZE);
+      getChildren().add(new HBox(5, swatch, name));
     }
+    parentProperty().addListener((p, before, now) -> fit(now));
     Benches.follow(
         desk.stepProperty(), () -> setVisible(desk.stepProperty().get() == Step.BRING_IN));
+  }
+
+  /// It takes more lines where the desk is narrow.
+  private void fit(Parent around) {
+    prefWrapLengthProperty().unbind();
+    if (around instanceof Region desk) {
+      prefWrapLengthProperty().bind(desk.widthProperty().subtract(EDGES));
+    }
   }
 }

@@ -19,5 +19,18 @@ public interface Clip {
   String text();
 
   /// Puts the same thing there as HTML and as text.
-  void put(String html, String text);
+  default void put(String html, String text) {
+    put(new Copied(html, text, "", new byte[0]));
+  }
+
+  /// Puts the same thing there in several forms.
+  void put(Copied copied);
+
+  /// The same thing in several forms, of which each program takes the one that it knows.
+  ///
+  /// @param html as HTML
+  /// @param text as text, its cells parted by tabs
+  /// @param rtf as rich text, or the empty string
+  /// @param png as a picture, or no bytes
+  record Copied(String html, String text, String rtf, byte[] png) {}
 }

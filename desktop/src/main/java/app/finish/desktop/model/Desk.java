@@ -24,6 +24,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
@@ -37,7 +38,11 @@ import org.slf4j.LoggerFactory;
 /// changes to the document go through [#change], so that each can be undone.
 public final class Desk {
   private static final Logger LOG = LoggerFactory.getLogger(Desk.class);
+  private static final String VERSION =
+      Objects.requireNonNullElse(Desk.class.getPackage().getImplementationVersion(), "unreleased");
 
+  private final EventLog log;
+  private final Clip clip;
   private final Proofs proofs;
   private final Sending sending;
   private final Worker worker;
@@ -69,7 +74,10 @@ public final class Desk {
       new SimpleObjectProperty<>(Optional.empty());
   private final Set<String> told = new HashSet<>();
 
-  public Desk(Proofs proofs, Sending sending, Worker worker, LastingChoices habits) {
+  /// @param clip takes what happened, when a fault is told
+  public Desk(Proofs proofs, Sending sending, Worker worker, LastingChoices habits, Clip clip) {
+    this.log = new EventLog(habits.log(), VERSION);
+    this.clip = clip;
     this.dressing = new Dressing(this, habits);
     this.showing = new Showing(proofs, worker, this::seen, this::tell);
     this.proofs = proofs;
@@ -479,15 +487,26 @@ public final class Desk {
 
   /// Says what went wrong, in words for the person.
   public void tell(Exception failure) {
-    String sentence =
-        switch (failure) {
-          case Mendable mendable -> mendable.sentence();
-          case IOException disk -> "The disk says: " + disk.getMessage() + ".";
-          default -> {
-            LOG.error("a fault while working on a document", failure);
-            yield Texts.of("notice.fault", failure.toString());
-          }
-        };
-    notice.set(Optional.of(new Notice(sentence, true)));
+    notice.set(
+        Optional.of(
+            switch (failure) {
+              case Mendable mendable -> new Notice(mendable.sentence(), true);
+              case IOException disk ->
+                  new Notice("The disk says: " + disk.getMessage() + ".", true);
+              default -> fault(failure);
+            }));
+  }
+
+  /// Tells a fault of Finish itself, writes it down and offers what happened to be sent.
+  private Notice fault(Throwable failure) {
+    LOG.error("a fault while working on a document", failure);
+    String happened = log.fault(failure);
+    return new Notice(Texts.of("notice.fault", failure.toString()), true)
+        .offering(Texts.of("notice.happened"), () -> clip.put(happened, happened));
+  }
+
+  /// Tells what no one caught.
+  public void tellUncaught(Throwable failure) {
+    notice.set(Optional.of(fault(failure)));
   }
 }

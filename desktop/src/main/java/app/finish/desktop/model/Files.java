@@ -8,6 +8,7 @@ import app.finish.core.tally.Reading;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.FileTables;
 import app.finish.formats.InputFormat;
+import app.finish.formats.OutputFormat;
 import app.finish.formats.Sources;
 import app.finish.formats.draft.Draft;
 import app.finish.formats.draft.Versions;
@@ -16,11 +17,13 @@ import app.finish.formats.html.HtmlWriter;
 import app.finish.formats.io.InertText;
 import app.finish.formats.io.ReadRequest;
 import app.finish.formats.manuscript.ManuscriptText;
+import app.finish.formats.richtext.RtfWriter;
 import app.finish.formats.samples.Samples;
 import app.finish.records.RecordsGuess;
 import app.finish.records.Renewal;
 import app.finish.records.source.RecordFile;
 import app.finish.records.sql.DatabaseQuery;
+import java.io.ByteArrayOutputStream;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -35,6 +38,10 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /// Opens, saves, brings in and sends out.
 public final class Files {
   private static final long LARGE = 64L << 20;
+
+  /// Longer tables are copied without a picture.
+  private static final int MOST_PICTURED = 300;
+
   private static final String[] RECORD_ENDINGS = starred(RecordFile.ENDINGS);
   private static final String[] ALL_ENDINGS =
       Stream.of(List.of("finish"), InputFormat.allEndings(), RecordFile.ENDINGS)
@@ -391,9 +398,6 @@ public final class Files {
     desk.say(Texts.of("word.copied", words));
   }
 
-  /// A table as it is pasted elsewhere.
-  private record Copied(String html, String text) {}
-
   private void copy(Document document, int index) {
     desk.worker()
         .run(
@@ -401,13 +405,26 @@ public final class Files {
             () -> {
               Proof proof = desk.sending().proof(document, index, Paper.A4.unpaged());
               String id = "t" + document.number(index);
-              return new Copied(new HtmlWriter().fragment(proof, id), text(proof));
+              String html = new HtmlWriter().fragment(proof, id);
+              if (proof.dressed().rows().size() > MOST_PICTURED) {
+                return new Clip.Copied(html, text(proof), "", new byte[0]);
+              }
+              String rtf = RtfWriter.text(List.of(proof), Paper.A4);
+              return new Clip.Copied(html, text(proof), rtf, picture(document, index));
             },
             copied -> {
-              clip.put(copied.html(), copied.text());
+              clip.put(copied);
               desk.say(Texts.of("send.copied"));
             },
             desk::tell);
+  }
+
+  private byte[] picture(Document document, int index) throws IOException {
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    OutputFormat.PNG
+        .writer(desk.sending().fonts())
+        .write(desk.sending().sent(document, List.of(index), Paper.A4), png);
+    return png.toByteArray();
   }
 
   private static String text(Proof proof) {

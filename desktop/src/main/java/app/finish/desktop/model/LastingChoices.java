@@ -54,6 +54,11 @@ public final class LastingChoices {
     store.put("drafts", folder.toAbsolutePath().toString());
   }
 
+  /// The folder in which faults are written down, beside that of the drafts.
+  public Path log() {
+    return drafts().resolveSibling("log");
+  }
+
   /// The folder in which documents are kept as they were before they were saved over: beside that
   /// of the drafts.
   public Path versions() {

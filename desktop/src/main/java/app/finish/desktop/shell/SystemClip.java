@@ -1,10 +1,12 @@
 package app.finish.desktop.shell;
 
 import app.finish.desktop.model.Clip;
+import java.io.ByteArrayInputStream;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
+import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 
@@ -30,10 +32,16 @@ public final class SystemClip implements Clip {
   }
 
   @Override
-  public void put(String html, String text) {
+  public void put(Copied copied) {
     ClipboardContent content = new ClipboardContent();
-    content.putHtml(html);
-    content.putString(text);
+    content.putHtml(copied.html());
+    content.putString(copied.text());
+    if (!copied.rtf().isEmpty()) {
+      content.putRtf(copied.rtf());
+    }
+    if (copied.png().length > 0) {
+      content.putImage(new Image(new ByteArrayInputStream(copied.png())));
+    }
     Clipboard.getSystemClipboard().setContent(content);
   }
 }

@@ -25,8 +25,8 @@ import java.util.Set;
 
 /// Writes JATS (ANSI/NISO Z39.96-2021, version 1.3, archiving and interchange): an article of
 /// `table-wrap`s with label, caption, long description, a table of the XHTML model and its notes in
-/// the foot. How a table looks is left to the journal; what is italic, bold, raised or lowered in
-/// its words stays.
+/// the foot. Its look is left to the journal; what is italic, bold, raised or lowered in its words
+/// stays.
 public final class JatsWriter implements TableWriter {
   private static final String DOCTYPE =
       "<!DOCTYPE article PUBLIC \"-//NLM//DTD JATS (Z39.96) Journal Archiving and Interchange DTD"

@@ -31,6 +31,11 @@ final class OdfStyles {
     return (rounded == Math.rint(rounded) ? "" + (long) rounded : "" + rounded) + "pt";
   }
 
+  /// The element that holds the settings of a kind of style.
+  private static String properties(String kind) {
+    return "style:" + kind + "-properties";
+  }
+
   /// The automatic styles so far.
   String automatic() {
     return automaticXml.toString();
@@ -191,7 +196,7 @@ final class OdfStyles {
         "table",
         new XmlText()
             .empty(
-                "style:table-properties",
+                properties("table"),
                 "style:width",
                 points(width),
                 "table:align",
@@ -207,7 +212,7 @@ final class OdfStyles {
   String sheet() {
     return automatic(
         "table",
-        new XmlText().empty("style:table-properties", "table:display", "true").toString(),
+        new XmlText().empty(properties("table"), "table:display", "true").toString(),
         "style:master-page-name",
         "Standard");
   }
