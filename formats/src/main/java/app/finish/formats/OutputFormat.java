@@ -61,6 +61,15 @@ public enum OutputFormat {
       true,
       true,
       fonts -> new RtfWriter()),
+  /// ECMA-376, spreadsheet, with formulas.
+  ADDING(
+      "sums.xlsx",
+      "Workbook that adds up",
+      "The same with totals as formulas, where they are exactly the sum of their parts",
+      Use.WORKBOOK,
+      true,
+      true,
+      fonts -> XlsxWriter.adding()),
   /// ECMA-376, spreadsheet.
   XLSX(
       "xlsx",

@@ -1,6 +1,7 @@
 package app.finish.formats.spreadsheet;
 
 import app.finish.core.document.Document;
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
@@ -18,7 +19,9 @@ import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.apache.poi.common.usermodel.HyperlinkType;
@@ -37,6 +40,23 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 /// Rows are written as they come, so that a long table needs no more memory than a short one.
 public final class XlsxWriter implements TableWriter {
   private static final int ROWS_IN_MEMORY = 200;
+
+  private final boolean adding;
+
+  /// A writer of workbooks whose totals are numbers.
+  public XlsxWriter() {
+    this(false);
+  }
+
+  private XlsxWriter(boolean adding) {
+    this.adding = adding;
+  }
+
+  /// A writer of workbooks whose totals add up what they are the totals of, so that the receiver can
+  /// work on.
+  public static XlsxWriter adding() {
+    return new XlsxWriter(true);
+  }
 
   /// Widest column that a sheet can have, in characters.
   private static final int WIDEST = 255;
@@ -73,7 +93,7 @@ public final class XlsxWriter implements TableWriter {
       int first = tables.size() > 1 ? 1 : 0;
       for (int i = 0; i < tables.size(); i++) {
         SXSSFSheet sheet = workbook.createSheet(names.get(first + i));
-        new OneSheet(workbook, sheet, looks, tables.get(i)).write(sent, paper(sent.paper()));
+        new OneSheet(workbook, sheet, looks, tables.get(i), adding, new HashMap<>()).write(sent, paper(sent.paper()));
       }
       if (tables.isEmpty()) {
         workbook.createSheet("Tables");
@@ -106,7 +126,12 @@ public final class XlsxWriter implements TableWriter {
 
   /// Writes one sheet.
   private record OneSheet(
-      SXSSFWorkbook workbook, SXSSFSheet sheet, SheetLooks looks, SentTable table) {
+      SXSSFWorkbook workbook,
+      SXSSFSheet sheet,
+      SheetLooks looks,
+      SentTable table,
+      boolean adding,
+      Map<Integer, Integer> places) {
     void write(Sent sent, Paper paper) {
       Dressed dressed = table.dressed();
       Proof proof = table.proof(paper);
@@ -146,6 +171,7 @@ public final class XlsxWriter implements TableWriter {
       List<RuleLine> rules = rules(row, cell);
       made.setCellStyle(looks.style(row, cell, rules, format.orElse(""), dressed.palette()));
       if (format.isPresent() && table.value(cell).orElse(null) instanceof Value.Numeric value) {
+        formula(dressed, cell).ifPresent(made::setCellFormula);
         made.setCellValue(value.number());
       } else if (!cell.text().isEmpty()) {
         made.setCellValue(looks.text(cell, dressed.palette()));
@@ -159,6 +185,34 @@ public final class XlsxWriter implements TableWriter {
             new CellRangeAddress(
                 number, number + cell.rowSpan() - 1, cell.column(), cell.column() + across - 1));
       }
+    }
+
+    /// What a total adds up, where it does.
+    private Optional<String> formula(Dressed dressed, DressedCell cell) {
+      return adding && cell.place() instanceof CellMeaning.Body body
+          ? TotalFormulas.of(table.table())
+              .formula(
+                  body.row(),
+                  body.column(),
+                  row -> rows(dressed).get(row),
+                  column -> dressed.stubColumns() + column)
+          : Optional.empty();
+    }
+
+    /// Where each row of the body stands in the sheet.
+    private Map<Integer, Integer> rows(Dressed dressed) {
+      if (places.isEmpty()) {
+        int number = 0;
+        for (DressedRow row : dressed.rows()) {
+          for (DressedCell cell : row.cells()) {
+            if (cell.place() instanceof CellMeaning.Body body) {
+              places.put(body.row(), number);
+            }
+          }
+          number++;
+        }
+      }
+      return places;
     }
 
     private Optional<String> format(DressedCell cell) {

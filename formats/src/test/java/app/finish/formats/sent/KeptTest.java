@@ -116,7 +116,7 @@ public class KeptTest {
     Path file = Given.sent(document, format);
     ByteArrayOutputStream all = new ByteArrayOutputStream();
     switch (format) {
-      case DOCX, XLSX, ODT, ODS -> {
+      case DOCX, XLSX, ADDING, ODT, ODS -> {
         try (ZipFile zip = new ZipFile(file.toFile())) {
           for (ZipEntry entry : Collections.list(zip.entries())) {
             if (!entry.getName().startsWith("docProps") && !entry.getName().equals("meta.xml")) {
