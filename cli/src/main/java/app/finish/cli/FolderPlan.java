@@ -22,6 +22,7 @@ import java.util.Optional;
 /// as: [docx, html]
 /// out: tables
 /// join: report
+/// into: paper.docx
 /// tables:
 ///   - file: fares.csv
 ///     title: Fares by route
@@ -33,13 +34,16 @@ import java.util.Optional;
 /// @param as the formats by their endings
 /// @param out the folder to write in, from that of the plan, or the empty string
 /// @param join the name of a file of all tables in order, or the empty string
+/// @param into a DOCX manuscript of which a copy with the tables in it is written, or the empty
+///   string
 /// @param tables files in the order in which their tables are numbered; others follow by name
-record FolderPlan(String style, List<String> as, String out, String join, List<Entry> tables) {
+record FolderPlan(
+    String style, List<String> as, String out, String join, String into, List<Entry> tables) {
   /// The name of the file.
   static final String NAME = "finish.yaml";
 
   /// No plan.
-  static final FolderPlan NONE = new FolderPlan("", List.of(), "", "", List.of());
+  static final FolderPlan NONE = new FolderPlan("", List.of(), "", "", "", List.of());
 
   /// What is said of one file.
   ///
@@ -59,6 +63,7 @@ record FolderPlan(String style, List<String> as, String out, String join, List<E
     as = List.copyOf(Objects.requireNonNullElse(as, List.of()));
     out = Objects.requireNonNullElse(out, "");
     join = Objects.requireNonNullElse(join, "");
+    into = Objects.requireNonNullElse(into, "");
     tables = List.copyOf(Objects.requireNonNullElse(tables, List.of()));
   }
 
@@ -85,8 +90,8 @@ record FolderPlan(String style, List<String> as, String out, String join, List<E
               + lineOf(e.getPropertyName(), Files.readAllLines(file))
               + ": “"
               + e.getPropertyName()
-              + "” means nothing here. Say style, as, out, join or tables, and of a table file,"
-              + " title or style.",
+              + "” means nothing here. Say style, as, out, join, into or tables, and of a table"
+              + " file, title or style.",
           e);
     } catch (JsonMappingException e) {
       throw new Problem(at(file, e) + "this is not what stands there in a plan.", e);

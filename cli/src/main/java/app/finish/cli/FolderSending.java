@@ -14,7 +14,9 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
 import app.finish.formats.SentFile;
+import app.finish.formats.docx.ManuscriptTables;
 import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.io.AtomicFile;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -189,6 +191,15 @@ record FolderSending(
                             + " is no file that holds several tables. End it in .docx, .odt,"
                             + " .html, .pdf or .xlsx, for example."));
     List<String> said = new ArrayList<>();
+    Document all = joined(files, said);
+    Sending sending = new Sending(new Fonts(), shipped, new MeasureFormulas());
+    List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();
+    write(sending, all, new SentFile(target, format, indexes));
+    return new Done(1, 0, 0, said);
+  }
+
+  /// The tables of all files in order.
+  private Document joined(List<Path> files, List<String> said) throws IOException {
     Document all = Document.EMPTY;
     for (Path file : files) {
       Document one = document(file, said);
@@ -199,9 +210,35 @@ record FolderSending(
         all = all.withAdded(table.source(), table.finish());
       }
     }
+    return all;
+  }
+
+  /// Writes a copy of a manuscript with the tables of all files in it.
+  Done into(List<Path> files, Path manuscript) throws IOException {
+    List<String> said = new ArrayList<>();
+    Document all = joined(files, said);
+    Path target = out.resolve(manuscript.getFileName().toString());
+    boolean same = Files.exists(target) && Files.isSameFile(target, manuscript);
+    boolean forced = over && !changed;
+    if (same && !forced) {
+      throw new Problem(
+          manuscript
+              + " would be written over. Write the copy to another folder, with -o DIR, or renew"
+              + " the tables in the manuscript itself with --force.");
+    }
+    if (!over && Files.exists(target)) {
+      throw new Problem(target + " is there already. Write over it with --force.");
+    }
+    ManuscriptTables tables = ManuscriptTables.of(manuscript);
     Sending sending = new Sending(new Fonts(), shipped, new MeasureFormulas());
     List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();
-    write(sending, all, new SentFile(target, format, indexes));
+    List<String> uncalled = new ArrayList<>();
+    AtomicFile.write(
+        target,
+        out -> uncalled.addAll(tables.write(sending.sent(all, indexes, tables.paper()), out)));
+    uncalled.forEach(
+        number ->
+            said.add(manuscript + " never calls Table " + number + " out; it stands at the end."));
     return new Done(1, 0, 0, said);
   }
 }

@@ -88,6 +88,14 @@ final class SendCommand implements Callable<Integer> {
   private Optional<String> join = Optional.empty();
 
   @Option(
+      names = "--into",
+      paramLabel = "MANUSCRIPT",
+      description =
+          "also write a copy of a DOCX manuscript in which each table stands after its first"
+              + " callout, or where [[table 3]] stands; the next run renews them")
+  private Optional<Path> into = Optional.empty();
+
+  @Option(
       names = "--watch",
       description = "go on, and send what arrives or changes, until it is stopped (Ctrl+C)")
   private boolean watch;
@@ -130,7 +138,7 @@ final class SendCommand implements Callable<Integer> {
     for (String ending : as.isEmpty() ? plan.as() : as) {
       formats.add(format(ending));
     }
-    if (formats.isEmpty() && name(plan).isEmpty()) {
+    if (formats.isEmpty() && name(plan).isEmpty() && manuscript(plan).isEmpty()) {
       throw new Problem("Say in which formats, with --as docx,html, or “as” in finish.yaml.");
     }
     Path target =
@@ -158,6 +166,14 @@ final class SendCommand implements Callable<Integer> {
         plan);
   }
 
+  private Optional<Path> manuscript(FolderPlan plan) {
+    return into.or(
+        () ->
+            plan.into().isEmpty()
+                ? Optional.empty()
+                : Optional.of(ins.getFirst().resolve(plan.into())));
+  }
+
   private String name(FolderPlan plan) {
     return join.orElse(plan.join());
   }
@@ -172,6 +188,10 @@ final class SendCommand implements Callable<Integer> {
     if (!joined.isEmpty() && done.failed() == 0 && fresh) {
       String ended = joined.contains(".") ? joined : joined + ".docx";
       done = done.and(sending.join(files, sending.out().resolve(ended)));
+    }
+    Optional<Path> manuscript = manuscript(plan);
+    if (manuscript.isPresent() && done.failed() == 0 && fresh) {
+      done = done.and(sending.into(files, manuscript.get()));
     }
     PrintWriter err = spec.commandLine().getErr();
     done.said().forEach(err::println);
@@ -246,7 +266,10 @@ final class SendCommand implements Callable<Integer> {
           files.add(file);
         }
         try (Stream<Path> all = Files.list(in)) {
-          all.filter(SendCommand::isTables).sorted().forEach(files::add);
+          all.filter(SendCommand::isTables)
+              .filter(file -> !Optional.of(file).equals(manuscript(plan)))
+              .sorted()
+              .forEach(files::add);
         }
       } else {
         files.add(in);

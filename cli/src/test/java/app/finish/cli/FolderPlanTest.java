@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.finish.formats.samples.SampleSource;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
@@ -137,6 +139,34 @@ public class FolderPlanTest {
     assertThat(ran.code()).isZero();
     assertThat(ran.out())
         .contains("3 files written from 3 files.", "1 file written from 1 file; 3 had");
+  }
+
+  /// A manuscript gets its tables in a copy, and keeps them where they were moved to.
+  @Test
+  public void aManuscriptGetsItsTables() throws IOException {
+    Path paper = folder.resolve("text.docx");
+    try (XWPFDocument document = new XWPFDocument();
+        OutputStream out = Files.newOutputStream(paper)) {
+      document.createStyles();
+      document.createParagraph().createRun().setText("Waits are short (Table 1).");
+      document.write(out);
+    }
+    Path sources = Files.createDirectories(folder.resolve("sources"));
+    Files.move(folder.resolve("waits.txt"), sources.resolve("waits.txt"));
+    Files.move(folder.resolve("fares.csv"), sources.resolve("fares.csv"));
+    Ran ran = Ran.run("send", sources, "-o", made, "--into", paper);
+    assertThat(ran.code()).isZero();
+    assertThat(ran.err()).contains("never calls Table 2 out; it stands at the end");
+    Path copy = made.resolve("text.docx");
+    try (XWPFDocument document = new XWPFDocument(Files.newInputStream(copy))) {
+      assertThat(document.getBodyElements()).hasSize(3);
+    }
+    Ran over = Ran.run("send", sources, "-o", made, "--into", copy);
+    assertThat(over.err()).contains("would be written over");
+    assertThat(Ran.run("send", sources, "-o", made, "--into", copy, "--force").code()).isZero();
+    try (XWPFDocument document = new XWPFDocument(Files.newInputStream(copy))) {
+      assertThat(document.getBodyElements()).hasSize(3);
+    }
   }
 
   @Test

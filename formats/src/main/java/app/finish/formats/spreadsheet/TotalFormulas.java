@@ -12,9 +12,9 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 import org.apache.poi.ss.util.CellReference;
 
-/// What totals are made of, as formulas of a sheet: a total whose figure is the sum of the members of
-/// its group, or of the groups' totals, to the last digit. What does not add up, and what can't be
-/// added, stays a number.
+/// What totals are made of, as formulas of a sheet: a total whose figure is the sum of the members
+/// of its group, or of the groups' totals, to the last digit. What does not add up, and what can't
+/// be added, stays a number.
 ///
 /// ```java
 /// TotalFormulas.of(table).formula(row, column, rowOf, columnOf); // "SUM(C5:C8)"

@@ -52,8 +52,8 @@ public final class XlsxWriter implements TableWriter {
     this.adding = adding;
   }
 
-  /// A writer of workbooks whose totals add up what they are the totals of, so that the receiver can
-  /// work on.
+  /// A writer of workbooks whose totals add up what they are the totals of, so that the receiver
+  /// can work on.
   public static XlsxWriter adding() {
     return new XlsxWriter(true);
   }
@@ -93,7 +93,8 @@ public final class XlsxWriter implements TableWriter {
       int first = tables.size() > 1 ? 1 : 0;
       for (int i = 0; i < tables.size(); i++) {
         SXSSFSheet sheet = workbook.createSheet(names.get(first + i));
-        new OneSheet(workbook, sheet, looks, tables.get(i), adding, new HashMap<>()).write(sent, paper(sent.paper()));
+        new OneSheet(workbook, sheet, looks, tables.get(i), adding, new HashMap<>())
+            .write(sent, paper(sent.paper()));
       }
       if (tables.isEmpty()) {
         workbook.createSheet("Tables");

@@ -52,7 +52,7 @@ public final class CalledOut implements Check {
   }
 
   /// What the text of a manuscript calls out, in the order of first mention.
-  static Set<String> mentioned(String text) {
+  public static Set<String> mentioned(String text) {
     Set<String> mentioned = new LinkedHashSet<>();
     Matcher callout = CALLOUT.matcher(text);
     while (callout.find()) {
