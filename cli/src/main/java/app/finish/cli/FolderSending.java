@@ -140,8 +140,7 @@ record FolderSending(
   /// that holds one table may have made several files; then the first tells.
   private boolean isMade(Path file) throws IOException {
     FileTime newest = Files.getLastModifiedTime(file);
-    Path folder = file.toAbsolutePath().getParent();
-    Path said = folder.resolve(FolderPlan.NAME);
+    Path said = file.toAbsolutePath().resolveSibling(FolderPlan.NAME);
     if (Files.exists(said) && Files.getLastModifiedTime(said).compareTo(newest) > 0) {
       newest = Files.getLastModifiedTime(said);
     }

@@ -13,6 +13,7 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleConsumer;
@@ -119,7 +120,7 @@ public final class SendingOut {
     List<OutputFormat> chosen =
         formats.get().size() > 1 ? List.copyOf(formats.get()) : List.of(meant.orElse(first));
     Path asked = path.toAbsolutePath();
-    Place place = new Place(asked.getParent(), stem);
+    Place place = new Place(Objects.requireNonNullElse(asked.getParent(), asked), stem);
     List<SentFile> targets = SentFile.all(place.folder, stem, chosen, indexes());
     List<String> taken =
         targets.stream()

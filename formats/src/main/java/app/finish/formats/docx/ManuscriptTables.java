@@ -76,7 +76,7 @@ public final class ManuscriptTables {
     this.styles = styles;
     NodeList bodies = text.getElementsByTagNameNS(W, "body");
     if (bodies.getLength() == 0) {
-      throw unreadable(name, null);
+      throw new Problem(unreadable(name));
     }
     this.body = (Element) bodies.item(0);
   }
@@ -91,18 +91,16 @@ public final class ManuscriptTables {
       ZipEntry main = zip.getEntry(TEXT);
       ZipEntry styles = zip.getEntry(STYLES);
       if (main == null || styles == null) {
-        throw unreadable(name, null);
+        throw new Problem(unreadable(name));
       }
       return new ManuscriptTables(file, parsed(zip, main), parsed(zip, styles));
     } catch (ZipException | SAXException e) {
-      throw unreadable(name, e);
+      throw new Problem(unreadable(name), e);
     }
   }
 
-  private static Problem unreadable(String name, Exception cause) {
-    String sentence =
-        name + " is no DOCX document that tables can be put into. Save the manuscript as DOCX.";
-    return cause == null ? new Problem(sentence) : new Problem(sentence, cause);
+  private static String unreadable(String name) {
+    return name + " is no DOCX document that tables can be put into. Save the manuscript as DOCX.";
   }
 
   private static Document parsed(ZipFile zip, ZipEntry part) throws IOException, SAXException {
@@ -156,8 +154,9 @@ public final class ManuscriptTables {
       Element control = control(table, paper, looks, place++);
       if (!put(control, table.number())) {
         uncalled.add(table.number());
-        Node end = lastSection().orElse(null);
-        body.insertBefore(control, end);
+        lastSection()
+            .ifPresentOrElse(
+                end -> body.insertBefore(control, end), () -> body.appendChild(control));
       }
     }
     addStyles(looks);
@@ -206,17 +205,21 @@ public final class ManuscriptTables {
         called = calls ? Optional.of(paragraph) : called;
       }
     }
-    called.ifPresent(paragraph -> body.insertBefore(control, behind(paragraph)));
-    return called.isPresent();
+    if (called.isEmpty()) {
+      return false;
+    }
+    behind(called.get())
+        .ifPresentOrElse(next -> body.insertBefore(control, next), () -> body.appendChild(control));
+    return true;
   }
 
   /// The place behind a paragraph and behind the tables that were put there.
-  private static Node behind(Element paragraph) {
+  private static Optional<Node> behind(Element paragraph) {
     Node next = paragraph.getNextSibling();
     while (next instanceof Element element && isOurs(element)) {
       next = next.getNextSibling();
     }
-    return next;
+    return Optional.ofNullable(next);
   }
 
   private static boolean isOurs(Element element) {

@@ -78,7 +78,7 @@ public final class Versions {
         Files.readAttributes(file, BasicFileAttributes.class).lastModifiedTime().toInstant();
     Path copy = of(file, saved);
     if (!Files.exists(copy)) {
-      Files.createDirectories(copy.getParent());
+      Files.createDirectories(home(file));
       AtomicFile.write(copy, out -> Files.copy(file, out));
       Files.writeString(home(file).resolve("path.txt"), file.toAbsolutePath() + "\n");
     }
