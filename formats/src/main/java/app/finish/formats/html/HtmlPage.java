@@ -39,6 +39,7 @@ final class HtmlPage {
       """;
 
   private final Document page = Document.createShell("");
+  private final Element main = page.body().appendElement("main");
   private final Map<String, String> looks = new LinkedHashMap<>();
 
   /// @param language the tag of the language that most of it is in
@@ -55,7 +56,7 @@ final class HtmlPage {
     head.appendElement("meta").attr("name", "color-scheme").attr("content", "light dark");
     head.appendElement("title").text(titles.isEmpty() ? "" : titles.getFirst());
     if (titles.size() > 1) {
-      Element list = page.body().appendElement("ul").addClass("table-list");
+      Element list = main.appendElement("ul").addClass("table-list");
       for (int i = 0; i < titles.size(); i++) {
         Element link = list.appendElement("li").appendElement("a").attr("href", "#t" + (i + 1));
         link.text(titles.get(i).isBlank() ? "" + (i + 1) : titles.get(i));
@@ -68,8 +69,8 @@ final class HtmlPage {
   /// @param id its id, and what those of its heads begin with
   /// @param language the tag of its own language
   void add(Element table, String id, String title, String description, String language) {
-    page.body().appendText("\n");
-    Element box = page.body().appendElement("div").addClass("table-box").attr("id", id);
+    main.appendText("\n");
+    Element box = main.appendElement("div").addClass("table-box").attr("id", id);
     box.attr("role", "region").attr("tabindex", "0");
     box.attr("aria-label", title.isBlank() ? description : title);
     table.attr("aria-describedby", id + "-shows");
@@ -82,7 +83,7 @@ final class HtmlPage {
       styled.removeAttr("style");
       styled.addClass(looks.computeIfAbsent(look, key -> "k" + looks.size()));
     }
-    Element shows = page.body().appendElement("p").attr("id", id + "-shows").attr("hidden", true);
+    Element shows = main.appendElement("p").attr("id", id + "-shows").attr("hidden", true);
     shows.text(description);
   }
 
@@ -92,7 +93,7 @@ final class HtmlPage {
     looks.forEach(
         (look, name) -> sheet.append('.').append(name).append(" { ").append(look).append(" }\n"));
     page.head().appendElement("style").appendChild(new DataNode(sheet.toString()));
-    page.body().appendText("\n");
+    main.appendText("\n");
     return page.outerHtml();
   }
 }

@@ -162,10 +162,16 @@ public final class HtmlWriter implements TableWriter {
     Element tr = section.appendElement("tr");
     heads.enter(row);
     for (DressedCell cell : row.cells()) {
+      boolean stub =
+          cell.place() instanceof CellMeaning.StubHead || cell.place() instanceof CellMeaning.Stub;
+      // What says nothing heads nothing.
+      boolean blank = stub && cell.text().isBlank();
       boolean figure = cell.place() instanceof CellMeaning.Body;
-      Element element = tr.appendElement(figure ? "td" : "th");
+      Element element = tr.appendElement(figure || blank ? "td" : "th");
       element.addClass(className(cell.part().name()));
-      heads.mark(element, cell, index);
+      if (!blank) {
+        heads.mark(element, cell, index);
+      }
       if (cell.columnSpan() > 1) {
         element.attr("colspan", "" + cell.columnSpan());
       }

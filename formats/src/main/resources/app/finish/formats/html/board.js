@@ -62,6 +62,9 @@
         const press = make("button", "sorts");
         press.type = "button";
         press.append(...th.childNodes);
+        if (press.textContent.trim() === "") {
+          press.setAttribute("aria-label", "Sort by " + this.headOf(Number(th.dataset.c)));
+        }
         th.append(press);
         press.addEventListener("click", () => {
           const column = Number(th.dataset.c);
@@ -89,7 +92,7 @@
 
     headOf(column) {
       const at = column - this.info.stub;
-      return at < 0 ? this.info.stubHeads[column] || "the first column"
+      return at < 0 ? this.info.stubHeads[column] || "column " + (column + 1)
         : this.info.columns[at].heads.join(", ");
     }
 
