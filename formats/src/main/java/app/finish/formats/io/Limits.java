@@ -33,6 +33,12 @@ public final class Limits {
   /// Bytes that a packed file unpacks to, all its parts together.
   public static final long UNPACKED = 1L << 30;
 
+  /// Bytes that a part may unpack to, however little it is packed.
+  public static final long FREELY = 64L << 20;
+
+  /// Times its packed size that a larger part may unpack to.
+  public static final long RATIO = 200;
+
   /// Bytes that a part unpacks to which is held in memory as a whole.
   public static final long PART = 128L << 20;
 

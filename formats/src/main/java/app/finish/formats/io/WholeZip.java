@@ -59,10 +59,12 @@ public final class WholeZip {
       ZipEntry part = parts.nextElement();
       CRC32 sum = new CRC32();
       long size = 0;
+      long packed = Math.max(1, part.getCompressedSize());
       try (InputStream stream = zip.getInputStream(part)) {
         int read = stream.read(buffer);
         while (read >= 0) {
-          if (left < read || size + read > most) {
+          boolean loose = size > Limits.FREELY && size / Limits.RATIO > packed;
+          if (left < read || size + read > most || loose) {
             throw Limits.unpacksTooFar(name);
           }
           if (Thread.interrupted()) {

@@ -93,6 +93,14 @@ public class LimitsTest {
     refused(() -> WholeZip.check(more, "more.zip", 10_000), "more.zip unpacks to far more");
   }
 
+  /// What is packed well is read up to a size; beyond that it is taken for a trap.
+  @Test
+  public void timesThePackedSize() throws IOException {
+    WholeZip.check(packed((int) Limits.FREELY), "fits.zip");
+    Path more = packed((int) Limits.FREELY + (1 << 20));
+    refused(() -> WholeZip.check(more, "more.zip"), "more.zip unpacks to far more");
+  }
+
   private static String cube(long size, int figures) {
     StringBuilder values = new StringBuilder();
     for (int i = 0; i < figures; i++) {

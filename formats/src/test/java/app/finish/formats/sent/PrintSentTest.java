@@ -48,7 +48,6 @@ public class PrintSentTest {
       all.add(new Object[] {Given.sailings(style.name())});
     }
     all.add(new Object[] {ManyTables.demo("APA 7", true)});
-    all.add(new Object[] {ManyTables.demo("Marram house", false)});
     all.add(new Object[] {ManyTables.hostile("Ledger")});
     all.add(new Object[] {longTable()});
     return all.toArray(Object[][]::new);

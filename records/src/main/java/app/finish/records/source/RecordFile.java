@@ -58,9 +58,22 @@ public final class RecordFile {
   public static Records open(
       Path file, RecordsName name, Reading reading, DatabaseQuery asking, Predicate<String> wanted)
       throws IOException {
+    Path parent = Path.of(System.getProperty("java.io.tmpdir"));
+    return openIn(parent, file, name, reading, asking, wanted);
+  }
+
+  /// The records of a file, with what is read for them in a folder of its own in `parent`.
+  static Records openIn(
+      Path parent,
+      Path file,
+      RecordsName name,
+      Reading reading,
+      DatabaseQuery asking,
+      Predicate<String> wanted)
+      throws IOException {
     check(file);
     long size = Files.size(file);
-    Path folder = Files.createTempDirectory("finish-records");
+    Path folder = Files.createTempDirectory(parent, "finish-records");
     Connection connection;
     try {
       connection = connect(folder, size);

@@ -16,6 +16,7 @@ import app.finish.records.RandomPlans;
 import app.finish.records.Sailing;
 import app.finish.records.Tallying;
 import app.finish.records.TallyingTest;
+import .RecordsName;
 import app.finish.records.column.Column;
 import app.finish.records.column.ColumnType;
 import app.finish.records.sql.DatabaseQuery;
@@ -32,7 +33,6 @@ import java.sql.Statement;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.poi.xssf.usermodel.XSSFRow;
 import org.apache.poi.xssf.usermodel.XSSFSheet;
@@ -271,19 +271,24 @@ public class RecordFileTest {
 
   @Test
   public void whatWasReadForItIsDeleted() throws IOException {
-    Set<Path> before = folders();
-    Records records = open(file("gone.csv", "A,B\n1,2\n"), Reading.PLAIN);
-    assertThat(folders()).hasSizeGreaterThan(before.size());
+    Path parent = Files.createTempDirectory("finish-parent");
+    Records records = openIn(parent, file("gone.csv", "A,B\n1,2\n"));
+    assertThat(folders(parent)).hasSize(1);
     records.close();
-    assertThatThrownBy(() -> open(file("worse.csv", "A,B\n1,2,3,4\n"), Reading.PLAIN))
+    assertThatThrownBy(() -> openIn(parent, file("worse.csv", "A,B\n1,2,3,4\n")))
         .isInstanceOf(BrokenRecords.class);
-    assertThat(folders()).isEqualTo(before);
+    assertThat(folders(parent)).isEmpty();
   }
 
-  private static Set<Path> folders() throws IOException {
-    try (Stream<Path> all = Files.list(Path.of(System.getProperty("java.io.tmpdir")))) {
-      return all.filter(one -> one.getFileName().toString().startsWith("finish-records"))
-          .collect(Collectors.toSet());
+  private static Records openIn(Path parent, Path file) throws IOException {
+    RecordsName name = new RecordsName.File(file.toString(), Reading.PLAIN);
+    return RecordFile.openIn(
+        parent, file, name, Reading.PLAIN, DatabaseQuery.SILENT, column -> true);
+  }
+
+  private static List<Path> folders(Path parent) throws IOException {
+    try (Stream<Path> all = Files.list(parent)) {
+      return all.toList();
     }
   }
 }
