@@ -102,8 +102,11 @@ final class DressCommand implements Callable<Integer> {
               + format.extension()
               + " holds one. Pick it with --table N, or send each with finish send.");
     }
-    new Sending(new Fonts(), shipped, new MeasureFormulas())
-        .write(document, indexes, format, paper.paper(), out);
+    StillAt writing = StillAt.work("Writing " + out);
+    try (writing) {
+      new Sending(new Fonts(), shipped, new MeasureFormulas())
+          .write(document, indexes, format, paper.paper(), out);
+    }
     return sleeping(document, indexes);
   }
 

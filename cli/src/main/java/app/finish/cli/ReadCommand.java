@@ -41,8 +41,12 @@ final class ReadCommand implements Callable<Integer> {
   public Integer call() throws Exception {
     PrintWriter out = spec.commandLine().getOut();
     List<Checked> tables = new ArrayList<>();
-    for (Source source : input.read(in, spec.commandLine().getErr())) {
-      tables.add(Checked.of(Recogniser.recognise(source.grid(), Corrections.NONE), source.grid()));
+    StillAt reading = StillAt.work("Reading " + in);
+    try (reading) {
+      for (Source source : input.read(in, spec.commandLine().getErr())) {
+        tables.add(
+            Checked.of(Recogniser.recognise(source.grid(), Corrections.NONE), source.grid()));
+      }
     }
     if (json) {
       out.println(RecognitionJson.write(in.toString(), tables));
