@@ -1,12 +1,11 @@
 package app.finish.formats.json;
 
 import app.finish.core.table.Axis;
-import app.finish.core.table.Heading;
 import app.finish.core.table.Leaf;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -33,7 +32,20 @@ record Crossing(Table table, List<Side> sides) {
   /// @param levels the levels of headings that name its members
   /// @param name its name
   /// @param members its members in the order of the table
-  record Side(Axis axis, List<Integer> levels, String name, List<String> members) {
+  /// @param places where each member stands among them
+  record Side(
+      Axis axis,
+      List<Integer> levels,
+      String name,
+      List<String> members,
+      Map<String, Integer> places) {
+    Side(Axis axis, List<Integer> levels, String name, List<String> members) {
+      this(axis, levels, name, members, new HashMap<>());
+      for (int i = 0; i < members.size(); i++) {
+        places.put(members.get(i), i);
+      }
+    }
+
     String member(Leaf leaf) {
       List<String> labels = new ArrayList<>();
       for (int level : levels) {
@@ -92,7 +104,10 @@ record Crossing(Table table, List<Side> sides) {
         return false;
       }
     }
-    long room = levels.stream().mapToLong(one -> one.members.size()).reduce(1, Math::multiplyExact);
+    double room = 1;
+    for (Side level : levels) {
+      room *= level.members.size();
+    }
     return room <= ROOM * Math.max(1, axis.leaves().size());
   }
 
@@ -115,23 +130,10 @@ record Crossing(Table table, List<Side> sides) {
     for (Side side : sides) {
       Leaf leaf = side.axis == table.down() ? row : column;
       boolean each = side.members.size() == side.axis.leaves().size();
-      int at = each ? leaf.index() : places(side).getOrDefault(side.member(leaf), 0);
+      int at = each ? leaf.index() : side.places.getOrDefault(side.member(leaf), 0);
       place = place * side.members.size() + at;
     }
     int measure = column.measure().orElseGet(() -> row.measure().orElse(0));
     return place * table.measures().size() + measure;
-  }
-
-  private static Map<String, Integer> places(Side side) {
-    Map<String, Integer> places = new LinkedHashMap<>();
-    for (int i = 0; i < side.members.size(); i++) {
-      places.put(side.members.get(i), i);
-    }
-    return places;
-  }
-
-  /// Whether a heading names a member, and not a measure.
-  static boolean isMember(Heading heading) {
-    return heading.measure().isEmpty();
   }
 }

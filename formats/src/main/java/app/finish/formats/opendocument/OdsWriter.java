@@ -71,7 +71,7 @@ public final class OdsWriter implements TableWriter {
         xml.empty("table:table-column", "table:style-name", styles.column(column.width()));
       }
       List<DressedRow> rows = dressed.rows();
-      int[] covered = new int[Math.max(1, proof.columns().size())];
+      OdfRow lines = new OdfRow(xml, styles, proof.columns().size());
       boolean open = false;
       for (int i = 0; i < rows.size(); i++) {
         boolean head = rows.get(i).band() == Band.HEAD;
@@ -79,38 +79,12 @@ public final class OdsWriter implements TableWriter {
           xml.raw(head ? "<table:table-header-rows>" : "</table:table-header-rows>");
           open = head;
         }
-        row(rows, i, covered);
+        int at = i;
+        DressedRow row = rows.get(i);
+        lines.write(row, cell -> cell(rows, at, cell, OdfRow.across(row, cell)));
       }
       xml.raw(open ? "</table:table-header-rows>" : "");
       xml.close("table:table");
-    }
-
-    private void row(List<DressedRow> rows, int at, int[] covered) {
-      DressedRow row = rows.get(at);
-      double least =
-          row.cells().stream().mapToDouble(one -> one.look().rowHeight()).max().orElse(0);
-      xml.open("table:table-row", "table:style-name", styles.row(least));
-      DressedCell[] by = new DressedCell[covered.length];
-      row.cells().forEach(cell -> by[cell.column()] = cell);
-      for (int column = 0; column < covered.length; ) {
-        DressedCell cell = by[column];
-        if (cell == null) {
-          xml.empty(covered[column] > 0 ? "table:covered-table-cell" : "table:table-cell");
-          covered[column] = Math.max(0, covered[column] - 1);
-          column++;
-          continue;
-        }
-        int across = row.isTable() ? cell.columnSpan() : 1;
-        cell(rows, at, cell, across);
-        for (int i = column; i < column + across; i++) {
-          covered[i] = cell.rowSpan() - 1;
-          if (i > column) {
-            xml.empty("table:covered-table-cell");
-          }
-        }
-        column += across;
-      }
-      xml.close("table:table-row");
     }
 
     private void cell(List<DressedRow> rows, int at, DressedCell cell, int across) {

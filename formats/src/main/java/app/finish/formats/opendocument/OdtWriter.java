@@ -101,45 +101,20 @@ public final class OdtWriter implements TableWriter {
       }
       int heads = (int) rows.stream().filter(row -> row.band() == Band.HEAD).count();
       boolean keep = proof.pages().size() == 1;
-      int[] covered = new int[proof.columns().size()];
+      OdfRow lines = new OdfRow(xml, styles, proof.columns().size());
       for (int i = 0; i < rows.size(); i++) {
         if (heads > 0 && i == 0) {
           xml.open("table:table-header-rows");
         }
         boolean last = i == rows.size() - 1;
-        row(rows, i, covered, keep && !last || rows.get(i).keepsWithNext());
+        int at = i;
+        boolean keeps = keep && !last || rows.get(i).keepsWithNext();
+        lines.write(rows.get(i), cell -> cell(rows, at, cell, keeps));
         if (heads > 0 && i == heads - 1) {
           xml.close("table:table-header-rows");
         }
       }
       xml.close("table:table");
-    }
-
-    private void row(List<DressedRow> rows, int at, int[] covered, boolean keepNext) {
-      DressedRow row = rows.get(at);
-      double least =
-          row.cells().stream().mapToDouble(one -> one.look().rowHeight()).max().orElse(0);
-      xml.open("table:table-row", "table:style-name", styles.row(least));
-      DressedCell[] by = new DressedCell[covered.length];
-      row.cells().forEach(cell -> by[cell.column()] = cell);
-      for (int column = 0; column < covered.length; ) {
-        DressedCell cell = by[column];
-        if (cell == null) {
-          xml.empty(covered[column] > 0 ? "table:covered-table-cell" : "table:table-cell");
-          covered[column] = Math.max(0, covered[column] - 1);
-          column++;
-          continue;
-        }
-        cell(rows, at, cell, keepNext);
-        for (int i = column; i < column + cell.columnSpan(); i++) {
-          covered[i] = cell.rowSpan() - 1;
-          if (i > column) {
-            xml.empty("table:covered-table-cell");
-          }
-        }
-        column += cell.columnSpan();
-      }
-      xml.close("table:table-row");
     }
 
     private void cell(List<DressedRow> rows, int at, DressedCell cell, boolean keepNext) {
