@@ -62,6 +62,8 @@ final class CheckCommand implements Callable<Integer> {
       description = "the style whose demands are checked: a shipped one or a style file (APA 7)")
   private String against;
 
+  @Mixin private PaperChoice page;
+
   @Option(
       names = "--manuscript",
       paramLabel = "FILE",
@@ -100,10 +102,13 @@ final class CheckCommand implements Callable<Integer> {
     StyleBook shipped = StyleFile.shipped();
     HouseStyle style = ChosenStyle.of(against, shipped);
     Document document = document(style);
-    Sending sending = new Sending(new Fonts(), shipped, new MeasureFormulas());
+    Fonts fonts = new Fonts();
+    Sending sending = new Sending(fonts, shipped, new MeasureFormulas());
     StyleBook all = style.shipped() ? shipped : shipped.with(style);
     Checks demanded = Checks.demandedBy(all.cascade(style.name()));
-    Inspection inspection = new Inspection(sending::styles, new MeasureFormulas(), _ -> demanded);
+    Inspection inspection =
+        new Inspection(sending::styles, new MeasureFormulas(), _ -> demanded)
+            .on(page.paper(), fonts);
     if (mend) {
       for (int i = 0; i < document.items().size(); i++) {
         document = inspection.mended(document, i);

@@ -56,6 +56,23 @@ public class CheckCommandTest {
   }
 
   @Test
+  public void aTableWiderThanItsPaperIsSaid() throws IOException {
+    Path wide = folder.resolve("wide.csv");
+    StringBuilder heads = new StringBuilder("Quay");
+    StringBuilder figures = new StringBuilder("North");
+    for (int i = 1; i <= 30; i++) {
+      heads.append(",Berth ").append(i);
+      figures.append(",").append(100 + i);
+    }
+    Files.writeString(wide, "Landings\n" + heads + "\n" + figures + "\n");
+    Ran onA4 = Ran.run("check", wide);
+    assertThat(onA4.out()).contains("page.holds-table", "The table is wider than the page.");
+    assertThat(onA4.code()).isEqualTo(Main.FINDINGS);
+    assertThat(Ran.run("check", wide, "--paper", "2000x600mm").out())
+        .doesNotContain("page.holds-table");
+  }
+
+  @Test
   public void findingsAreJson() throws IOException {
     JsonNode root = new ObjectMapper().readTree(Ran.run("check", wrong, "--json").out());
     JsonNode finding = root.at("/tables/0/findings/0");

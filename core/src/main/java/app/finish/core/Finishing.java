@@ -153,17 +153,25 @@ public final class Finishing {
       return new Numbered(finishing, styles, other);
     }
 
-    /// The dressed table.
+    /// The style as this table wears it.
     ///
     /// @throws app.finish.core.problem.Refusal if the styles lack the one of the finish
-    public Dressed dressed() {
+    public Cascade cascade() {
+      return styles.cascade(finishing.finish.style()).touched(finishing.finish.touches());
+    }
+
+    /// The table with its words and highlights, to be dressed.
+    public Dresser.Ready ready() {
       Finish finish = finishing.finish;
       Arranged arranged = finishing.arranged();
-      Cascade cascade = styles.cascade(finish.style()).touched(finish.touches());
       return Dresser.ready(arranged)
           .worded(Worded.of(arranged, finish, finishing.wording).table())
-          .under(Dresser.overlays(finish.highlights(), cascade, finishing.formulas.ofCells()))
-          .dressed(cascade, number);
+          .under(Dresser.overlays(finish.highlights(), cascade(), finishing.formulas.ofCells()));
+    }
+
+    /// The dressed table.
+    public Dressed dressed() {
+      return ready().dressed(cascade(), number);
     }
 
     /// The proof.

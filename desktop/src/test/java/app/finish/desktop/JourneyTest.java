@@ -35,7 +35,7 @@ import org.testng.annotations.Test;
 
 /// Whole journeys through the window.
 public class JourneyTest extends WindowTest {
-  @Test
+  @Test(groups = PAINTED)
   public void fromAWorkbookToAWordProcessor() throws Exception {
     assertThat(shows("#empty-board")).isTrue();
     assertThat(shows("#step-dress")).isFalse();
@@ -80,7 +80,7 @@ public class JourneyTest extends WindowTest {
     }
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void anActionIsFoundBeforeThereIsATable() {
     press(KeyCode.CONTROL, KeyCode.K);
     hand.write("connect");
@@ -90,7 +90,7 @@ public class JourneyTest extends WindowTest {
     hand.interact(() -> window.tallies().connectingProperty().set(false));
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void anEndingThatNoFormatHasIsSaidAndNothingIsWritten() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);
@@ -103,7 +103,7 @@ public class JourneyTest extends WindowTest {
     assertThat(folder.resolve("odd.doc.docx")).doesNotExist();
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void eachFormatIsSentFromTheWindow() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);
@@ -130,7 +130,7 @@ public class JourneyTest extends WindowTest {
 
   /// Several formats are written beside each other, none over a file that is there, and the same
   /// again by a key.
-  @Test
+  @Test(groups = PAINTED)
   public void severalFormatsGoOutAtOnceAndAgain() throws IOException {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);
@@ -161,7 +161,7 @@ public class JourneyTest extends WindowTest {
   }
 
   /// What a document was before it was saved over is brought back, and undo takes it away again.
-  @Test
+  @Test(groups = PAINTED)
   public void anEarlierVersionIsBroughtBack() {
     openDemo();
     Path file = folder.resolve("versions-" + System.nanoTime() + ".finish");
@@ -186,7 +186,7 @@ public class JourneyTest extends WindowTest {
     assertThat(title()).isEqualTo("Another title");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void pointingTriesAStyleOnAndLeavingGoesBack() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -209,7 +209,7 @@ public class JourneyTest extends WindowTest {
     assertThat(dressed().style()).isEqualTo("Marram house");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void arrowKeysTryStylesOnEnterKeepsEscGoesBack() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -226,7 +226,7 @@ public class JourneyTest extends WindowTest {
         .isEqualTo("Marram house");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void aSecondClickPicksThePartAndSoOutward() {
     openDemo();
     CellMeaning cell = new CellMeaning.Body(15, 2);
@@ -243,7 +243,7 @@ public class JourneyTest extends WindowTest {
     assertThat(ask(() -> window.desk().pickProperty().get())).isEmpty();
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void arrowKeysWalkOverTheCells() {
     openDemo();
     clickCell(new CellMeaning.Body(0, 0));
@@ -257,7 +257,7 @@ public class JourneyTest extends WindowTest {
         .isEqualTo(new CellMeaning.Head(1, 1, 1));
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void theTitleIsEditedInPlaceAndUndone() {
     openDemo();
     hand.doubleClickOn(where(new CellMeaning.Word(PartName.TITLE, 0)));
@@ -274,7 +274,7 @@ public class JourneyTest extends WindowTest {
     assertThat(title()).isEqualTo("Sailings of the year");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void escLeavesTheTitleAsItWas() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.T);
@@ -293,7 +293,7 @@ public class JourneyTest extends WindowTest {
         .orElse("");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void aRowIsCorrectedByHandAndTheCorrectionLifted() {
     openDemo();
     clickCell(new CellMeaning.Body(0, 0));
@@ -316,7 +316,7 @@ public class JourneyTest extends WindowTest {
     return dressed().band(Band.BODY).stream().map(row -> row.part().name().label()).toList();
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void theShapeIsCorrectedWithItsButtons() {
     openDemo();
     click("#stub-columns-less");
@@ -328,7 +328,7 @@ public class JourneyTest extends WindowTest {
     assertThat(textOf("#head-rows")).isEqualTo("2");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void pastedCellsBecomeATable() {
     hand.interact(
         () -> {
@@ -344,7 +344,7 @@ public class JourneyTest extends WindowTest {
   }
 
   /// A copy is there in the forms that word processors, mail programs, sheets and painters take.
-  @Test
+  @Test(groups = PAINTED)
   public void aCopyHoldsEachForm() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
@@ -357,7 +357,7 @@ public class JourneyTest extends WindowTest {
   }
 
   /// A fault of Finish is one sentence, and what happened can be copied without a figure in it.
-  @Test
+  @Test(groups = PAINTED)
   public void aFaultIsSaidAndCanBeSent() {
     openDemo();
     hand.interact(
@@ -368,7 +368,7 @@ public class JourneyTest extends WindowTest {
     assertThat(happened).contains("IllegalStateException", "JourneyTest").doesNotContain("4,568");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void newNumbersTakeTheWholeFinish() throws Exception {
     Path first = folder.resolve("piers.csv");
     Files.writeString(first, "Pier,Boats,Passengers\nNorth,12,340\nSouth,7,115\nTotal,19,455\n");
@@ -402,7 +402,7 @@ public class JourneyTest extends WindowTest {
     assertThat(parts()).hasSize(3);
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void badFilesGiveASentenceAndLeaveTheDocumentAlone() throws Exception {
     openDemo();
     Path bad = folder.resolve("bad.xlsx");
@@ -417,7 +417,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#notice-sentence")).isFalse();
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void documentsAreSavedAndOpenedAgain() throws Exception {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -441,7 +441,7 @@ public class JourneyTest extends WindowTest {
         .isGreaterThan(3);
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void unsavedChangesAreAskedAbout() throws Exception {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -457,7 +457,7 @@ public class JourneyTest extends WindowTest {
     assertThat(DocumentFile.read(file).tables()).hasSize(DEMO_TABLES);
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void theActionFinderDoesAnythingByName() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.K);
@@ -475,7 +475,7 @@ public class JourneyTest extends WindowTest {
     assertThat(ended).isTrue();
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void tablesAreDraggedAndMovedByKeyAndNumberThemselves() {
     openDemo();
     List<String> ids = ids();
@@ -496,7 +496,7 @@ public class JourneyTest extends WindowTest {
     return ask(() -> window.desk().document().tables().stream().map(table -> table.id()).toList());
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void theProofIsMagnifiedAndFitted() {
     openDemo();
     double fitted = ask(() -> window.proof().zoomProperty().get());
@@ -509,7 +509,7 @@ public class JourneyTest extends WindowTest {
     assertThat(ask(() -> window.proof().zoomProperty().get())).isEqualTo(fitted);
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void theOriginInTheSlugLeadsToWhereItIsSet() {
     openDemo();
     clickCell(new CellMeaning.Body(15, 0));
@@ -533,7 +533,7 @@ public class JourneyTest extends WindowTest {
     assertThat(pick.circles().get(pick.reach())).isEqualTo("all totals");
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void everyControlHasANameForThoseWhoDontSeeIt() {
     openDemo();
     for (Step step : Step.values()) {
@@ -555,7 +555,7 @@ public class JourneyTest extends WindowTest {
     }
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void whatIsShownIsWhatIsSentOut() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -572,7 +572,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shown.columns()).isEqualTo(sent.columns());
   }
 
-  @Test
+  @Test(groups = PAINTED)
   public void theLastTableRemovedLeavesAnEmptyDesk() {
     openDemo();
     for (int i = 0; i < DEMO_TABLES; i++) {

@@ -67,6 +67,10 @@ abstract class WindowTest {
     }
   }
 
+  /// Tests that look at what is painted: in a run of their own, since painting takes most of the
+  /// time of a test that doesn't look.
+  static final String PAINTED = "painted";
+
   private static Optional<Hand> only = Optional.empty();
 
   Hand hand;
@@ -76,7 +80,7 @@ abstract class WindowTest {
   MainWindow window;
   boolean ended;
 
-  @BeforeClass
+  @BeforeClass(alwaysRun = true)
   public void startToolkit() throws Exception {
     folder = Files.createTempDirectory("finish-window");
     hand = hand();
@@ -98,7 +102,7 @@ abstract class WindowTest {
     return only.get();
   }
 
-  @BeforeMethod
+  @BeforeMethod(alwaysRun = true)
   public void openWindow() throws Exception {
     answers = new Answers();
     ended = false;
@@ -137,7 +141,7 @@ abstract class WindowTest {
     return habits;
   }
 
-  @AfterClass
+  @AfterClass(alwaysRun = true)
   public void closeWindow() throws Exception {
     hand.interact(
         () -> {

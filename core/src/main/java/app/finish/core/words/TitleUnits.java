@@ -14,31 +14,20 @@ import java.util.regex.Pattern;
 /// @param title the title without them
 /// @param units the units, as a line of its own says them
 public record TitleUnits(String title, String units) {
-  private static final String SCALE =
-      "(?:hundreds?|thousands?|millions?|billions?|mln|mio\\.?|mrd\\.?|bn|tsd\\.?|[’'‘]?000s?|1[,."
-          + " ]000s?|1[,. ]000[,. ]000)";
-
-  private static final String MONEY =
-      "(?:[€$£¥]|EUR|USD|GBP|CHF|SEK|NOK|DKK|JPY|euros?|dollars?|pounds?)";
-
-  private static final String MEASURE =
-      "(?:%|per ?cent|percentages?|(?:nautical"
-          + " )?miles|km|kg|tonnes?|tons?|hours?|minutes?|seconds?|days?|years?|metres?|meters?|litres?|liters?)";
-
   private static final Pattern SAID =
       Pattern.compile(
           "(?i)(?:"
-              + SCALE
+              + UnitWords.SCALE
               + "(?: of)?(?: [\\p{L}]+){0,2}|"
-              + MONEY
+              + UnitWords.MONEY
               + "(?: ?"
-              + SCALE
+              + UnitWords.SCALE
               + ")?|"
-              + SCALE
+              + UnitWords.SCALE
               + " ?"
-              + MONEY
+              + UnitWords.MONEY
               + "|"
-              + MEASURE
+              + UnitWords.MEASURE
               + ")");
 
   private static final Pattern IN_PARENTHESES =

@@ -4,10 +4,13 @@ import app.finish.core.Finishing;
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.check.Checked;
 import app.finish.core.check.Finding;
+import app.finish.core.check.Fit;
 import app.finish.core.check.Mend;
 import app.finish.core.check.across.AcrossTables;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.font.Fonts;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.Selector;
@@ -39,6 +42,10 @@ public final class Inspection {
   private final Formulas formulas;
   private final Function<Cascade, Checks> demanded;
   private final Function<DocumentTable, Recognition> recognised;
+  private final Optional<Page> page;
+
+  /// A page that tables go on.
+  private record Page(Paper paper, Fonts fonts) {}
 
   /// @param styles the styles that a document can wear
   /// @param formulas what reads the expressions of calculated measures
@@ -58,10 +65,26 @@ public final class Inspection {
       Formulas formulas,
       Function<Cascade, Checks> demanded,
       Function<DocumentTable, Recognition> recognised) {
+    this(styles, formulas, demanded, recognised, Optional.empty());
+  }
+
+  private Inspection(
+      Function<Document, StyleBook> styles,
+      Formulas formulas,
+      Function<Cascade, Checks> demanded,
+      Function<DocumentTable, Recognition> recognised,
+      Optional<Page> page) {
     this.styles = styles;
     this.formulas = formulas;
     this.demanded = demanded;
     this.recognised = recognised;
+    this.page = page;
+  }
+
+  /// The same, which also lays tables out on a page and asks whether it holds them.
+  public Inspection on(Paper paper, Fonts fonts) {
+    return new Inspection(
+        styles, formulas, demanded, recognised, Optional.of(new Page(paper, fonts)));
   }
 
   /// What does not hold of the table in a place.
@@ -83,12 +106,17 @@ public final class Inspection {
             .described(!table.finish().description().isEmpty());
     Body body = recognition.table().body();
     if ((long) body.rows() * body.columns() <= MOST_CELLS) {
-      checked =
-          checked
-              .arranged(finishing.table())
-              .dressedAs(finishing.in(book).numbered(document.numeral(index)).dressed());
+      Finishing.Numbered numbered = finishing.in(book).numbered(document.numeral(index));
+      checked = checked.arranged(finishing.table()).dressedAs(numbered.dressed());
+      if (page.isPresent()) {
+        checked = checked.laidOut(fit(numbered, page.get()));
+      }
     }
     return withStyle(document, table.finish().style(), demanded.apply(cascade).of(checked));
+  }
+
+  private static Fit fit(Finishing.Numbered table, Page page) {
+    return Fit.of(table.ready(), table.cascade(), table.number(), page.paper, page.fonts);
   }
 
   /// Where a table wears a style that the document holds, what would mend the table can mend the

@@ -6,6 +6,7 @@ import app.finish.core.recognise.words.Vocabulary;
 import app.finish.core.table.Held;
 import app.finish.core.table.Note;
 import app.finish.core.table.Words;
+import app.finish.core.words.UnitWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -21,11 +22,22 @@ public final class WordsReader {
   private static final Pattern UNITS =
       Pattern.compile(
           "\\(.*\\)|(units?|unit of measure)\\s*[:=].*|(figures|values|amounts|all"
-              + " figures|fares|costs?|numbers)\\b.* in .*|in (thousands?|millions?|billions?|per"
-              + " ?cent|%|euros?|€|pounds?|crowns?|dollars?|\\$|£|minutes|hours|000s)\\b.*|.*\\b(in"
-              + " thousands|in millions|thousands of|millions"
-              + " of)\\b.*|(€|\\$|£|eur|usd|gbp|kr)?\\s?('?000s?|thousands?|millions?|billions?|mn|bn)("
-              + " (€|\\$|£|eur|usd|gbp|kr))?|per ?cent|percentages?",
+              + " figures|fares|costs?|numbers)\\b.* in .*|in ("
+              + UnitWords.SCALE
+              + "|"
+              + UnitWords.MONEY
+              + "|"
+              + UnitWords.MEASURE
+              + ")"
+              + UnitWords.END
+              + ".*|.*\\b(in (thousands|millions|billions)|(thousands|millions|billions) of)\\b.*|("
+              + UnitWords.MONEY
+              + " ?)?"
+              + UnitWords.SCALE
+              + "( ?"
+              + UnitWords.MONEY
+              + ")?|"
+              + UnitWords.PERCENT,
           Pattern.CASE_INSENSITIVE);
   private static final Pattern SENTENCE =
       Pattern.compile("\\p{Lu}\\S*( \\S+){3,}\\p{L}{2}[.](\\s.*)?");

@@ -8,6 +8,12 @@ import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
+import app.finish.core.highlight.HighlightSentence;
+import app.finish.core.layout.Paper;
+import app.finish.core.layout.font.Fonts;
+import app.finish.core.recognise.said.Anchor;
+import app.finish.core.recognise.said.Corrections;
+import app.finish.core.recognise.said.LineRole;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -28,22 +34,39 @@ public class CheckCorpusTest {
   /// A table and what does not hold of it.
   ///
   /// @param expected the checks that speak, none for a near miss
-  private record Case(String what, Set<String> expected, List<String> lines, Touches touches) {}
+  private record Case(
+      String what, Set<String> expected, List<String> lines, UnaryOperator<Finish> finish) {}
 
+  private static final Fonts FONTS = new Fonts();
   private static final List<Case> CASES = new ArrayList<>();
 
   private static void breach(String check, String what, String... lines) {
-    CASES.add(new Case(what, Set.of(check.split(", ")), List.of(lines), Touches.NONE));
+    finished(check, what, UnaryOperator.identity(), lines);
   }
 
   private static void near(String what, String... lines) {
-    CASES.add(new Case(what, Set.of(), List.of(lines), Touches.NONE));
+    finished("", what, UnaryOperator.identity(), lines);
   }
 
   private static void touched(
       String check, String what, UnaryOperator<Touches> touch, String... lines) {
-    Set<String> expected = check.isEmpty() ? Set.of() : Set.of(check);
-    CASES.add(new Case(what, expected, List.of(lines), touch.apply(Touches.NONE)));
+    finished(check, what, finish -> finish.withTouches(touch.apply(finish.touches())), lines);
+  }
+
+  private static void finished(
+      String checks, String what, UnaryOperator<Finish> finish, String... lines) {
+    Set<String> expected = checks.isEmpty() ? Set.of() : Set.of(checks.split(", "));
+    CASES.add(new Case(what, expected, List.of(lines), finish));
+  }
+
+  private static UnaryOperator<Finish> highlighted(String sentence) {
+    return finish -> finish.withHighlights(List.of(HighlightSentence.read(sentence)));
+  }
+
+  /// A row whose role a person says.
+  private static UnaryOperator<Finish> said(String row, LineRole role) {
+    Anchor anchor = new Anchor(List.of(row), 0);
+    return finish -> finish.withCorrections(Corrections.NONE.withRow(anchor, role));
   }
 
   private static final String[] FARES = {
@@ -87,6 +110,68 @@ public class CheckCorpusTest {
     ofMarks();
     ofInks();
     ofTotals();
+    ofHighlights();
+    ofPlaces();
+    ofPages();
+  }
+
+  private static void ofHighlights() {
+    for (String sentence : List.of("faint", "on paper", "ink", "on #fdfdfd")) {
+      finished("highlights.seen", sentence, highlighted("Winter below 12: " + sentence), FARES);
+    }
+    finished("highlights.seen", "pale bars", highlighted("Winter always: bar #fafafa"), FARES);
+    for (String sentence : List.of("bold", "before “low ”", "bold bad on bad 12%", "#c01010")) {
+      finished("", sentence, highlighted("Winter below 12: " + sentence), FARES);
+    }
+    finished("", "an even tint", highlighted("Winter always: tint paper to #24605c"), FARES);
+  }
+
+  private static void ofPlaces() {
+    for (String route : List.of("Hale", "Orrin")) {
+      finished("", route + " is left out", said(route, LineRole.LEFT_OUT), FARES);
+    }
+    for (String route : List.of("Orrin", "Skell")) {
+      finished(
+          "apa.stub-head, figures.have-places",
+          route + " heads a group",
+          said(route, LineRole.GROUP),
+          concat(FARES, "Skell | 9.0 | 8.5", "Marl | 7.0 | 6.5"));
+    }
+    finished(
+        "figures.have-places",
+        "a line of spanned figures heads a group",
+        said("Orrin", LineRole.GROUP),
+        SPANNED);
+    String[] yearly = {
+      "Fares by route", "Route | 2025 | 2026", "Hale | 12.5 | 14.5", "Orrin | 11.0 | 15.5"
+    };
+    finished("", "years in heads", UnaryOperator.identity(), yearly);
+  }
+
+  private static void ofPages() {
+    for (int columns : new int[] {24, 30, 40}) {
+      finished("page.holds-table", columns + " columns", UnaryOperator.identity(), wide(columns));
+    }
+    finished("", "ten columns", UnaryOperator.identity(), wide(10));
+    finished("", "a long title", UnaryOperator.identity(), longTitle());
+  }
+
+  private static String[] longTitle() {
+    String[] lines = FARES.clone();
+    lines[0] = "Fares by route " + "and season of the year ".repeat(12).strip();
+    return lines;
+  }
+
+  private static String[] wide(int columns) {
+    StringBuilder heads = new StringBuilder("Route");
+    StringBuilder figures = new StringBuilder("Hale");
+    StringBuilder others = new StringBuilder("Orrin");
+    for (int i = 0; i < columns; i++) {
+      heads.append(" | Quay ").append(i + 1);
+      figures.append(" | ").append(101 + i * 7);
+      others.append(" | ").append(205 + i * 3);
+    }
+    return new String[] {"Landings", heads.toString(), figures.toString(), others.toString()};
   }
 
   private static void ofHeads() {
@@ -1113,10 +1198,11 @@ public class CheckCorpusTest {
     Document document =
         Document.EMPTY.withAdded(
             new Source("corpus", Grid.ofText(one.lines.toArray(String[]::new))),
-            Finish.in("APA 7").withTouches(one.touches));
+            one.finish.apply(Finish.in("APA 7")));
     Inspection inspection =
         new Inspection(
-            _ -> StyleBook.of(List.of(ApaStyle.STYLE)), Formulas.NONE, Checks::demandedBy);
+                _ -> StyleBook.of(List.of(ApaStyle.STYLE)), Formulas.NONE, Checks::demandedBy)
+            .on(Paper.A4, FONTS);
     Set<String> found = new TreeSet<>();
     for (Finding finding : inspection.of(document, 0)) {
       found.add(finding.check());
