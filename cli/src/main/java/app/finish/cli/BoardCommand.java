@@ -2,13 +2,13 @@ package app.finish.cli;
 
 import app.finish.core.document.Document;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.StyleBook;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
 import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.scripts.SystemScripts;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -70,7 +70,7 @@ final class BoardCommand implements Callable<Integer> {
     StyleBook shipped = StyleFile.shipped();
     Document document = document(shipped);
     List<Integer> all = IntStream.range(0, document.items().size()).boxed().toList();
-    new Sending(new Fonts(), shipped, new MeasureFormulas())
+    new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas())
         .write(document, all, OutputFormat.BOARD, Paper.A4, out);
     return 0;
   }

@@ -16,6 +16,7 @@ import app.finish.formats.Sending;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.json.FindingsJson;
 import app.finish.formats.manuscript.ManuscriptText;
+import app.finish.formats.scripts.SystemScripts;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -102,7 +103,7 @@ final class CheckCommand implements Callable<Integer> {
     StyleBook shipped = StyleFile.shipped();
     HouseStyle style = ChosenStyle.of(against, shipped);
     Document document = document(style);
-    Fonts fonts = new Fonts();
+    Fonts fonts = SystemScripts.fonts();
     Sending sending = new Sending(fonts, shipped, new MeasureFormulas());
     StyleBook all = style.shipped() ? shipped : shipped.with(style);
     Checks demanded = Checks.demandedBy(all.cascade(style.name()));

@@ -7,13 +7,13 @@ import app.finish.core.highlight.CellNames;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.highlight.Matches;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.StyleBook;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
 import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.scripts.SystemScripts;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -79,6 +79,8 @@ final class DressCommand implements Callable<Integer> {
 
   @Mixin private PaperChoice paper;
 
+  @Mixin private PictureChoice picture;
+
   @Override
   public Integer call() throws Exception {
     OutputFormat format =
@@ -102,11 +104,13 @@ final class DressCommand implements Callable<Integer> {
               + format.extension()
               + " holds one. Pick it with --table N, or send each with finish send.");
     }
+    Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     StillAt writing = StillAt.work("Writing " + out);
     try (writing) {
-      new Sending(new Fonts(), shipped, new MeasureFormulas())
-          .write(document, indexes, format, paper.paper(), out);
+      sending.write(document, indexes, format, paper.paper(), picture.form(), out);
     }
+    UnshownLetters.sentence(sending, document, indexes, format)
+        .ifPresent(spec.commandLine().getErr()::println);
     return sleeping(document, indexes);
   }
 

@@ -4,7 +4,6 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Mendable;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.HouseStyle;
@@ -17,6 +16,8 @@ import app.finish.formats.SentFile;
 import app.finish.formats.docx.ManuscriptTables;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.io.AtomicFile;
+import app.finish.formats.io.PictureForm;
+import app.finish.formats.scripts.SystemScripts;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -39,6 +40,7 @@ import java.util.stream.IntStream;
 /// @param asked whether the style was asked for, so that documents wear it too
 /// @param formats in which each file is written
 /// @param paper on which
+/// @param form how pictures are drawn
 /// @param out the folder to write in
 /// @param over whether files that are there are written over
 /// @param changed whether only what is newer than what was made of it is sent
@@ -50,6 +52,7 @@ record FolderSending(
     boolean asked,
     List<OutputFormat> formats,
     Paper paper,
+    PictureForm form,
     Path out,
     boolean over,
     boolean changed,
@@ -111,10 +114,12 @@ record FolderSending(
         return new Done(0, 1, 0, said);
       }
       Document document = document(file, said);
-      Sending sending = new Sending(new Fonts(), shipped, new MeasureFormulas());
+      Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
       List<Integer> all = IntStream.range(0, document.items().size()).boxed().toList();
       for (SentFile target : SentFile.all(out, stem(file), formats, all)) {
         write(sending, document, target);
+        UnshownLetters.sentence(sending, document, target.indexes(), target.format())
+            .ifPresent(sentence -> said.add(target.path() + ": " + sentence));
         written++;
       }
       return new Done(written, 0, 0, said);
@@ -133,7 +138,7 @@ record FolderSending(
     if (!over && Files.exists(target.path())) {
       throw new Problem(target.path() + " is there already. Write over it with --force.");
     }
-    sending.write(document, target.indexes(), target.format(), paper, target.path());
+    sending.write(document, target.indexes(), target.format(), paper, form, target.path());
   }
 
   /// Whether all that is made of a file is there and newer than the file and the plan. A format
@@ -191,9 +196,11 @@ record FolderSending(
                             + " .html, .pdf or .xlsx, for example."));
     List<String> said = new ArrayList<>();
     Document all = joined(files, said);
-    Sending sending = new Sending(new Fonts(), shipped, new MeasureFormulas());
+    Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();
     write(sending, all, new SentFile(target, format, indexes));
+    UnshownLetters.sentence(sending, all, indexes, format)
+        .ifPresent(sentence -> said.add(target + ": " + sentence));
     return new Done(1, 0, 0, said);
   }
 
@@ -229,7 +236,7 @@ record FolderSending(
       throw new Problem(target + " is there already. Write over it with --force.");
     }
     ManuscriptTables tables = ManuscriptTables.of(manuscript);
-    Sending sending = new Sending(new Fonts(), shipped, new MeasureFormulas());
+    Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();
     List<String> uncalled = new ArrayList<>();
     AtomicFile.write(

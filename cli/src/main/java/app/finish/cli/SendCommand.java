@@ -78,6 +78,8 @@ final class SendCommand implements Callable<Integer> {
 
   @Mixin private PaperChoice paper;
 
+  @Mixin private PictureChoice picture;
+
   @Option(names = "--force", description = "write over files that are there")
   private boolean force;
 
@@ -109,6 +111,7 @@ final class SendCommand implements Callable<Integer> {
     FolderPlan plan = plan();
     FolderSending sending = sending(plan);
     paper.paper();
+    picture.form();
     long end = System.nanoTime() + (long) Math.min(seconds * 1e9, Long.MAX_VALUE / 4.0);
     // What arrives while files are sent is seen by the next look.
     List<FileTime> seen = times();
@@ -160,6 +163,7 @@ final class SendCommand implements Callable<Integer> {
         !chosen.isEmpty(),
         formats,
         paper.paper(),
+        picture.form(),
         target,
         force || again,
         again && !force,

@@ -5,7 +5,6 @@ import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
 import app.finish.core.layout.Paper;
-import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
 import app.finish.core.recognise.found.Recognition;
 import app.finish.core.style.HouseStyle;
@@ -23,6 +22,7 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
 import app.finish.formats.json.RecognitionJson;
+import app.finish.formats.scripts.SystemScripts;
 import app.finish.formats.style.StyleFile;
 import app.finish.records.Tallying;
 import app.finish.records.question.TooManyCells;
@@ -224,7 +224,7 @@ final class TallyCommand implements Callable<Integer> {
       Document document =
           new Document(List.of(), chosen.shipped() ? List.of() : List.of(chosen))
               .withAdded(Source.of(tally), finish.withStyle(chosen.name()));
-      new Sending(new Fonts(), shipped, new MeasureFormulas())
+      new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas())
           .write(document, List.of(0), format, Paper.A4, out.get());
       return;
     }

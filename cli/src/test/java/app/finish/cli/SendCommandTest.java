@@ -39,6 +39,18 @@ public class SendCommandTest {
   }
 
   @Test
+  public void lettersThatNoFontHasAreSaid() throws IOException {
+    Path odd = Files.createTempDirectory("finish-letters").resolve("odd.csv");
+    Files.writeString(odd, "Landings\nQuay,2025\nNorth \uDBFF\uDFF0,12\nSouth,15\n");
+    Ran ran = Ran.run("dress", odd, "--style", "Plain", "-o", odd.resolveSibling("odd.pdf"));
+    assertThat(ran.code()).isZero();
+    assertThat(ran.err()).contains("No font here has the letter", "U+10FFF0");
+    assertThat(
+            Ran.run("dress", odd, "--style", "Plain", "-o", odd.resolveSibling("odd.docx")).err())
+        .isEmpty();
+  }
+
+  @Test
   public void eachFileIsWrittenInEachFormat() throws IOException {
     fares("a.csv");
     fares("b.csv");

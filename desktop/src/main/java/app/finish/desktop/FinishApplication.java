@@ -12,6 +12,7 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.Sending;
 import app.finish.formats.samples.SampleSource;
 import app.finish.formats.samples.Samples;
+import app.finish.formats.scripts.SystemScripts;
 import app.finish.formats.style.StyleFile;
 import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
@@ -45,7 +46,7 @@ public final class FinishApplication {
   static final String DEMO_NAME = "Marram Sound, year two";
 
   private final List<String> arguments;
-  private final Fonts fonts = new Fonts();
+  private final Fonts fonts = SystemScripts.fonts();
   private final Sending sending = new Sending(fonts, StyleFile.shipped(), new MeasureFormulas());
   private final Proofs proofs = new Proofs(fonts, sending);
   private final CompletableFuture<Document> demo;

@@ -19,9 +19,11 @@ import app.finish.desktop.shell.InfoLine;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.samples.Samples;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.zip.ZipFile;
@@ -31,11 +33,12 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
+import javax.imageio.ImageIO;
 import org.testng.annotations.Test;
 
 /// Whole journeys through the window.
 public class JourneyTest extends WindowTest {
-  @Test(groups = PAINTED)
+  @Test
   public void fromAWorkbookToAWordProcessor() throws Exception {
     assertThat(shows("#empty-board")).isTrue();
     assertThat(shows("#step-dress")).isFalse();
@@ -80,7 +83,7 @@ public class JourneyTest extends WindowTest {
     }
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void anActionIsFoundBeforeThereIsATable() {
     press(KeyCode.CONTROL, KeyCode.K);
     hand.write("connect");
@@ -90,7 +93,7 @@ public class JourneyTest extends WindowTest {
     hand.interact(() -> window.tallies().connectingProperty().set(false));
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void anEndingThatNoFormatHasIsSaidAndNothingIsWritten() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);
@@ -103,7 +106,7 @@ public class JourneyTest extends WindowTest {
     assertThat(folder.resolve("odd.doc.docx")).doesNotExist();
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void eachFormatIsSentFromTheWindow() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);
@@ -124,13 +127,37 @@ public class JourneyTest extends WindowTest {
     }
   }
 
+  @Test
+  public void aPictureGoesOutAsFineAndAsClearAsIsChosen() throws IOException {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
+    choose(OutputFormat.PNG);
+    choose(OutputFormat.DOCX);
+    List<BufferedImage> sent = new ArrayList<>();
+    for (String dots : List.of("150", "300")) {
+      click("#dots-" + dots);
+      if (dots.equals("300")) {
+        click("#picture-clear");
+      }
+      Path out = folder.resolve("dots" + dots + ".png");
+      answers.files.add(out);
+      click("#send-out");
+      settle();
+      sent.add(ImageIO.read(out.toFile()));
+    }
+    assertThat((double) sent.getLast().getWidth() / sent.getFirst().getWidth())
+        .isBetween(1.98, 2.02);
+    assertThat(sent.getFirst().getColorModel().hasAlpha()).isFalse();
+    assertThat(sent.getLast().getColorModel().hasAlpha()).isTrue();
+  }
+
   private void choose(OutputFormat format) {
     click("#format-" + format.extension().replace(".", "-"));
   }
 
   /// Several formats are written beside each other, none over a file that is there, and the same
   /// again by a key.
-  @Test(groups = PAINTED)
+  @Test
   public void severalFormatsGoOutAtOnceAndAgain() throws IOException {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT7);
@@ -161,7 +188,7 @@ public class JourneyTest extends WindowTest {
   }
 
   /// What a document was before it was saved over is brought back, and undo takes it away again.
-  @Test(groups = PAINTED)
+  @Test
   public void anEarlierVersionIsBroughtBack() {
     openDemo();
     Path file = folder.resolve("versions-" + System.nanoTime() + ".finish");
@@ -186,7 +213,7 @@ public class JourneyTest extends WindowTest {
     assertThat(title()).isEqualTo("Another title");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void pointingTriesAStyleOnAndLeavingGoesBack() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -209,7 +236,7 @@ public class JourneyTest extends WindowTest {
     assertThat(dressed().style()).isEqualTo("Marram house");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void arrowKeysTryStylesOnEnterKeepsEscGoesBack() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -226,7 +253,7 @@ public class JourneyTest extends WindowTest {
         .isEqualTo("Marram house");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void aSecondClickPicksThePartAndSoOutward() {
     openDemo();
     CellMeaning cell = new CellMeaning.Body(15, 2);
@@ -243,7 +270,7 @@ public class JourneyTest extends WindowTest {
     assertThat(ask(() -> window.desk().pickProperty().get())).isEmpty();
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void arrowKeysWalkOverTheCells() {
     openDemo();
     clickCell(new CellMeaning.Body(0, 0));
@@ -257,7 +284,7 @@ public class JourneyTest extends WindowTest {
         .isEqualTo(new CellMeaning.Head(1, 1, 1));
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void theTitleIsEditedInPlaceAndUndone() {
     openDemo();
     hand.doubleClickOn(where(new CellMeaning.Word(PartName.TITLE, 0)));
@@ -274,7 +301,7 @@ public class JourneyTest extends WindowTest {
     assertThat(title()).isEqualTo("Sailings of the year");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void escLeavesTheTitleAsItWas() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.T);
@@ -293,7 +320,7 @@ public class JourneyTest extends WindowTest {
         .orElse("");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void aRowIsCorrectedByHandAndTheCorrectionLifted() {
     openDemo();
     clickCell(new CellMeaning.Body(0, 0));
@@ -316,7 +343,7 @@ public class JourneyTest extends WindowTest {
     return dressed().band(Band.BODY).stream().map(row -> row.part().name().label()).toList();
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void theShapeIsCorrectedWithItsButtons() {
     openDemo();
     click("#stub-columns-less");
@@ -328,7 +355,7 @@ public class JourneyTest extends WindowTest {
     assertThat(textOf("#head-rows")).isEqualTo("2");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void pastedCellsBecomeATable() {
     hand.interact(
         () -> {
@@ -344,7 +371,7 @@ public class JourneyTest extends WindowTest {
   }
 
   /// A copy is there in the forms that word processors, mail programs, sheets and painters take.
-  @Test(groups = PAINTED)
+  @Test
   public void aCopyHoldsEachForm() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
@@ -357,7 +384,7 @@ public class JourneyTest extends WindowTest {
   }
 
   /// A fault of Finish is one sentence, and what happened can be copied without a figure in it.
-  @Test(groups = PAINTED)
+  @Test
   public void aFaultIsSaidAndCanBeSent() {
     openDemo();
     hand.interact(
@@ -368,7 +395,7 @@ public class JourneyTest extends WindowTest {
     assertThat(happened).contains("IllegalStateException", "JourneyTest").doesNotContain("4,568");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void newNumbersTakeTheWholeFinish() throws Exception {
     Path first = folder.resolve("piers.csv");
     Files.writeString(first, "Pier,Boats,Passengers\nNorth,12,340\nSouth,7,115\nTotal,19,455\n");
@@ -402,7 +429,7 @@ public class JourneyTest extends WindowTest {
     assertThat(parts()).hasSize(3);
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void badFilesGiveASentenceAndLeaveTheDocumentAlone() throws Exception {
     openDemo();
     Path bad = folder.resolve("bad.xlsx");
@@ -417,7 +444,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#notice-sentence")).isFalse();
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void documentsAreSavedAndOpenedAgain() throws Exception {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -441,7 +468,7 @@ public class JourneyTest extends WindowTest {
         .isGreaterThan(3);
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void unsavedChangesAreAskedAbout() throws Exception {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -457,7 +484,7 @@ public class JourneyTest extends WindowTest {
     assertThat(DocumentFile.read(file).tables()).hasSize(DEMO_TABLES);
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void theActionFinderDoesAnythingByName() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.K);
@@ -475,7 +502,7 @@ public class JourneyTest extends WindowTest {
     assertThat(ended).isTrue();
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void tablesAreDraggedAndMovedByKeyAndNumberThemselves() {
     openDemo();
     List<String> ids = ids();
@@ -496,7 +523,7 @@ public class JourneyTest extends WindowTest {
     return ask(() -> window.desk().document().tables().stream().map(table -> table.id()).toList());
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void theProofIsMagnifiedAndFitted() {
     openDemo();
     double fitted = ask(() -> window.proof().zoomProperty().get());
@@ -509,7 +536,7 @@ public class JourneyTest extends WindowTest {
     assertThat(ask(() -> window.proof().zoomProperty().get())).isEqualTo(fitted);
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void theOriginInTheSlugLeadsToWhereItIsSet() {
     openDemo();
     clickCell(new CellMeaning.Body(15, 0));
@@ -533,7 +560,7 @@ public class JourneyTest extends WindowTest {
     assertThat(pick.circles().get(pick.reach())).isEqualTo("all totals");
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void everyControlHasANameForThoseWhoDontSeeIt() {
     openDemo();
     for (Step step : Step.values()) {
@@ -555,7 +582,7 @@ public class JourneyTest extends WindowTest {
     }
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void whatIsShownIsWhatIsSentOut() {
     openDemo();
     press(KeyCode.CONTROL, KeyCode.DIGIT3);
@@ -572,7 +599,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shown.columns()).isEqualTo(sent.columns());
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void theLastTableRemovedLeavesAnEmptyDesk() {
     openDemo();
     for (int i = 0; i < DEMO_TABLES; i++) {

@@ -97,7 +97,7 @@ public class LongTableTest extends WindowTest {
                 .toList());
   }
 
-  @Test(groups = PAINTED)
+  @Test
   public void whatIsInSightIsThereFirstAndStays() throws Exception {
     open(40_000);
     Image before = ask(this::painted);
@@ -126,7 +126,7 @@ public class LongTableTest extends WindowTest {
   }
 
   /// A click on what is in sight waits for the rest, and then picks the row that was clicked.
-  @Test(groups = PAINTED)
+  @Test
   public void aClickOnWhatIsInSightPicksTheRowThatIsSeen() throws Exception {
     open(40_000);
     Point2D third = where(new CellMeaning.Stub(0, 2));
@@ -184,7 +184,7 @@ public class LongTableTest extends WindowTest {
   }
 
   /// Moves that follow one another quickly end in the table that they make together.
-  @Test(groups = PAINTED)
+  @Test
   public void quickMovesEndInTheLastOfThem() throws Exception {
     open(6000);
     hand.interact(

@@ -67,10 +67,6 @@ abstract class WindowTest {
     }
   }
 
-  /// Tests that look at what is painted: in a run of their own, since painting takes most of the
-  /// time of a test that doesn't look.
-  static final String PAINTED = "painted";
-
   private static Optional<Hand> only = Optional.empty();
 
   Hand hand;
@@ -80,7 +76,7 @@ abstract class WindowTest {
   MainWindow window;
   boolean ended;
 
-  @BeforeClass(alwaysRun = true)
+  @BeforeClass
   public void startToolkit() throws Exception {
     folder = Files.createTempDirectory("finish-window");
     hand = hand();
@@ -102,7 +98,7 @@ abstract class WindowTest {
     return only.get();
   }
 
-  @BeforeMethod(alwaysRun = true)
+  @BeforeMethod
   public void openWindow() throws Exception {
     answers = new Answers();
     ended = false;
@@ -141,7 +137,7 @@ abstract class WindowTest {
     return habits;
   }
 
-  @AfterClass(alwaysRun = true)
+  @AfterClass
   public void closeWindow() throws Exception {
     hand.interact(
         () -> {

@@ -103,7 +103,7 @@ public enum OutputFormat {
   /// ISO 32000.
   PDF("pdf", "Print", "For printing, fonts embedded", Use.PICTURE, true, true, PdfWriter::new),
   /// A picture.
-  PNG("png", "Picture", "200 dots an inch", Use.PICTURE, false, true, PngWriter::new),
+  PNG("png", "Picture", "For slides and pages, of dots", Use.PICTURE, false, true, PngWriter::new),
   /// Scalable Vector Graphics 1.1.
   SVG(
       "svg",

@@ -4,19 +4,26 @@ import app.finish.core.Finishing;
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.layout.font.Face;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
 import app.finish.formats.io.AtomicFile;
+import app.finish.formats.io.FileName;
+import app.finish.formats.io.PictureForm;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
+import app.finish.formats.pdf.PngWriter;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 
 /// Sends tables of a document out as a file. The window and the command line both go through here.
@@ -66,14 +73,74 @@ public final class Sending {
   public void write(
       Document document, List<Integer> indexes, OutputFormat format, Paper chosen, Path file)
       throws IOException {
+    write(document, indexes, format, chosen, PictureForm.USUAL, file);
+  }
+
+  /// Writes the tables, whole or not at all. A table that is too long for one picture is written in
+  /// several, whose names are counted.
+  ///
+  /// @param form how pictures are drawn
+  /// @return what was written
+  public List<Path> write(
+      Document document,
+      List<Integer> indexes,
+      OutputFormat format,
+      Paper chosen,
+      PictureForm form,
+      Path file)
+      throws IOException {
     if (indexes.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
           "A file that ends with ."
               + format.extension()
               + " holds one table. Send the tables one by one.");
     }
-    Sent sent = sent(document, indexes, chosen);
+    Sent sent = sent(document, indexes, chosen).drawn(form);
+    if (format.writer(fonts) instanceof PngWriter png && png.pages(sent) > 1) {
+      return pictures(sent, png, file);
+    }
     AtomicFile.write(file, out -> format.writer(fonts).write(sent, out));
+    return List.of(file);
+  }
+
+  private static List<Path> pictures(Sent sent, PngWriter png, Path file) throws IOException {
+    String name = FileName.of(file);
+    String stem = name.substring(0, name.lastIndexOf('.'));
+    List<Path> written = new ArrayList<>();
+    for (int page = 0; page < png.pages(sent); page++) {
+      int at = page;
+      Path one = file.resolveSibling(stem + "-" + (page + 1) + ".png");
+      AtomicFile.write(one, out -> png.write(sent, at, out));
+      written.add(one);
+    }
+    return written;
+  }
+
+  /// The letters that no font at hand has, each once, in the order of reading: they are boxes in
+  /// print and pictures.
+  ///
+  /// @param indexes which items, by their places in the document
+  public String unshown(Document document, List<Integer> indexes) {
+    BitSet seen = new BitSet();
+    StringBuilder unshown = new StringBuilder();
+    Face face = fonts.face("", false, false);
+    for (SentTable table : sent(document, indexes, Paper.A4).tables()) {
+      for (DressedRow row : table.dressed().rows()) {
+        for (DressedCell cell : row.cells()) {
+          cell.text()
+              .codePoints()
+              .filter(one -> !seen.get(one))
+              .forEach(
+                  one -> {
+                    seen.set(one);
+                    if (!Character.isISOControl(one) && !fonts.covers(one, face)) {
+                      unshown.appendCodePoint(one);
+                    }
+                  });
+        }
+      }
+    }
+    return unshown.toString();
   }
 
   /// The items in these places, as a writer takes them.

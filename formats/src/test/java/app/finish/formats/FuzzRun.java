@@ -5,10 +5,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
-/// Runs the fuzzer on every reader, one after another, each for a bounded time in a process of its
-/// own with little memory. Ends with 1 if one of them crashed, hung or ran out of memory.
+/// Runs the fuzzer on every reader, on documents, styles, palettes and highlights, and on what the
+/// writers write, one after another, each for a bounded time in a process of its own with little
+/// memory. Ends with 1 if one of them crashed, hung or ran out of memory.
 public final class FuzzRun {
   private FuzzRun() {}
 
@@ -16,10 +16,7 @@ public final class FuzzRun {
   public static void main(String[] arguments) throws IOException, InterruptedException {
     Path seeds = Path.of(arguments[0]).toAbsolutePath();
     Path work = Path.of(arguments[1]).toAbsolutePath();
-    List<String> endings;
-    try (Stream<Path> folders = Files.list(seeds)) {
-      endings = folders.map(folder -> folder.getFileName().toString()).sorted().toList();
-    }
+    List<String> endings = FuzzSeeds.targets(seeds);
     List<String> broken = new ArrayList<>();
     for (String ending : endings) {
       if (fuzz(ending, seeds.resolve(ending), work.resolve(ending), arguments[2]) != 0) {
@@ -28,8 +25,8 @@ public final class FuzzRun {
     }
     System.out.println(
         broken.isEmpty()
-            ? "Fuzzed " + endings.size() + " readers for " + arguments[2] + " s each: all held."
-            : "These readers broke: " + broken + ". What broke them is in " + work + ".");
+            ? "Fuzzed " + endings.size() + " targets for " + arguments[2] + " s each: all held."
+            : "These broke: " + broken + ". What broke them is in " + work + ".");
     System.exit(broken.isEmpty() ? 0 : 1);
   }
 
@@ -46,14 +43,15 @@ public final class FuzzRun {
                 "-cp",
                 System.getProperty("java.class.path"),
                 "com.code_intelligence.jazzer.Jazzer",
-                "--target_class=app.finish.formats.FuzzReaders",
+                "--target_class="
+                    + (FuzzSeeds.isReader(ending) ? FuzzReaders.class : FuzzParts.class).getName(),
                 "--target_args=" + ending,
                 "--instrumentation_includes=app.finish.**",
                 "--reproducer_path=" + work,
                 work.resolve("corpus").toString(),
                 seeds.toString(),
                 "-max_total_time=" + seconds,
-                "-timeout=20",
+                "-timeout=60",
                 "-max_len=20000",
                 "-artifact_prefix=" + work + "/")
             .directory(work.toFile())

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -24,19 +23,37 @@ public class FuzzSeedsTest {
   }
 
   @Test(dataProvider = "seeds")
-  public void aSeedHoldsATable(Path seed) throws IOException {
-    FuzzReaders.fuzzerInitialize(new String[] {seed.getParent().getFileName().toString()});
-    assertThat(FuzzReaders.tables(Files.readAllBytes(seed))).isPositive();
+  public void aSeedIsTaken(Path seed) throws IOException {
+    String target = seed.getParent().getFileName().toString();
+    if (FuzzSeeds.isReader(target)) {
+      FuzzReaders.fuzzerInitialize(new String[] {target});
+      assertThat(FuzzReaders.tables(Files.readAllBytes(seed))).isPositive();
+    } else {
+      FuzzParts.fuzzerInitialize(new String[] {target});
+      for (int i = 0; i < 6; i++) {
+        assertThat(FuzzParts.take(Files.readString(seed))).isTrue();
+      }
+    }
   }
 
   @Test
-  public void everyFormatHasSeeds() throws IOException {
-    try (Stream<Path> folders = Files.list(SEEDS)) {
-      List<String> endings =
-          folders.map(folder -> folder.getFileName().toString()).sorted().toList();
-      assertThat(endings)
-          .containsExactly("csv", "docx", "html", "json", "md", "ods", "tsv", "txt", "xlsx");
-    }
+  public void everythingHasSeeds() throws IOException {
+    assertThat(FuzzSeeds.targets(SEEDS))
+        .containsExactly(
+            "csv",
+            "document",
+            "docx",
+            "highlight",
+            "html",
+            "json",
+            "md",
+            "ods",
+            "palette",
+            "style",
+            "tsv",
+            "txt",
+            "written",
+            "xlsx");
   }
 
   /// Writes the seeds anew; the first argument is the folder.

@@ -37,6 +37,9 @@ public final class PaintFonts {
   }
 
   private String load(Face face) {
+    if (face.isOther()) {
+      return Font.getDefault().getFamily();
+    }
     try (InputStream stream = fonts.open(face)) {
       Font font = Font.loadFont(stream, 10);
       return font == null ? face.family() : font.getFamily();

@@ -109,7 +109,11 @@ public final class ProofPainter {
       case Mark.Text text -> {
         canvas.setFill(colour(text.colour()));
         canvas.setFont(fonts.font(text.face(), text.size()));
-        canvas.fillText(text.text(), text.x(), text.y() - origin);
+        if (text.face().isOther()) {
+          canvas.fillText(text.text(), text.x(), text.y() - origin, text.width());
+        } else {
+          canvas.fillText(text.text(), text.x(), text.y() - origin);
+        }
       }
     }
   }

@@ -5,6 +5,7 @@ import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.SentFile;
+import app.finish.formats.io.PictureForm;
 import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.nio.file.Path;
@@ -16,6 +17,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
@@ -41,6 +43,7 @@ public final class SendingOut {
   private final ObjectProperty<Set<OutputFormat>> formats =
       new SimpleObjectProperty<>(EnumSet.of(OutputFormat.DOCX));
   private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
+  private final ObjectProperty<PictureForm> form = new SimpleObjectProperty<>(PictureForm.USUAL);
   private final ObjectProperty<Boolean> all = new SimpleObjectProperty<>(false);
   private final ObjectProperty<Optional<Path>> folder =
       new SimpleObjectProperty<>(Optional.empty());
@@ -62,6 +65,11 @@ public final class SendingOut {
   /// The paper that is chosen.
   public ObjectProperty<Paper> paperProperty() {
     return paper;
+  }
+
+  /// How pictures are drawn.
+  public ObjectProperty<PictureForm> formProperty() {
+    return form;
   }
 
   /// Whether all tables are sent, not only the one at hand.
@@ -89,6 +97,17 @@ public final class SendingOut {
     return all.get()
         ? IntStream.range(0, desk.document().items().size()).boxed().toList()
         : List.of(desk.indexProperty().get());
+  }
+
+  /// Looks for letters of what would be sent that no font of this machine has, and tells them.
+  public void lookForLetters(Consumer<String> told) {
+    if (desk.table().isEmpty()) {
+      told.accept("");
+      return;
+    }
+    Document document = desk.document();
+    List<Integer> sent = indexes();
+    desk.worker().draw(() -> desk.sending().unshown(document, sent), told, _ -> told.accept(""));
   }
 
   /// Asks for a file and sends there. A known ending that the person typed is taken for the format
@@ -152,13 +171,12 @@ public final class SendingOut {
   }
 
   private void write(List<SentFile> targets, Place place) {
-    Document document = desk.document();
-    Paper on = paper.get();
+    Sent sent = new Sent(desk.document(), paper.get(), form.get());
     String first = targets.getFirst().path().getFileName().toString();
     desk.worker()
         .run(
             Texts.of("busy.writing", first),
-            progress -> write(document, targets, on, progress),
+            progress -> write(sent, targets, progress),
             done -> {
               last = Optional.of(place);
               written.addAll(done);
@@ -171,17 +189,27 @@ public final class SendingOut {
             desk::tell);
   }
 
-  private List<Path> write(
-      Document document, List<SentFile> targets, Paper on, DoubleConsumer progress)
+  /// What is sent, as it was when it was sent.
+  private record Sent(Document document, Paper on, PictureForm form) {}
+
+  private List<Path> write(Sent sent, List<SentFile> targets, DoubleConsumer progress)
       throws IOException {
     List<Path> done = new ArrayList<>();
+    int number = 0;
     for (SentFile target : targets) {
       if (Thread.currentThread().isInterrupted()) {
         throw new InterruptedIOException();
       }
-      desk.sending().write(document, target.indexes(), target.format(), on, target.path());
-      done.add(target.path());
-      progress.accept((double) done.size() / targets.size());
+      done.addAll(
+          desk.sending()
+              .write(
+                  sent.document,
+                  target.indexes(),
+                  target.format(),
+                  sent.on,
+                  sent.form,
+                  target.path()));
+      progress.accept((double) ++number / targets.size());
     }
     return done;
   }

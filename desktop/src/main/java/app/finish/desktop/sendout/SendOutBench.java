@@ -20,6 +20,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /// The last step: which tables, as what, on what paper.
@@ -27,6 +28,11 @@ public final class SendOutBench {
   private final Desk desk;
   private final Files files;
   private final SendingOut sending;
+  private static final int[] RESOLUTIONS = {150, 200, 300, 600};
+
+  /// How many letters are named that no font has.
+  private static final int MOST_LETTERS = 4;
+
   private final VBox what = Benches.section("");
 
   public SendOutBench(Desk desk, Files files, SendingOut sending) {
@@ -53,13 +59,21 @@ public final class SendOutBench {
           onPaper.setVisible(formats().stream().anyMatch(OutputFormat::isOnPaper));
           onPaper.setManaged(onPaper.isVisible());
         });
+    Node asPicture = Benches.section(Texts.of("send.picture"), resolutions(), clear());
+    Benches.follow(
+        sending.formatsProperty(),
+        () -> {
+          asPicture.setVisible(formats().contains(OutputFormat.PNG));
+          asPicture.setManaged(asPicture.isVisible());
+        });
     Node node =
         Benches.deskWithFoot(
             Step.SEND_OUT.label(),
-            new VBox(8, open(), send, again, copy),
+            new VBox(8, open(), letters(), send, again, copy),
             what,
             choices(),
-            onPaper);
+            onPaper,
+            asPicture);
     node.setId("bench-send-out");
     Benches.follow(desk.historyProperty(), this::showWhat);
     return node;
@@ -96,6 +110,41 @@ public final class SendOutBench {
     Benches.follow(desk.shownProperty(), count);
     Benches.follow(sending.allProperty(), count);
     return open;
+  }
+
+  /// Letters that no font of this machine has, where a format that is chosen needs them.
+  private Label letters() {
+    Label letters = Benches.caption("");
+    letters.setId("send-letters");
+    letters.setWrapText(true);
+    letters.setMinHeight(Region.USE_PREF_SIZE);
+    Runnable look =
+        () -> {
+          boolean drawn = formats().stream().anyMatch(one -> one.use() == OutputFormat.Use.PICTURE);
+          if (drawn) {
+            sending.lookForLetters(found -> say(letters, found));
+          } else {
+            say(letters, "");
+          }
+        };
+    Benches.follow(desk.historyProperty(), look);
+    Benches.follow(desk.shownProperty(), look);
+    Benches.follow(sending.allProperty(), look);
+    Benches.follow(sending.formatsProperty(), look);
+    return letters;
+  }
+
+  private static void say(Label label, String letters) {
+    int[] all = letters.codePoints().toArray();
+    List<String> named =
+        Arrays.stream(all)
+            .limit(MOST_LETTERS)
+            .mapToObj(one -> Character.toString(one) + String.format(" (U+%04X)", one))
+            .toList();
+    label.setText(
+        letters.isEmpty() ? "" : Texts.of("send.letters", all.length, String.join(", ", named)));
+    label.setVisible(!letters.isEmpty());
+    label.setManaged(!letters.isEmpty());
   }
 
   private void showWhat() {
@@ -175,6 +224,39 @@ public final class SendOutBench {
     return format.about()
         + "."
         + (lost.isEmpty() ? "" : " " + Texts.of("send.leaves", String.join(", ", lost)));
+  }
+
+  private Node resolutions() {
+    HBox chips = new HBox();
+    chips.getStyleClass().add("chips");
+    ToggleGroup group = Benches.oneOf();
+    for (int dots : RESOLUTIONS) {
+      ToggleButton choice =
+          chip(
+              Texts.of("send.picture.dots", dots),
+              "dots-" + dots,
+              dots == sending.formProperty().get().dots());
+      choice.setAccessibleText(Texts.of("send.picture.dotsLong", dots));
+      choice.setTooltip(new Tooltip(Texts.of("send.picture.dotsLong", dots)));
+      choice.setToggleGroup(group);
+      choice.setOnAction(
+          event -> {
+            choice.setSelected(true);
+            sending.formProperty().set(sending.formProperty().get().withDots(dots));
+          });
+      chips.getChildren().add(choice);
+    }
+    return chips;
+  }
+
+  private Node clear() {
+    CheckBox clear = new CheckBox(Texts.of("send.picture.clear"));
+    clear.setId("picture-clear");
+    clear.setSelected(sending.formProperty().get().clear());
+    clear.setOnAction(
+        event ->
+            sending.formProperty().set(sending.formProperty().get().withClear(clear.isSelected())));
+    return clear;
   }
 
   private Node papers() {

@@ -9,6 +9,12 @@ public final class PicturePaper {
 
   private PicturePaper() {}
 
+  /// The same broken into pages, each as high as the chosen paper.
+  public static Paper pages(Paper chosen) {
+    Paper whole = of(chosen);
+    return new Paper(whole.width(), whole.height(), whole.margin(), true);
+  }
+
   /// The paper in the place of the chosen one.
   public static Paper of(Paper chosen) {
     return new Paper(chosen.textWidth() + 2 * MARGIN, chosen.height(), MARGIN, false);

@@ -18,7 +18,13 @@ import java.util.List;
 /// @param document the whole document
 /// @param items the picked items, in order
 /// @param paper the paper that the person chose
-public record Sent(Document document, List<SentItem> items, Paper paper) {
+/// @param form how pictures are drawn
+public record Sent(Document document, List<SentItem> items, Paper paper, PictureForm form) {
+  /// The same with pictures as usual.
+  public Sent(Document document, List<SentItem> items, Paper paper) {
+    this(document, items, paper, PictureForm.USUAL);
+  }
+
   /// Copies the list.
   public Sent {
     items = List.copyOf(items);
@@ -26,12 +32,17 @@ public record Sent(Document document, List<SentItem> items, Paper paper) {
 
   /// The same, on another paper.
   public Sent on(Paper other) {
-    return new Sent(document, items, other);
+    return new Sent(document, items, other, form);
+  }
+
+  /// The same, with pictures drawn otherwise.
+  public Sent drawn(PictureForm other) {
+    return new Sent(document, items, paper, other);
   }
 
   /// The same, with the first item alone.
   public Sent first() {
-    return new Sent(document, items.subList(0, Math.min(1, items.size())), paper);
+    return new Sent(document, items.subList(0, Math.min(1, items.size())), paper, form);
   }
 
   /// The tables among the items, in order.

@@ -2,8 +2,6 @@ package app.finish.formats.io;
 
 import app.finish.core.number.NumberFormat;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /// How a number is written so that it reads as a table shows it: what number formats of sheets are
 /// made of.
@@ -30,13 +28,12 @@ public record ShownNumber(
   /// Texts before and behind digits.
   public record Around(String before, String behind) {}
 
-  private static final Pattern DIGITS =
-      Pattern.compile("[0-9](?:[0-9.,’'\\u00A0\\u2009\\u202F ]*[0-9])?|[.,][0-9]+");
-
-  private static final Pattern SIGN = Pattern.compile("[−–-]");
-
   private static final double HUNDREDTH = 0.01;
   private static final double[] SCALES = {1, 1e3, 1e6, HUNDREDTH};
+  private static final double[] STEPS = {1, 1e-1, 1e-2, 1e-3, 1e-4, 1e-5, 1e-6, 1e-7, 1e-8};
+
+  /// What may stand between the digits of a number: marks and spaces.
+  private static final String WITHIN = ".,’'\u00A0\u2009\u202F ";
 
   /// How the number is written; none if what is shown is not the number, so that it must stand as a
   /// text.
@@ -45,19 +42,20 @@ public record ShownNumber(
   /// @param number the number behind it
   /// @param numbers how the table writes numbers
   public static Optional<ShownNumber> of(String shown, double number, NumberFormat numbers) {
-    Matcher digits = DIGITS.matcher(shown);
-    if (!digits.find()) {
+    int start = digits(shown, 0);
+    if (start < 0) {
       return Optional.empty();
     }
-    String core = digits.group();
-    String before = shown.substring(0, digits.start());
-    String behind = shown.substring(digits.end());
-    if (DIGITS.matcher(behind).find()) {
+    int end = end(shown, start);
+    if (digits(shown, end) >= 0) {
       return Optional.empty();
     }
+    String core = shown.substring(start, end);
+    String before = shown.substring(0, start);
+    String behind = shown.substring(end);
     // A standard error stands in parentheses too, and is no negative number.
     boolean parentheses = number < 0 && before.endsWith("(") && behind.startsWith(")");
-    boolean signed = parentheses || SIGN.matcher(before).find();
+    boolean signed = parentheses || sign(before) >= 0;
     int decimals = decimals(core, numbers.decimalMark());
     Optional<Double> scale = scale(core, decimals, Math.abs(number), numbers.decimalMark());
     if (scale.isEmpty() || signed != number < 0 && !isZero(core)) {
@@ -67,10 +65,7 @@ public record ShownNumber(
     if (hundredth && !behind.startsWith("%")) {
       return Optional.empty();
     }
-    String lead =
-        parentheses
-            ? before.substring(0, before.length() - 1)
-            : SIGN.matcher(before).replaceFirst("");
+    String lead = parentheses ? before.substring(0, before.length() - 1) : unsigned(before);
     String tail = parentheses || hundredth ? behind.substring(1) : behind;
     Around plain = new Around(lead, tail);
     Optional<Around> negative =
@@ -103,7 +98,7 @@ public record ShownNumber(
   }
 
   private static boolean isZero(String core) {
-    return core.chars().allMatch(one -> !Character.isDigit(one) || one == '0');
+    return core.chars().allMatch(one -> one < '1' || one > '9');
   }
 
   private static int decimals(String core, String mark) {
@@ -111,11 +106,70 @@ public record ShownNumber(
     return at < 0 ? 0 : core.length() - at - 1;
   }
 
+  /// Where the digits of a number begin at or behind a place: a digit, or a mark before one. −1 if
+  /// there are none.
+  private static int digits(String text, int from) {
+    for (int i = from; i < text.length(); i++) {
+      char one = text.charAt(i);
+      boolean marked =
+          (one == '.' || one == ',') && i + 1 < text.length() && isDigit(text.charAt(i + 1));
+      if (isDigit(one) || marked) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /// Where the digits end that begin at a place: behind the last digit that only marks, spaces and
+  /// digits lead to.
+  private static int end(String text, int start) {
+    int end = start + 1;
+    for (int i = start + 1; i < text.length(); i++) {
+      char one = text.charAt(i);
+      if (isDigit(one)) {
+        end = i + 1;
+      } else if (!isDigit(text.charAt(start)) || WITHIN.indexOf(one) < 0) {
+        break;
+      }
+    }
+    return end;
+  }
+
+  private static boolean isDigit(char one) {
+    return one >= '0' && one <= '9';
+  }
+
+  private static int sign(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if ("−–-".indexOf(text.charAt(i)) >= 0) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private static String unsigned(String text) {
+    int sign = sign(text);
+    return sign < 0 ? text : text.substring(0, sign) + text.substring(sign + 1);
+  }
+
   /// By what the number is divided so that its digits are those that are shown.
   private static Optional<Double> scale(String core, int decimals, double number, String mark) {
-    String bare = core.replaceAll("[^0-9" + Pattern.quote(mark.isEmpty() ? "." : mark) + "]", "");
-    double said = Double.parseDouble("0" + bare.replace(mark.isEmpty() ? "." : mark, "."));
-    double step = Math.pow(10, -decimals);
+    char point = mark.isEmpty() ? '.' : mark.charAt(0);
+    if (core.indexOf(point) != core.lastIndexOf(point)) {
+      return Optional.empty();
+    }
+    StringBuilder bare = new StringBuilder("0");
+    for (int i = 0; i < core.length(); i++) {
+      char one = core.charAt(i);
+      if (isDigit(one)) {
+        bare.append(one);
+      } else if (one == point) {
+        bare.append('.');
+      }
+    }
+    double said = Double.parseDouble(bare.toString());
+    double step = decimals < STEPS.length ? STEPS[decimals] : Math.pow(10, -decimals);
     for (double scale : SCALES) {
       if (Math.abs(number / scale - said) <= step * 0.5000001) {
         return Optional.of(scale);

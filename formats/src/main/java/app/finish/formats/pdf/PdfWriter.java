@@ -40,6 +40,9 @@ public final class PdfWriter implements TableWriter {
   /// A point of a text that lies in its cell.
   private static final double NEAR = 0.1;
 
+  /// The fonts that a document has so far.
+  private record Embedded(Map<Face, PDFont> shipped, DrawnTexts drawn) {}
+
   private final Fonts fonts;
 
   /// A writer that embeds these fonts.
@@ -64,7 +67,7 @@ public final class PdfWriter implements TableWriter {
     try (PDDocument document = new PDDocument()) {
       PdfTags tags = new PdfTags(document, language);
       PdfAbout.add(document, tables.isEmpty() ? "Tables" : title(tables.getFirst()));
-      Map<Face, PDFont> embedded = new HashMap<>();
+      Embedded embedded = new Embedded(new HashMap<>(), new DrawnTexts(document, fonts));
       for (SentTable table : tables) {
         tags.beginTable(table.description());
         for (Proof.Page page : table.proof(paper(sent.paper())).pages()) {
@@ -72,6 +75,7 @@ public final class PdfWriter implements TableWriter {
         }
       }
       tags.end();
+      embedded.drawn.end();
       document.save(out);
     }
   }
@@ -82,7 +86,7 @@ public final class PdfWriter implements TableWriter {
   }
 
   /// A page: first what is only drawn, then the texts of each cell, in the order of reading.
-  private void page(PDDocument document, Proof.Page page, PdfTags tags, Map<Face, PDFont> embedded)
+  private void page(PDDocument document, Proof.Page page, PdfTags tags, Embedded embedded)
       throws IOException {
     PDPage sheet = new PDPage(new PDRectangle((float) page.width(), (float) page.height()));
     document.addPage(sheet);
@@ -119,7 +123,7 @@ public final class PdfWriter implements TableWriter {
       PDPageContentStream content,
       List<Mark> marks,
       Proof.Page page,
-      Map<Face, PDFont> embedded)
+      Embedded embedded)
       throws IOException {
     if (!marks.isEmpty()) {
       content.beginMarkedContent(COSName.ARTIFACT);
@@ -140,11 +144,7 @@ public final class PdfWriter implements TableWriter {
   }
 
   private void paint(
-      PDDocument document,
-      PDPageContentStream content,
-      Mark mark,
-      double height,
-      Map<Face, PDFont> embedded)
+      PDDocument document, PDPageContentStream content, Mark mark, double height, Embedded embedded)
       throws IOException {
     switch (mark) {
       case Mark.Fill fill -> {
@@ -192,12 +192,30 @@ public final class PdfWriter implements TableWriter {
       case Mark.Text text -> {
         content.beginText();
         content.setNonStrokingColor(colour(text.colour()));
-        content.setFont(font(document, text.face(), embedded), (float) text.size());
-        content.newLineAtOffset((float) text.x(), (float) (height - text.y()));
-        content.showText(text.text());
+        if (text.face().isOther()) {
+          content.newLineAtOffset((float) text.x(), (float) (height - text.y()));
+          drawn(document, content, text, embedded.drawn);
+        } else {
+          content.setFont(font(document, text.face(), embedded.shipped), (float) text.size());
+          content.newLineAtOffset((float) text.x(), (float) (height - text.y()));
+          content.showText(text.text());
+        }
         content.endText();
       }
     }
+  }
+
+  private static void drawn(
+      PDDocument document, PDPageContentStream content, Mark.Text text, DrawnTexts drawn)
+      throws IOException {
+    PDPage page = document.getPage(document.getNumberOfPages() - 1);
+    raw(content, drawn.show(text.text(), text.face(), text.size(), page.getResources()));
+  }
+
+  /// The one way that the library has to write an operator for which it has no method.
+  @SuppressWarnings("deprecation")
+  private static void raw(PDPageContentStream content, String operators) throws IOException {
+    content.appendRawCommands(operators);
   }
 
   /// A rectangle whose corners are quarters of a circle, as near as four curves come to one.

@@ -18,10 +18,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
-/// Writes PNG: the first table, on a paper just large enough, at 200 dots an inch. It draws the
-/// PDF, so that the two can't differ.
+/// Writes PNG: the first table, on a paper just large enough. It draws the PDF, so that the two
+/// can't differ. A table that is too long for one picture is drawn in pages.
 public final class PngWriter implements TableWriter {
-  private static final float DOTS_PER_INCH = 200;
+  /// As many dots as a picture may have on a side.
   private static final double LARGEST = 12_000;
 
   private final Fonts fonts;
@@ -41,19 +41,44 @@ public final class PngWriter implements TableWriter {
     return Kept.allBut(Kept.EXACT_FIGURES);
   }
 
+  /// Writes one picture; with fewer dots an inch where the table is too long for so many.
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    Sent drawn = sent.first().on(paper(sent.paper()));
-    if (drawn.items().isEmpty()) {
+    Sent drawn = drawn(sent);
+    Proof.Page page = drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
+    double longest = Math.max(page.width(), page.height()) / 72;
+    float dots = (float) Math.min(drawn.form().dots(), LARGEST / longest);
+    draw(drawn, 0, dots, out);
+  }
+
+  private Sent drawn(Sent sent) throws Problem {
+    if (sent.items().isEmpty()) {
       throw new Problem("There is no table to draw. Bring one in first.");
     }
+    return sent.first().on(paper(sent.paper()));
+  }
+
+  /// In how many pictures a table is drawn so that each has the dots that are asked for.
+  public int pages(Sent sent) throws IOException {
+    Sent drawn = drawn(sent);
+    Proof.Page page = drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
+    return page.height() / 72 * sent.form().dots() <= LARGEST
+        ? 1
+        : drawn.tables().getFirst().proof(PicturePaper.pages(sent.paper())).pages().size();
+  }
+
+  /// Writes one of several pictures, counted from 0.
+  public void write(Sent sent, int page, OutputStream out) throws IOException {
+    Sent paged = drawn(sent).on(PicturePaper.pages(sent.paper()));
+    draw(paged, page, sent.form().dots(), out);
+  }
+
+  private void draw(Sent drawn, int page, float dots, OutputStream out) throws IOException {
     ByteArrayOutputStream pdf = new ByteArrayOutputStream();
     new PdfWriter(fonts).write(drawn, pdf);
-    Proof.Page page = drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
-    double longest = Math.max(page.width(), page.height()) * DOTS_PER_INCH / 72;
-    float dots = longest > LARGEST ? (float) (DOTS_PER_INCH * LARGEST / longest) : DOTS_PER_INCH;
+    ImageType kind = drawn.form().clear() ? ImageType.ARGB : ImageType.RGB;
     try (PDDocument document = Loader.loadPDF(pdf.toByteArray())) {
-      BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, dots, ImageType.RGB);
+      BufferedImage image = new PDFRenderer(document).renderImageWithDPI(page, dots, kind);
       PngPicture.write(image, dots, drawn.tables().getFirst().description(), out);
     }
   }

@@ -9,7 +9,7 @@ import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
 import java.util.HashMap;
-import java.util.List;
+import java.util.IdentityHashMap;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.apache.poi.ss.usermodel.BorderStyle;
@@ -26,15 +26,20 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 /// The cell styles and fonts of a workbook, each made once.
 final class SheetLooks {
   /// All that makes a cell look otherwise.
+  ///
+  /// @param settings the place of its settings among those that were met
   private record Key(
-      Map<Property, String> settings,
-      List<RuleLine> rules,
+      int settings,
+      Rules rules,
       int indent,
       boolean head,
       boolean figure,
       double standing,
       String format,
       boolean inert) {}
+
+  /// The lines around a cell.
+  record Rules(RuleLine above, RuleLine below, RuleLine left, RuleLine right) {}
 
   private record FontKey(
       String face,
@@ -47,6 +52,12 @@ final class SheetLooks {
       double rise) {}
 
   private final XSSFWorkbook workbook;
+  private final Map<Map<Property, String>, Integer> settings = new HashMap<>();
+
+  /// The same by the object: cells of a kind share their look, and to compare it with all that it
+  /// says takes longer than to write the cell.
+  private final Map<Look, Integer> looks = new IdentityHashMap<>();
+
   private final Map<Key, XSSFCellStyle> styles = new HashMap<>();
   private final Map<FontKey, XSSFFont> fonts = new HashMap<>();
 
@@ -59,20 +70,34 @@ final class SheetLooks {
   /// @param rules its lines above, below, to the left and to the right
   /// @param format the format of its number; the empty string for a text
   XSSFCellStyle style(
-      DressedRow row, DressedCell cell, List<RuleLine> rules, String format, Palette palette) {
+      DressedRow row, DressedCell cell, Rules rules, String format, Palette palette) {
     Look look = cell.look();
-    boolean inert = format.isEmpty() && cell.text().matches("(?s)[=+\\-@\\t\\r].*");
+    Integer known = looks.get(look);
+    if (known == null) {
+      known = settings.computeIfAbsent(look.settings(), one -> settings.size());
+      looks.put(look, known);
+    }
     Key key =
         new Key(
-            look.settings(),
+            known,
             rules,
             cell.indent(),
             row.band() == DressedRow.Band.HEAD,
             row.isTable(),
             cell.standing(row.band()),
             format,
-            inert);
-    return styles.computeIfAbsent(key, one -> make(cell, one, palette));
+            format.isEmpty() && isLikeAFormula(cell.text()));
+    XSSFCellStyle style = styles.get(key);
+    if (style == null) {
+      style = make(cell, key, palette);
+      styles.put(key, style);
+    }
+    return style;
+  }
+
+  /// Whether a program for sheets may take a text for a formula.
+  private static boolean isLikeAFormula(String text) {
+    return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0;
   }
 
   private XSSFCellStyle make(DressedCell cell, Key key, Palette palette) {
@@ -101,10 +126,10 @@ final class SheetLooks {
     if (!key.format.isEmpty()) {
       style.setDataFormat(workbook.createDataFormat().getFormat(key.format));
     }
-    border(key.rules.get(0), palette, style::setBorderTop, style::setTopBorderColor);
-    border(key.rules.get(1), palette, style::setBorderBottom, style::setBottomBorderColor);
-    border(key.rules.get(2), palette, style::setBorderLeft, style::setLeftBorderColor);
-    border(key.rules.get(3), palette, style::setBorderRight, style::setRightBorderColor);
+    border(key.rules.above, palette, style::setBorderTop, style::setTopBorderColor);
+    border(key.rules.below, palette, style::setBorderBottom, style::setBottomBorderColor);
+    border(key.rules.left, palette, style::setBorderLeft, style::setLeftBorderColor);
+    border(key.rules.right, palette, style::setBorderRight, style::setRightBorderColor);
     return style;
   }
 

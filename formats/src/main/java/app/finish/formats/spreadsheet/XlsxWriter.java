@@ -8,7 +8,6 @@ import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
-import app.finish.core.style.RuleLine;
 import app.finish.core.table.Value;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
@@ -169,8 +168,8 @@ public final class XlsxWriter implements TableWriter {
         Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int number) {
       SXSSFCell made = cells.createCell(cell.column());
       Optional<String> format = format(cell);
-      List<RuleLine> rules = rules(row, cell);
-      made.setCellStyle(looks.style(row, cell, rules, format.orElse(""), dressed.palette()));
+      made.setCellStyle(
+          looks.style(row, cell, rules(row, cell), format.orElse(""), dressed.palette()));
       if (format.isPresent() && table.value(cell).orElse(null) instanceof Value.Numeric value) {
         formula(dressed, cell).ifPresent(made::setCellFormula);
         made.setCellValue(value.number());
@@ -225,8 +224,8 @@ public final class XlsxWriter implements TableWriter {
           .map(ShownNumber::format);
     }
 
-    private static List<RuleLine> rules(DressedRow row, DressedCell cell) {
-      return List.of(
+    private static SheetLooks.Rules rules(DressedRow row, DressedCell cell) {
+      return new SheetLooks.Rules(
           cell.own(cell.look().ruleAbove().orHeavier(row.above().rule())),
           cell.own(cell.look().ruleBelow().orHeavier(row.below().rule())),
           cell.look().ruleLeft(),

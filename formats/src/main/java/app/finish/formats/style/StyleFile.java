@@ -125,7 +125,7 @@ public final class StyleFile {
 
   /// What was not known stands where it stood.
   private static void putBack(ObjectNode root, String place, String json) {
-    String[] keys = place.split(BETWEEN);
+    String[] keys = place.split(BETWEEN, -1);
     ObjectNode at = root;
     for (int i = 0; i < keys.length - 1; i++) {
       at = at.withObjectProperty(keys[i]);

@@ -36,6 +36,28 @@ public final class Fonts {
 
   private final Map<String, String> families = new ConcurrentHashMap<>();
   private final Map<Face, FontFile> files = new ConcurrentHashMap<>();
+  private final OtherScripts other;
+  private final Stretches stretches = new Stretches(this);
+
+  /// The shipped fonts alone.
+  public Fonts() {
+    this(OtherScripts.NONE);
+  }
+
+  /// The shipped fonts, and others for what they lack.
+  public Fonts(OtherScripts other) {
+    this.other = other;
+  }
+
+  /// What sets scripts that the shipped fonts lack.
+  public OtherScripts other() {
+    return other;
+  }
+
+  /// Parts a text by what sets it.
+  List<Stretches.Stretch> stretches(String text, Face face) {
+    return stretches.of(text, face);
+  }
 
   /// The shipped font that stands in for a face. A face that none has the metrics of is set in the
   /// one of Arial.
@@ -71,7 +93,7 @@ public final class Fonts {
 
   /// The width of a text in points.
   public double width(String text, Face face, double size) {
-    return width(text, face, file(face)) * size;
+    return (face.isOther() ? other.width(text, face) : width(text, face, file(face))) * size;
   }
 
   private double width(String text, Face face, FontFile file) {
@@ -84,7 +106,18 @@ public final class Fonts {
         i += Character.charCount(codePoint) - 1;
       }
       double own = file.widthOrNone(codePoint);
+      if ((own < 0 || Stretches.isShaped(codePoint)) && stretches.hasOther(text, face)) {
+        return stretched(text, face);
+      }
       width += own >= 0 ? own : otherWidth(codePoint, face);
+    }
+    return width;
+  }
+
+  private double stretched(String text, Face face) {
+    double width = 0;
+    for (Stretches.Stretch one : stretches.of(text, face)) {
+      width += width(one.text(), one.face(), 1);
     }
     return width;
   }
@@ -119,19 +152,29 @@ public final class Fonts {
     return face;
   }
 
-  /// Whether any shipped font has the character.
+  /// Whether any font has the character.
   public boolean covers(int codePoint, Face face) {
+    return isShipped(codePoint, face) || other.covers(codePoint);
+  }
+
+  /// Whether any shipped font has the character.
+  boolean isShipped(int codePoint, Face face) {
     return file(covering(codePoint, face)).covers(codePoint);
   }
 
   /// How far a face goes up from the baseline at 1 pt.
   public double ascent(Face face) {
-    return file(face).ascent();
+    return file(lineOf(face)).ascent();
   }
 
   /// How far a face goes down from the baseline at 1 pt.
   public double descent(Face face) {
-    return file(face).descent();
+    return file(lineOf(face)).descent();
+  }
+
+  /// What says how high a line is: fonts of other scripts stand on the line of the usual one.
+  private static Face lineOf(Face face) {
+    return face.isOther() ? new Face(OTHER, face.bold(), face.italic()) : face;
   }
 
   private FontFile file(Face face) {

@@ -4,8 +4,10 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.RowPlan;
 import app.finish.core.dress.Run;
 import app.finish.core.style.Look;
+import java.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /// Measures and breaks the text of cells.
 public final class Measurer {
@@ -139,29 +141,19 @@ public final class Measurer {
   /// as a box.
   List<Piece> pieces(Run run, Look look) {
     Face face = face(look, run);
-    List<Piece> pieces = new ArrayList<>(1);
     StringBuilder text = new StringBuilder(run.text().length());
-    Face current = face;
-    for (int i = 0; i < run.text().length(); ) {
-      int codePoint = run.text().codePointAt(i);
-      i += Character.charCount(codePoint);
-      if (Character.isISOControl(codePoint)) {
-        codePoint = ' ';
-      } else if (!fonts.covers(codePoint, face)) {
-        codePoint = '\u25a1';
-      }
-      Face wanted = fonts.covering(codePoint, face);
-      if (!wanted.equals(current) && text.length() > 0) {
-        pieces.add(piece(text.toString(), current, size(look, run), run));
-        text.setLength(0);
-      }
-      current = wanted;
-      text.appendCodePoint(codePoint);
-    }
-    if (text.length() > 0) {
-      pieces.add(piece(text.toString(), current, size(look, run), run));
+    run.text().codePoints().map(one -> shown(one, face)).forEach(text::appendCodePoint);
+    List<Piece> pieces = new ArrayList<>(1);
+    for (Stretches.Stretch one : fonts.stretches(text.toString(), face)) {
+      pieces.add(piece(one.text(), one.face(), size(look, run), run));
     }
     return pieces;
+  }
+
+  private int shown(int codePoint, Face face) {
+    return Character.isISOControl(codePoint)
+        ? ' '
+        : fonts.covers(codePoint, face) ? codePoint : '\u25a1';
   }
 
   private Piece piece(String text, Face face, double size, Run run) {
@@ -170,7 +162,7 @@ public final class Measurer {
   }
 
   /// The words of a text, each with the blanks behind it. A line may also end after a dash or a
-  /// slash inside a word.
+  /// slash inside a word, and in scripts that are written without blanks where these say.
   static List<String> words(String text) {
     List<String> words = new ArrayList<>();
     int start = 0;
@@ -183,11 +175,34 @@ public final class Measurer {
               && Character.isLetter(at)
               && i - start > 2;
       if (afterBlank || afterDash) {
-        words.add(text.substring(start, i));
+        unspaced(text.substring(start, i), words);
         start = i;
       }
     }
-    words.add(text.substring(start));
+    unspaced(text.substring(start), words);
     return words;
+  }
+
+  /// A word, or the pieces that a line may end after if its script has no blanks: by the line
+  /// breaks of Unicode (UAX #14), for Thai by a dictionary.
+  private static void unspaced(String word, List<String> words) {
+    boolean thai = word.chars().anyMatch(one -> one >= 0xE00 && one < 0xE80);
+    if (!thai
+        && word.chars().noneMatch(one -> one >= 0x1780 && Character.isIdeographic(one))
+        && word.chars().noneMatch(Measurer::isKana)) {
+      words.add(word);
+      return;
+    }
+    BreakIterator ends = BreakIterator.getLineInstance(thai ? Locale.of("th") : Locale.ROOT);
+    ends.setText(word);
+    int start = ends.first();
+    for (int end = ends.next(); end != BreakIterator.DONE; end = ends.next()) {
+      words.add(word.substring(start, end));
+      start = end;
+    }
+  }
+
+  private static boolean isKana(int letter) {
+    return letter >= 0x3040 && letter < 0x3100;
   }
 }

@@ -1,0 +1,93 @@
+package app.finish.core.layout.font;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntPredicate;
+
+/// Parts a text into stretches that one font sets.
+///
+/// ```java
+/// new Stretches(fonts).of("Route 東京", face); // "Route " in the face, "東京" in another
+/// ```
+final class Stretches {
+  /// Scripts that are written from the right begin here, and nothing below has to be shaped.
+  private static final int FIRST_SHAPED = 0x590;
+
+  /// Some of a text, and what sets it.
+  record Stretch(String text, Face face) {}
+
+  private final Fonts fonts;
+
+  Stretches(Fonts fonts) {
+    this.fonts = fonts;
+  }
+
+  /// Whether a character has to be shaped or reordered, so that a shipped font alone does not do.
+  static boolean isShaped(int codePoint) {
+    return codePoint >= FIRST_SHAPED && (isFromTheRight(codePoint) || isComplex(codePoint));
+  }
+
+  private static boolean isFromTheRight(int codePoint) {
+    byte direction = Character.getDirectionality(codePoint);
+    return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT
+        || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;
+  }
+
+  /// Scripts from Devanagari to Khmer, whose signs change with their neighbours.
+  private static boolean isComplex(int codePoint) {
+    return codePoint >= 0x900 && codePoint < 0x10A0 || codePoint >= 0x1780 && codePoint < 0x1800;
+  }
+
+  /// Whether a text has a character that other fonts must set.
+  boolean hasOther(String text, Face face) {
+    return text.codePoints().anyMatch(one -> isOther(one, face));
+  }
+
+  private boolean isOther(int codePoint, Face face) {
+    return codePoint >= FIRST_SHAPED
+        && (isShaped(codePoint) || !fonts.isShipped(codePoint, face))
+        && fonts.other().covers(codePoint);
+  }
+
+  /// The stretches in order. A text with letters that are written from the right is one stretch,
+  /// since its order is a matter of all of it.
+  List<Stretch> of(String text, Face face) {
+    Face other = Face.other(face.bold(), face.italic());
+    IntPredicate isOther = one -> isOther(one, face);
+    if (text.codePoints().anyMatch(one -> isFromTheRight(one) && isOther.test(one))) {
+      return List.of(new Stretch(text, other));
+    }
+    List<Stretch> stretches = new ArrayList<>();
+    StringBuilder open = new StringBuilder();
+    Face current = face;
+    for (int i = 0; i < text.length(); ) {
+      int codePoint = text.codePointAt(i);
+      i += Character.charCount(codePoint);
+      boolean stays =
+          current.isOther() && !Character.isLetterOrDigit(codePoint) && goesOn(text, i, isOther);
+      Face wanted = stays || isOther.test(codePoint) ? other : fonts.covering(codePoint, face);
+      if (!wanted.equals(current) && !open.isEmpty()) {
+        stretches.add(new Stretch(open.toString(), current));
+        open.setLength(0);
+      }
+      current = wanted;
+      open.appendCodePoint(codePoint);
+    }
+    if (!open.isEmpty()) {
+      stretches.add(new Stretch(open.toString(), current));
+    }
+    return stretches;
+  }
+
+  /// Whether the next letter behind blanks and marks is of another script too.
+  private static boolean goesOn(String text, int from, IntPredicate isOther) {
+    for (int i = from; i < text.length(); ) {
+      int codePoint = text.codePointAt(i);
+      i += Character.charCount(codePoint);
+      if (Character.isLetterOrDigit(codePoint)) {
+        return isOther.test(codePoint);
+      }
+    }
+    return false;
+  }
+}
