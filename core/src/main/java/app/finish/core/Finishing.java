@@ -23,6 +23,7 @@ import app.finish.core.recognise.found.Recognition;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.style.Cascade;
 import app.finish.core.style.StyleBook;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
@@ -125,6 +126,16 @@ public final class Finishing {
       }
     }
     return sentences;
+  }
+
+  /// The figures that a highlight looks at, in reading order.
+  public List<Spot.Figure> looked(Highlight highlight) {
+    return Matches.of(highlight, CellNames.of(arranged()), formulas.ofCells()).looked();
+  }
+
+  /// What was decided about the table.
+  public Finish finish() {
+    return finish;
   }
 
   /// The same way with another finish, where nothing about recognition is corrected otherwise.

@@ -2,6 +2,8 @@ package app.finish.formats;
 
 import app.finish.core.Finishing;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.check.demand.Checks;
+import app.finish.core.check.demand.Inspection;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
@@ -35,6 +37,8 @@ import java.util.List;
 public final class FuzzParts {
   private static final StyleBook SHIPPED = StyleFile.shipped();
   private static final Fonts FONTS = new Fonts();
+  private static final Inspection INSPECTION =
+      new Inspection(_ -> SHIPPED, Formulas.NONE, Checks::demandedBy);
   private static final int MOST_CELLS = 4_000;
   private static final String PART = "=== ";
 
@@ -134,7 +138,7 @@ public final class FuzzParts {
     HighlightSentence.read(text);
   }
 
-  /// A table of lines, in one format after another.
+  /// A table of lines: held against all checks, and written in one format after another.
   private static void written(String text) throws IOException {
     String[] lines = text.lines().limit(60).map(FuzzParts::atMost).toArray(String[]::new);
     if (lines.length == 0) {

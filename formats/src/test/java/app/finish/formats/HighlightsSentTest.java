@@ -2,11 +2,19 @@ package app.finish.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.Finishing;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
+import app.finish.core.dress.CellMeaning;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.highlight.Condition;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
+import app.finish.core.highlight.Operand;
+import app.finish.core.layout.Paper;
 import app.finish.core.problem.Problem;
+import app.finish.core.table.Spot;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.finish.HighlightsJson;
 import app.finish.formats.style.StyleFile;
@@ -15,12 +23,20 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import java.util.zip.ZipFile;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.poi.ss.formula.ConditionalFormattingEvaluator;
+import org.apache.poi.ss.util.CellAddress;
+import org.apache.poi.xssf.usermodel.XSSFFormulaEvaluator;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.jsoup.nodes.Element;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -54,6 +70,93 @@ public class HighlightsSentTest {
     assertThat(Files.readAllBytes(Given.sent(off, format))).isEqualTo(without);
     byte[] on = Files.readAllBytes(Given.sent(with("Fares above 10: bold bad on bad 12%"), format));
     assertThat(on).isNotEqualTo(without);
+  }
+
+  @DataProvider
+  public Object[][] held() {
+    return new Object[][] {
+      {"Fares above 15: bold bad on bad 12%"},
+      {"Fares between 11 and 14.5: on good 20%"},
+      {"Fares at most 10.5: italic"},
+      {"Fares other than 20: underlined accent"}
+    };
+  }
+
+  /// A sheet's own conditional formats lie on exactly the figures on which the highlight lies, also
+  /// when a figure is changed there.
+  @Test(dataProvider = "held")
+  public void aWorkbookKeepsHighlightsAlive(String sentence) throws IOException {
+    Document document = with(sentence);
+    Set<String> lies = places(Finishing.of(document.table(0)), document, 0);
+    try (XSSFWorkbook book =
+        new XSSFWorkbook(Files.newInputStream(Given.sent(document, OutputFormat.XLSX)))) {
+      XSSFSheet sheet = book.getSheetAt(0);
+      assertThat(sheet.getSheetConditionalFormatting().getNumConditionalFormattings()).isOne();
+      assertThat(formatted(book, sheet)).isNotEmpty().isEqualTo(lies);
+    }
+  }
+
+  @Test
+  public void whatNoSheetHoldsIsFixed() throws IOException {
+    for (String sentence :
+        List.of("Fares among the top 3: bold", "Fares above 15: bold bad, the row")) {
+      try (XSSFWorkbook book =
+          new XSSFWorkbook(Files.newInputStream(Given.sent(with(sentence), OutputFormat.XLSX)))) {
+        XSSFSheet sheet = book.getSheetAt(0);
+        assertThat(sheet.getSheetConditionalFormatting().getNumConditionalFormattings()).isZero();
+      }
+    }
+  }
+
+  private static Set<String> formatted(XSSFWorkbook book, XSSFSheet sheet) {
+    ConditionalFormattingEvaluator evaluator =
+        new ConditionalFormattingEvaluator(book, new XSSFFormulaEvaluator(book));
+    Set<String> found = new TreeSet<>();
+    sheet.forEach(
+        row ->
+            row.forEach(
+                cell -> {
+                  if (!evaluator.getConditionalFormattingForCell(cell).isEmpty()) {
+                    found.add(cell.getAddress().formatAsString());
+                  }
+                }));
+    return found;
+  }
+
+  /// Where a sheet has the figures on which the first highlight of a table lies.
+  private static Set<String> places(Finishing finishing, Document document, int index) {
+    Highlight highlight = document.table(index).finish().highlights().getFirst();
+    Set<Spot.Figure> lies = new HashSet<>();
+    for (Spot.Figure figure : finishing.looked(highlight)) {
+      double number = finishing.table().body().number(figure.row(), figure.column());
+      boolean held =
+          switch (highlight.when()) {
+            case Condition.Between(double low, double high) -> number >= low && number <= high;
+            case Condition.Compared(Condition.Sign sign, Operand.Number(double other)) ->
+                sign.holds(number, other);
+            default -> false;
+          };
+      if (held) {
+        lies.add(figure);
+      }
+    }
+    Set<String> found = new TreeSet<>();
+    List<DressedRow> rows =
+        Given.sending()
+            .sent(document, List.of(index), Paper.A4)
+            .tables()
+            .getFirst()
+            .dressed()
+            .rows();
+    for (int i = 0; i < rows.size(); i++) {
+      for (DressedCell cell : rows.get(i).cells()) {
+        if (cell.place() instanceof CellMeaning.Body body
+            && lies.contains(new Spot.Figure(body.row(), body.column()))) {
+          found.add(new CellAddress(i, cell.column()).formatAsString());
+        }
+      }
+    }
+    return found;
   }
 
   @Test

@@ -158,7 +158,10 @@ final class BoardTable {
     ArrayNode columns = info.putArray("columns");
     Axis across = table.across();
     for (Leaf leaf : across.leaves()) {
-      Measure measure = table.measureAt(0, leaf.index());
+      Measure measure =
+          table.body().rows() > 0
+              ? table.measureAt(0, leaf.index())
+              : table.measures().get(leaf.measure().orElse(0));
       ObjectNode column = columns.addObject();
       ArrayNode heads = column.putArray("heads");
       List<String> labels = new ArrayList<>(leaf.labels());

@@ -2,16 +2,21 @@ package app.finish.formats.io;
 
 import app.finish.core.Finishing;
 import app.finish.core.document.DocumentTable;
+import app.finish.core.document.Finish;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
+import app.finish.core.highlight.Highlight;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
 import app.finish.core.note.Description;
+import app.finish.core.style.colour.Palette;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import java.util.List;
 import java.util.Optional;
 
 /// A table on its way out. What it looks like and how it lies on a page are worked out when they
@@ -64,6 +69,33 @@ public final class SentTable implements SentItem {
       dressed = Optional.of(numbered.dressed());
     }
     return dressed.get();
+  }
+
+  /// The highlights that lie on the table: its own, where its style has none besides.
+  public List<Highlight> highlights() {
+    boolean styled =
+        numbered.cascade().chain().stream().anyMatch(style -> !style.highlights().isEmpty());
+    return styled
+        ? List.of()
+        : numbered.finishing().finish().highlights().stream().filter(Highlight::on).toList();
+  }
+
+  /// The figures that a highlight looks at, in reading order.
+  public List<Spot.Figure> looked(Highlight highlight) {
+    return numbered.finishing().looked(highlight);
+  }
+
+  /// The table in its style without its highlights.
+  public Dressed plain() {
+    Finish bare = numbered.finishing().finish().withHighlights(List.of());
+    return new Finishing.Numbered(
+            numbered.finishing().restyled(bare), numbered.styles(), numbered.number())
+        .dressed();
+  }
+
+  /// The colours of its style.
+  public Palette palette() {
+    return numbered.cascade().palette();
   }
 
   /// What the table shows, for those who can't see it: as the person wrote it, or made from its

@@ -1,7 +1,4 @@
 /// Sets other scripts than the shipped fonts have: a text of any script comes in, its width and its
 /// outlines go out. Begin at [app.finish.formats.scripts.SystemScripts]; the command line and the
 /// window give it to the fonts that they measure and draw with.
-@NullMarked
 package app.finish.formats.scripts;
-
-import org.jspecify.annotations.NullMarked;

@@ -6,6 +6,7 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.highlight.Highlight;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.table.Value;
@@ -35,6 +36,8 @@ import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 
 /// Writes a workbook: a sheet for each table, its figures as numbers that read as the table shows
 /// them, its heads frozen and repeated in print. Several tables have a list of them in front.
+///
+/// Highlights that a sheet holds are conditional formats of it, and follow what is changed there.
 ///
 /// Rows are written as they come, so that a long table needs no more memory than a short one.
 public final class XlsxWriter implements TableWriter {
@@ -133,7 +136,8 @@ public final class XlsxWriter implements TableWriter {
       boolean adding,
       Map<Integer, Integer> places) {
     void write(Sent sent, Paper paper) {
-      Dressed dressed = table.dressed();
+      List<Highlight> live = LiveHighlights.of(table);
+      Dressed dressed = live.isEmpty() ? table.dressed() : table.plain();
       Proof proof = table.proof(paper);
       for (int column = 0; column < proof.columns().size(); column++) {
         sheet.setColumnWidth(column, characters(proof.columns().get(column).width()));
@@ -142,6 +146,11 @@ public final class XlsxWriter implements TableWriter {
       int number = 0;
       for (DressedRow row : dressed.rows()) {
         row(dressed, row, number++);
+      }
+      if (!live.isEmpty()) {
+        Map<Integer, Integer> rows = rows(dressed);
+        LiveHighlights.add(
+            live, table, sheet, row -> rows.getOrDefault(row, -1), dressed.stubColumns());
       }
       setUp(sent.document(), dressed, sent.paper());
     }

@@ -37,7 +37,7 @@ public final class Fonts {
   private final Map<String, String> families = new ConcurrentHashMap<>();
   private final Map<Face, FontFile> files = new ConcurrentHashMap<>();
   private final OtherScripts other;
-  private final Stretches stretches = new Stretches(this);
+  private final Stretches stretches;
 
   /// The shipped fonts alone.
   public Fonts() {
@@ -47,6 +47,7 @@ public final class Fonts {
   /// The shipped fonts, and others for what they lack.
   public Fonts(OtherScripts other) {
     this.other = other;
+    this.stretches = new Stretches(other, this::isShipped, this::covering);
   }
 
   /// What sets scripts that the shipped fonts lack.

@@ -2,12 +2,14 @@ package app.finish.core.layout.font;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
 import java.util.function.IntPredicate;
 
 /// Parts a text into stretches that one font sets.
 ///
 /// ```java
-/// new Stretches(fonts).of("Route 東京", face); // "Route " in the face, "東京" in another
+/// stretches.of("Route 東京", face); // "Route " in the face, "東京" in another
 /// ```
 final class Stretches {
   /// Scripts that are written from the right begin here, and nothing below has to be shaped.
@@ -16,10 +18,20 @@ final class Stretches {
   /// Some of a text, and what sets it.
   record Stretch(String text, Face face) {}
 
-  private final Fonts fonts;
+  private final OtherScripts other;
+  private final BiPredicate<Integer, Face> isShipped;
+  private final BiFunction<Integer, Face, Face> covering;
 
-  Stretches(Fonts fonts) {
-    this.fonts = fonts;
+  /// @param other what sets other scripts
+  /// @param isShipped whether any shipped font has a character
+  /// @param covering the shipped font that has a character; the face itself if none has it
+  Stretches(
+      OtherScripts other,
+      BiPredicate<Integer, Face> isShipped,
+      BiFunction<Integer, Face, Face> covering) {
+    this.other = other;
+    this.isShipped = isShipped;
+    this.covering = covering;
   }
 
   /// Whether a character has to be shaped or reordered, so that a shipped font alone does not do.
@@ -45,17 +57,17 @@ final class Stretches {
 
   private boolean isOther(int codePoint, Face face) {
     return codePoint >= FIRST_SHAPED
-        && (isShaped(codePoint) || !fonts.isShipped(codePoint, face))
-        && fonts.other().covers(codePoint);
+        && (isShaped(codePoint) || !isShipped.test(codePoint, face))
+        && other.covers(codePoint);
   }
 
   /// The stretches in order. A text with letters that are written from the right is one stretch,
   /// since its order is a matter of all of it.
   List<Stretch> of(String text, Face face) {
-    Face other = Face.other(face.bold(), face.italic());
+    Face others = Face.other(face.bold(), face.italic());
     IntPredicate isOther = one -> isOther(one, face);
     if (text.codePoints().anyMatch(one -> isFromTheRight(one) && isOther.test(one))) {
-      return List.of(new Stretch(text, other));
+      return List.of(new Stretch(text, others));
     }
     List<Stretch> stretches = new ArrayList<>();
     StringBuilder open = new StringBuilder();
@@ -65,7 +77,7 @@ final class Stretches {
       i += Character.charCount(codePoint);
       boolean stays =
           current.isOther() && !Character.isLetterOrDigit(codePoint) && goesOn(text, i, isOther);
-      Face wanted = stays || isOther.test(codePoint) ? other : fonts.covering(codePoint, face);
+      Face wanted = stays || isOther.test(codePoint) ? others : covering.apply(codePoint, face);
       if (!wanted.equals(current) && !open.isEmpty()) {
         stretches.add(new Stretch(open.toString(), current));
         open.setLength(0);
