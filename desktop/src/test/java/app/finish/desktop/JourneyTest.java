@@ -151,6 +151,19 @@ public class JourneyTest extends WindowTest {
     assertThat(sent.getLast().getColorModel().hasAlpha()).isTrue();
   }
 
+  @Test
+  public void printSaysHowManyPagesItTakes() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
+    choose(OutputFormat.PDF);
+    waitFor(() -> textOf("#send-pages").equals("One page in print."));
+    click("#send-all");
+    int tables = ask(() -> window.desk().document().items().size());
+    waitFor(() -> textOf("#send-pages").matches("[0-9]+ pages in print\\."));
+    assertThat(Integer.parseInt(textOf("#send-pages").split(" ")[0]))
+        .isGreaterThanOrEqualTo(tables);
+  }
+
   private void choose(OutputFormat format) {
     click("#format-" + format.extension().replace(".", "-"));
   }

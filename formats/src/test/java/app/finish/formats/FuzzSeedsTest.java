@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
@@ -31,7 +32,8 @@ public class FuzzSeedsTest {
     } else {
       FuzzParts.fuzzerInitialize(new String[] {target});
       for (int i = 0; i < 6; i++) {
-        assertThat(FuzzParts.take(Files.readString(seed))).isTrue();
+        assertThat(FuzzParts.take(new String(Files.readAllBytes(seed), StandardCharsets.UTF_8)))
+            .isTrue();
       }
     }
   }

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
+import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -108,6 +109,24 @@ public final class SendingOut {
     Document document = desk.document();
     List<Integer> sent = indexes();
     desk.worker().draw(() -> desk.sending().unshown(document, sent), told, _ -> told.accept(""));
+  }
+
+  /// Counts the pages that what would be sent takes in print, and tells how many.
+  public void countPages(IntConsumer told) {
+    if (desk.table().isEmpty()) {
+      return;
+    }
+    Document document = desk.document();
+    List<Integer> sent = indexes();
+    Paper on = paper.get();
+    desk.worker()
+        .draw(
+            () ->
+                sent.stream()
+                    .mapToInt(one -> desk.sending().proof(document, one, on).pages().size())
+                    .sum(),
+            told::accept,
+            _ -> told.accept(0));
   }
 
   /// Asks for a file and sends there. A known ending that the person typed is taken for the format

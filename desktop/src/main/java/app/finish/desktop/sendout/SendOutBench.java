@@ -52,7 +52,7 @@ public final class SendOutBench {
           again.setManaged(again.isVisible());
         });
     Button copy = button("send-copy", "send.copy", files::copy);
-    Node onPaper = Benches.section(Texts.of("send.paper"), papers());
+    Node onPaper = Benches.section(Texts.of("send.paper"), papers(), pages());
     Benches.follow(
         sending.formatsProperty(),
         () -> {
@@ -224,6 +224,27 @@ public final class SendOutBench {
     return format.about()
         + "."
         + (lost.isEmpty() ? "" : " " + Texts.of("send.leaves", String.join(", ", lost)));
+  }
+
+  /// How many pages it takes, where it is printed.
+  private Label pages() {
+    Label pages = Benches.caption("");
+    pages.setId("send-pages");
+    Runnable count =
+        () -> {
+          boolean printed = formats().contains(OutputFormat.PDF);
+          pages.setVisible(printed);
+          pages.setManaged(printed);
+          if (printed) {
+            sending.countPages(all -> pages.setText(all > 0 ? Texts.of("send.pages", all) : ""));
+          }
+        };
+    Benches.follow(desk.historyProperty(), count);
+    Benches.follow(desk.shownProperty(), count);
+    Benches.follow(sending.allProperty(), count);
+    Benches.follow(sending.formatsProperty(), count);
+    Benches.follow(sending.paperProperty(), count);
+    return pages;
   }
 
   private Node resolutions() {

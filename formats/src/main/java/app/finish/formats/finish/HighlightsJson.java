@@ -103,6 +103,6 @@ public final class HighlightsJson {
 
   /// Whether a highlight is one that could not be read.
   public static boolean isUnread(Highlight highlight) {
-    return highlight.kept().containsKey("says");
+    return highlight.show().equals(new Show.Flag(Map.of())) && !highlight.kept().isEmpty();
   }
 }
