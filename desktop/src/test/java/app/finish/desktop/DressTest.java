@@ -23,6 +23,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -250,6 +251,27 @@ public class DressTest extends WindowTest {
     click("#style-quiet-totals");
     settle();
     assertThat(desk().document().styles()).extracting(HouseStyle::name).contains("Quiet totals");
+  }
+
+  /// A folder that is not told whole would lie wherever the program was started.
+  @Test
+  public void aLibraryIsToldByItsWholePath() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    Path before = ask(() -> desk().dressing().habits().library());
+    for (String typed : List.of("Winter", folder.resolve("shelf").toString())) {
+      reveal("#library-folder");
+      hand.interact(
+          () -> {
+            TextField field = (TextField) window.scene().lookup("#library-folder");
+            field.setText(typed);
+            field.getOnAction().handle(new ActionEvent());
+          });
+      settle();
+      Path now = ask(() -> desk().dressing().habits().library());
+      assertThat(now).isEqualTo(typed.equals("Winter") ? before : Path.of(typed));
+    }
+    assertThat(Path.of("Winter")).doesNotExist();
   }
 
   @Test

@@ -56,7 +56,12 @@ public final class LibraryPanel {
 
   private void move() {
     try {
-      dressing.habits().keepLibrary(Path.of(folder.getText().strip()));
+      Path typed = Path.of(folder.getText().strip());
+      if (!typed.isAbsolute()) {
+        desk.tell(new Refusal(Texts.of("library.notWhole", folder.getText())));
+        return;
+      }
+      dressing.habits().keepLibrary(typed);
       dressing.readLibrary();
     } catch (InvalidPathException e) {
       desk.tell(new Refusal(Texts.of("library.noFolder", folder.getText()), e));

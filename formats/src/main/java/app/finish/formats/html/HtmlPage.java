@@ -26,6 +26,7 @@ final class HtmlPage {
       .table-box caption > div { position: sticky; left: 0; max-width: calc(100vw - 2.5rem) }
       .table-list { font: 0.95rem/1.5 system-ui, sans-serif; margin: 0 0 2rem; padding: 0; list-style: none }
       .table-list a { color: inherit }
+      h1 { position: absolute; width: 1px; height: 1px; margin: 0; overflow: hidden; clip-path: inset(50%); white-space: nowrap }
       @media (prefers-color-scheme: dark) { body { background: #1c1e20; color: #e4e4e0 } }
       @media print {
         body { margin: 0; padding: 0; background: none; color: #000 }
@@ -54,7 +55,12 @@ final class HtmlPage {
         .attr("name", "viewport")
         .attr("content", "width=device-width, initial-scale=1");
     head.appendElement("meta").attr("name", "color-scheme").attr("content", "light dark");
-    head.appendElement("title").text(titles.isEmpty() ? "" : titles.getFirst());
+    String name = titles.isEmpty() ? "" : titles.getFirst();
+    String whole = titles.size() > 1 ? name + " – " + titles.getLast() : name;
+    head.appendElement("title").text(whole);
+    if (!whole.isBlank()) {
+      main.appendElement("h1").text(whole);
+    }
     if (titles.size() > 1) {
       Element list = main.appendElement("ul").addClass("table-list");
       for (int i = 0; i < titles.size(); i++) {
