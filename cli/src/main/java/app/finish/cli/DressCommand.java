@@ -109,7 +109,7 @@ final class DressCommand implements Callable<Integer> {
     try (writing) {
       sending.write(document, indexes, format, paper.paper(), picture.form(), out);
     }
-    UnshownLetters.sentence(sending, document, indexes, format)
+    LettersSaid.of(sending.unshown(document, indexes, List.of(format)))
         .ifPresent(spec.commandLine().getErr()::println);
     return sleeping(document, indexes);
   }

@@ -118,7 +118,7 @@ record FolderSending(
       List<Integer> all = IntStream.range(0, document.items().size()).boxed().toList();
       for (SentFile target : SentFile.all(out, stem(file), formats, all)) {
         write(sending, document, target);
-        UnshownLetters.sentence(sending, document, target.indexes(), target.format())
+        LettersSaid.of(sending.unshown(document, target.indexes(), List.of(target.format())))
             .ifPresent(sentence -> said.add(target.path() + ": " + sentence));
         written++;
       }
@@ -199,7 +199,7 @@ record FolderSending(
     Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();
     write(sending, all, new SentFile(target, format, indexes));
-    UnshownLetters.sentence(sending, all, indexes, format)
+    LettersSaid.of(sending.unshown(all, indexes, List.of(format)))
         .ifPresent(sentence -> said.add(target + ": " + sentence));
     return new Done(1, 0, 0, said);
   }

@@ -259,6 +259,11 @@ public enum OutputFormat {
     return onPaper;
   }
 
+  /// Whether its files show letters in fonts of this machine, so that those must have them.
+  public boolean drawsLetters() {
+    return use == Use.PICTURE;
+  }
+
   /// What of a table its files still have, as its writer says.
   public Set<Kept> keeps() {
     return writer.apply(new Fonts()).keeps();

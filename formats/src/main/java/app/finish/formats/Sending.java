@@ -24,6 +24,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Collection;
 import java.util.List;
 
 /// Sends tables of a document out as a file. The window and the command line both go through here.
@@ -77,7 +78,8 @@ public final class Sending {
   }
 
   /// Writes the tables, whole or not at all. A table that is too long for one picture is written in
-  /// several, whose names are counted.
+  /// several: the first under the name that is asked for, the others beside it
+  /// (`fares-page-2.png`).
   ///
   /// @param form how pictures are drawn
   /// @return what was written
@@ -96,31 +98,37 @@ public final class Sending {
               + " holds one table. Send the tables one by one.");
     }
     Sent sent = sent(document, indexes, chosen).drawn(form);
-    if (format.writer(fonts) instanceof PngWriter png && png.pages(sent) > 1) {
-      return pictures(sent, png, file);
+    if (format.writer(fonts) instanceof PngWriter png) {
+      List<Path> written = new ArrayList<>();
+      png.writeEach(
+          sent,
+          (page, picture) -> {
+            Path one = page == 0 ? file : further(file, page + 1);
+            AtomicFile.write(one, picture);
+            written.add(one);
+          });
+      return written;
     }
     AtomicFile.write(file, out -> format.writer(fonts).write(sent, out));
     return List.of(file);
   }
 
-  private static List<Path> pictures(Sent sent, PngWriter png, Path file) throws IOException {
+  private static Path further(Path file, int page) {
     String name = FileName.of(file);
-    String stem = name.substring(0, name.lastIndexOf('.'));
-    List<Path> written = new ArrayList<>();
-    for (int page = 0; page < png.pages(sent); page++) {
-      int at = page;
-      Path one = file.resolveSibling(stem + "-" + (page + 1) + ".png");
-      AtomicFile.write(one, out -> png.write(sent, at, out));
-      written.add(one);
-    }
-    return written;
+    int end = name.lastIndexOf('.');
+    String stem = end < 0 ? name : name.substring(0, end);
+    return file.resolveSibling(stem + "-page-" + page + name.substring(stem.length()));
   }
 
   /// The letters that no font at hand has, each once, in the order of reading: they are boxes in
-  /// print and pictures.
+  /// print and pictures. None where the format draws no letters.
   ///
   /// @param indexes which items, by their places in the document
-  public String unshown(Document document, List<Integer> indexes) {
+  public UnshownLetters unshown(
+      Document document, List<Integer> indexes, Collection<OutputFormat> formats) {
+    if (formats.stream().noneMatch(OutputFormat::drawsLetters)) {
+      return UnshownLetters.NONE;
+    }
     BitSet seen = new BitSet();
     StringBuilder unshown = new StringBuilder();
     Face face = fonts.face("", false, false);
@@ -140,7 +148,7 @@ public final class Sending {
         }
       }
     }
-    return unshown.toString();
+    return new UnshownLetters(unshown.toString());
   }
 
   /// The items in these places, as a writer takes them.

@@ -69,6 +69,14 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
     return new Fit(proof, paper, whole, mends);
   }
 
+  /// The same where the table is wider than the page; none where it fits.
+  public static Optional<Fit> ofTooWide(
+      Dresser.Ready table, Cascade cascade, String number, Paper paper, Fonts fonts) {
+    return fits(table.seen(cascade, number), paper, fonts)
+        ? Optional.empty()
+        : Optional.of(of(table, cascade, number, paper, fonts));
+  }
+
   private static Optional<Mend> smaller(
       Dresser.Ready table, Cascade cascade, String number, Paper paper, Fonts fonts) {
     double size = cascade.look(List.of(TABLE)).size();

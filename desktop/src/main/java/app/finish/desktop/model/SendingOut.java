@@ -5,6 +5,7 @@ import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.SentFile;
+import app.finish.formats.UnshownLetters;
 import app.finish.formats.io.PictureForm;
 import java.io.IOException;
 import java.io.InterruptedIOException;
@@ -101,14 +102,19 @@ public final class SendingOut {
   }
 
   /// Looks for letters of what would be sent that no font of this machine has, and tells them.
-  public void lookForLetters(Consumer<String> told) {
+  public void lookForLetters(Consumer<UnshownLetters> told) {
     if (desk.table().isEmpty()) {
-      told.accept("");
+      told.accept(UnshownLetters.NONE);
       return;
     }
     Document document = desk.document();
     List<Integer> sent = indexes();
-    desk.worker().draw(() -> desk.sending().unshown(document, sent), told, _ -> told.accept(""));
+    Set<OutputFormat> as = formats.get();
+    desk.worker()
+        .draw(
+            () -> desk.sending().unshown(document, sent, as),
+            told,
+            _ -> told.accept(UnshownLetters.NONE));
   }
 
   /// Counts the pages that what would be sent takes in print, and tells how many.

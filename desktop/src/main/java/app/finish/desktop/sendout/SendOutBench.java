@@ -8,6 +8,7 @@ import app.finish.desktop.model.Files;
 import app.finish.desktop.model.SendingOut;
 import app.finish.desktop.model.Step;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.UnshownLetters;
 import app.finish.formats.io.Kept;
 import java.util.Arrays;
 import java.util.List;
@@ -29,9 +30,6 @@ public final class SendOutBench {
   private final Files files;
   private final SendingOut sending;
   private static final int[] RESOLUTIONS = {150, 200, 300, 600};
-
-  /// How many letters are named that no font has.
-  private static final int MOST_LETTERS = 4;
 
   private final VBox what = Benches.section("");
 
@@ -118,15 +116,7 @@ public final class SendOutBench {
     letters.setId("send-letters");
     letters.setWrapText(true);
     letters.setMinHeight(Region.USE_PREF_SIZE);
-    Runnable look =
-        () -> {
-          boolean drawn = formats().stream().anyMatch(one -> one.use() == OutputFormat.Use.PICTURE);
-          if (drawn) {
-            sending.lookForLetters(found -> say(letters, found));
-          } else {
-            say(letters, "");
-          }
-        };
+    Runnable look = () -> sending.lookForLetters(found -> say(letters, found));
     Benches.follow(desk.historyProperty(), look);
     Benches.follow(desk.shownProperty(), look);
     Benches.follow(sending.allProperty(), look);
@@ -134,17 +124,11 @@ public final class SendOutBench {
     return letters;
   }
 
-  private static void say(Label label, String letters) {
-    int[] all = letters.codePoints().toArray();
-    List<String> named =
-        Arrays.stream(all)
-            .limit(MOST_LETTERS)
-            .mapToObj(one -> Character.toString(one) + String.format(" (U+%04X)", one))
-            .toList();
-    label.setText(
-        letters.isEmpty() ? "" : Texts.of("send.letters", all.length, String.join(", ", named)));
-    label.setVisible(!letters.isEmpty());
-    label.setManaged(!letters.isEmpty());
+  private static void say(Label label, UnshownLetters letters) {
+    boolean any = letters.count() > 0;
+    label.setText(any ? Texts.of("send.letters", letters.count(), letters.named()) : "");
+    label.setVisible(any);
+    label.setManaged(any);
   }
 
   private void showWhat() {

@@ -12,7 +12,6 @@ import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
 import app.finish.core.note.Description;
-import app.finish.core.style.colour.Palette;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
@@ -88,14 +87,12 @@ public final class SentTable implements SentItem {
   /// The table in its style without its highlights.
   public Dressed plain() {
     Finish bare = numbered.finishing().finish().withHighlights(List.of());
-    return new Finishing.Numbered(
-            numbered.finishing().restyled(bare), numbered.styles(), numbered.number())
+    return numbered
+        .finishing()
+        .restyled(bare)
+        .in(numbered.styles())
+        .numbered(numbered.number())
         .dressed();
-  }
-
-  /// The colours of its style.
-  public Palette palette() {
-    return numbered.cascade().palette();
   }
 
   /// What the table shows, for those who can't see it: as the person wrote it, or made from its

@@ -4,6 +4,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.problem.Problem;
+import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.PicturePaper;
 import app.finish.formats.io.Sent;
@@ -11,6 +12,7 @@ import app.finish.formats.io.TableWriter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InterruptedIOException;
 import java.io.OutputStream;
 import java.util.Set;
 import org.apache.pdfbox.Loader;
@@ -45,10 +47,37 @@ public final class PngWriter implements TableWriter {
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
     Sent drawn = drawn(sent);
-    Proof.Page page = drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
+    Proof.Page page = whole(drawn);
     double longest = Math.max(page.width(), page.height()) / 72;
     float dots = (float) Math.min(drawn.form().dots(), LARGEST / longest);
-    draw(drawn, 0, dots, out);
+    try (PDDocument document = printed(drawn)) {
+      draw(document, drawn, 0, dots, out);
+    }
+  }
+
+  /// Draws a table in as many pictures as it takes so that each has the dots that are asked for.
+  public void writeEach(Sent sent, Pictures pictures) throws IOException {
+    Sent drawn = drawn(sent);
+    if (whole(drawn).height() / 72 * sent.form().dots() <= LARGEST) {
+      pictures.take(0, out -> write(sent, out));
+      return;
+    }
+    Sent paged = drawn.on(PicturePaper.pages(sent.paper()));
+    try (PDDocument document = printed(paged)) {
+      for (int page = 0; page < document.getNumberOfPages(); page++) {
+        if (Thread.currentThread().isInterrupted()) {
+          throw new InterruptedIOException();
+        }
+        int at = page;
+        pictures.take(page, out -> draw(document, paged, at, sent.form().dots(), out));
+      }
+    }
+  }
+
+  /// Takes pictures one after another, from 0.
+  public interface Pictures {
+    /// Takes one.
+    void take(int page, AtomicFile.Content picture) throws IOException;
   }
 
   private Sent drawn(Sent sent) throws Problem {
@@ -58,28 +87,20 @@ public final class PngWriter implements TableWriter {
     return sent.first().on(paper(sent.paper()));
   }
 
-  /// In how many pictures a table is drawn so that each has the dots that are asked for.
-  public int pages(Sent sent) throws IOException {
-    Sent drawn = drawn(sent);
-    Proof.Page page = drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
-    return page.height() / 72 * sent.form().dots() <= LARGEST
-        ? 1
-        : drawn.tables().getFirst().proof(PicturePaper.pages(sent.paper())).pages().size();
+  private static Proof.Page whole(Sent drawn) {
+    return drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
   }
 
-  /// Writes one of several pictures, counted from 0.
-  public void write(Sent sent, int page, OutputStream out) throws IOException {
-    Sent paged = drawn(sent).on(PicturePaper.pages(sent.paper()));
-    draw(paged, page, sent.form().dots(), out);
-  }
-
-  private void draw(Sent drawn, int page, float dots, OutputStream out) throws IOException {
+  private PDDocument printed(Sent drawn) throws IOException {
     ByteArrayOutputStream pdf = new ByteArrayOutputStream();
     new PdfWriter(fonts).write(drawn, pdf);
+    return Loader.loadPDF(pdf.toByteArray());
+  }
+
+  private static void draw(PDDocument document, Sent drawn, int page, float dots, OutputStream out)
+      throws IOException {
     ImageType kind = drawn.form().clear() ? ImageType.ARGB : ImageType.RGB;
-    try (PDDocument document = Loader.loadPDF(pdf.toByteArray())) {
-      BufferedImage image = new PDFRenderer(document).renderImageWithDPI(page, dots, kind);
-      PngPicture.write(image, dots, drawn.tables().getFirst().description(), out);
-    }
+    BufferedImage image = new PDFRenderer(document).renderImageWithDPI(page, dots, kind);
+    PngPicture.write(image, dots, drawn.tables().getFirst().description(), out);
   }
 }

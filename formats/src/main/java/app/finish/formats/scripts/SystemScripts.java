@@ -33,6 +33,10 @@ public final class SystemScripts implements OtherScripts {
   private static final int SIZE = 1000;
 
   private static final int REMEMBERED = 20_000;
+
+  /// Longer texts are not remembered, so that those that are take little room.
+  private static final int LONG = 200;
+
   private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
   private final Map<String, Double> widths =
@@ -90,8 +94,10 @@ public final class SystemScripts implements OtherScripts {
     for (DrawnLetter letter : letters(text, face)) {
       width += letter.width();
     }
-    synchronized (widths) {
-      widths.put(key, width);
+    if (text.length() <= LONG) {
+      synchronized (widths) {
+        widths.put(key, width);
+      }
     }
     return width;
   }

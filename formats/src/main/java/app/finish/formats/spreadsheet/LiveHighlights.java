@@ -81,7 +81,7 @@ final class LiveHighlights {
       CellRangeAddress[] ranges = ranges(table.looked(highlight), row, firstColumn);
       if (ranges.length > 0) {
         ConditionalFormattingRule rule = rule(formats, highlight.when());
-        look(rule, ((Show.Flag) highlight.show()).settings(), table.palette());
+        look(rule, ((Show.Flag) highlight.show()).settings(), table.dressed().palette());
         formats.addConditionalFormatting(ranges, rule);
       }
     }

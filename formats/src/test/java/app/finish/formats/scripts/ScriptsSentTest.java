@@ -14,6 +14,7 @@ import app.finish.core.layout.font.OtherScripts;
 import app.finish.core.layout.font.Outline;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
+import app.finish.formats.UnshownLetters;
 import app.finish.formats.style.StyleFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -137,8 +138,12 @@ public class ScriptsSentTest {
             new Source("x", Grid.ofText("Fares", "Route | Winter", "中 😀 | 12.5", "😀 | 13")),
             Finish.in("Plain"));
     Sending sending = new Sending(new Fonts(BARS), StyleFile.shipped(), Formulas.NONE);
-    assertThat(sending.unshown(document, List.of(0))).isEqualTo("😀");
+    UnshownLetters unshown = sending.unshown(document, List.of(0), List.of(OutputFormat.PDF));
+    assertThat(unshown.letters()).isEqualTo("😀");
+    assertThat(unshown.named()).isEqualTo("😀 (U+1F600)");
+    assertThat(sending.unshown(document, List.of(0), List.of(OutputFormat.DOCX)).count()).isZero();
     Sending bare = new Sending(new Fonts(), StyleFile.shipped(), Formulas.NONE);
-    assertThat(bare.unshown(document, List.of(0))).isEqualTo("中😀");
+    assertThat(bare.unshown(document, List.of(0), List.of(OutputFormat.PDF)).letters())
+        .isEqualTo("中😀");
   }
 }

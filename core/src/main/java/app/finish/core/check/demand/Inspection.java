@@ -108,15 +108,13 @@ public final class Inspection {
     if ((long) body.rows() * body.columns() <= MOST_CELLS) {
       Finishing.Numbered numbered = finishing.in(book).numbered(document.numeral(index));
       checked = checked.arranged(finishing.table()).dressedAs(numbered.dressed());
-      if (page.isPresent()) {
-        checked = checked.laidOut(fit(numbered, page.get()));
-      }
+      checked = page.flatMap(on -> tooWide(numbered, on)).map(checked::laidOut).orElse(checked);
     }
     return withStyle(document, table.finish().style(), demanded.apply(cascade).of(checked));
   }
 
-  private static Fit fit(Finishing.Numbered table, Page page) {
-    return Fit.of(table.ready(), table.cascade(), table.number(), page.paper, page.fonts);
+  private static Optional<Fit> tooWide(Finishing.Numbered table, Page page) {
+    return Fit.ofTooWide(table.ready(), table.cascade(), table.number(), page.paper, page.fonts);
   }
 
   /// Where a table wears a style that the document holds, what would mend the table can mend the

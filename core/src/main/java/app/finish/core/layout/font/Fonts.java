@@ -100,6 +100,7 @@ public final class Fonts {
   private double width(String text, Face face, FontFile file) {
     double width = 0;
     int length = text.length();
+    boolean looked = other == OtherScripts.NONE;
     for (int i = 0; i < length; i++) {
       int codePoint = text.charAt(i);
       if (Character.isHighSurrogate((char) codePoint)) {
@@ -107,8 +108,11 @@ public final class Fonts {
         i += Character.charCount(codePoint) - 1;
       }
       double own = file.widthOrNone(codePoint);
-      if ((own < 0 || Stretches.isShaped(codePoint)) && stretches.hasOther(text, face)) {
-        return stretched(text, face);
+      if (!looked && (own < 0 || Stretches.isShaped(codePoint))) {
+        looked = true;
+        if (stretches.hasOther(text, face)) {
+          return stretched(text, face);
+        }
       }
       width += own >= 0 ? own : otherWidth(codePoint, face);
     }

@@ -118,15 +118,23 @@ public final class Measurer {
     }
     Run first = cell.runs().getFirst();
     String text = first.text();
-    int end = text.length();
-    while (end > 0) {
-      String shorter = text.substring(0, end).stripTrailing() + "…";
-      if (end == 1 || width(shorter, cell) <= width) {
-        return List.of(line(pieces(first.withText(shorter), cell.look())));
+    int fits = 0;
+    int over = text.length();
+    while (over - fits > 1) {
+      int middle = (fits + over) / 2;
+      if (width(beginning(text, middle), cell) <= width) {
+        fits = middle;
+      } else {
+        over = middle;
       }
-      end -= Character.isLowSurrogate(text.charAt(end - 1)) ? 2 : 1;
     }
-    return List.of(line(pieces(first, cell.look())));
+    return List.of(line(pieces(first.withText(beginning(text, Math.max(1, fits))), cell.look())));
+  }
+
+  /// So many letters of a text and an ellipsis; no half of a pair of surrogates.
+  private static String beginning(String text, int end) {
+    boolean halved = end > 1 && Character.isHighSurrogate(text.charAt(end - 1));
+    return text.substring(0, halved ? end - 1 : end).stripTrailing() + "…";
   }
 
   private static Line line(List<Piece> pieces) {

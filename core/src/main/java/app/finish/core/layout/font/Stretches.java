@@ -71,35 +71,53 @@ final class Stretches {
     }
     List<Stretch> stretches = new ArrayList<>();
     StringBuilder open = new StringBuilder();
+    StringBuilder between = new StringBuilder();
     Face current = face;
-    for (int i = 0; i < text.length(); ) {
-      int codePoint = text.codePointAt(i);
-      i += Character.charCount(codePoint);
-      boolean stays =
-          current.isOther() && !Character.isLetterOrDigit(codePoint) && goesOn(text, i, isOther);
-      Face wanted = stays || isOther.test(codePoint) ? others : covering.apply(codePoint, face);
-      if (!wanted.equals(current) && !open.isEmpty()) {
-        stretches.add(new Stretch(open.toString(), current));
-        open.setLength(0);
+    for (int codePoint : text.codePoints().toArray()) {
+      if (current.isOther() && !Character.isLetterOrDigit(codePoint) && !isOther.test(codePoint)) {
+        between.appendCodePoint(codePoint);
+        continue;
       }
-      current = wanted;
+      Face wanted = isOther.test(codePoint) ? others : covering.apply(codePoint, face);
+      if (!between.isEmpty() && !wanted.isOther()) {
+        close(open, current, stretches);
+        current = shipped(between, face, open, stretches);
+      } else {
+        open.append(between);
+      }
+      between.setLength(0);
+      if (!wanted.equals(current)) {
+        close(open, current, stretches);
+        current = wanted;
+      }
       open.appendCodePoint(codePoint);
     }
-    if (!open.isEmpty()) {
-      stretches.add(new Stretch(open.toString(), current));
+    if (!between.isEmpty()) {
+      close(open, current, stretches);
+      current = shipped(between, face, open, stretches);
     }
+    close(open, current, stretches);
     return stretches;
   }
 
-  /// Whether the next letter behind blanks and marks is of another script too.
-  private static boolean goesOn(String text, int from, IntPredicate isOther) {
-    for (int i = from; i < text.length(); ) {
-      int codePoint = text.codePointAt(i);
-      i += Character.charCount(codePoint);
-      if (Character.isLetterOrDigit(codePoint)) {
-        return isOther.test(codePoint);
+  /// Sets blanks and signs in the shipped fonts that have them; the last stretch stays open.
+  private Face shipped(CharSequence signs, Face face, StringBuilder open, List<Stretch> stretches) {
+    Face current = face;
+    for (int codePoint : signs.codePoints().toArray()) {
+      Face wanted = covering.apply(codePoint, face);
+      if (!wanted.equals(current)) {
+        close(open, current, stretches);
+        current = wanted;
       }
+      open.appendCodePoint(codePoint);
     }
-    return false;
+    return current;
+  }
+
+  private static void close(StringBuilder open, Face face, List<Stretch> stretches) {
+    if (!open.isEmpty()) {
+      stretches.add(new Stretch(open.toString(), face));
+      open.setLength(0);
+    }
   }
 }

@@ -40,6 +40,8 @@ public class StretchesTest {
       {"עברית", "עברית*"},
       {"Route עברית 12", "Route עברית 12*"},
       {"Łódź Ελλάδα Київ", "Łódź Ελλάδα Київ"},
+      {"(東京) – ‘n’ 大阪.", "(|東京*|) – ‘n’ |大阪*|."},
+      {"東京 ", "東京*| "},
       {"", ""}
     };
   }
@@ -63,6 +65,18 @@ public class StretchesTest {
     }
     assertThat(all.toString()).isEqualTo(text);
     assertThat(fonts.width(text, face, 10)).isEqualTo(width);
+  }
+
+  /// A long text takes no more than a look at each of its letters.
+  @Test(timeOut = 20_000)
+  public void longTextsArePartedAtOnce() {
+    for (String letters : List.of("東", "東 ", "עב", "東" + " ".repeat(40))) {
+      String text = letters.repeat(400_000 / letters.length());
+      for (Fonts some : List.of(fonts, new Fonts())) {
+        assertThat(some.width(text, face, 1)).isPositive();
+        assertThat(some.stretches(text, face)).isNotEmpty();
+      }
+    }
   }
 
   @Test
