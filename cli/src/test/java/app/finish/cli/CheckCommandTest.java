@@ -72,6 +72,26 @@ public class CheckCommandTest {
         .doesNotContain("page.holds-table");
   }
 
+  /// Mended lines keep to what the manual asks of spacing and size.
+  @Test
+  public void aTableThatCouldLieOnOnePageIsSaidAndMended() throws IOException {
+    Path tall = folder.resolve("tall.csv");
+    StringBuilder rows = new StringBuilder("Fares by quay\nQuay,Winter,Summer\n");
+    for (int i = 1; i <= 46; i++) {
+      rows.append("Quay ").append(i).append(',').append(211 + i * 37 % 101);
+      rows.append(',').append(305 + i * 53 % 97).append('\n');
+    }
+    Files.writeString(tall, rows);
+    Ran before = Ran.run("check", tall, "--against", "APA 7");
+    assertThat(before.out())
+        .contains("apa.one-page", "The table takes 2 pages, and could lie on one.");
+    Path mended = folder.resolve("tall.finish");
+    Ran after = Ran.run("check", tall, "--against", "APA 7", "--mend", "-o", mended);
+    assertThat(after.out()).contains("everything holds");
+    assertThat(Ran.run("check", mended, "--against", "APA 7", "--paper", "letter").out())
+        .doesNotContain("apa.spacing", "apa.face");
+  }
+
   @Test
   public void findingsAreJson() throws IOException {
     JsonNode root = new ObjectMapper().readTree(Ran.run("check", wrong, "--json").out());

@@ -120,6 +120,7 @@ public final class MainWindow {
     this.paper = new PaperView(desk, painter);
     StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
     SendingOut sendingOut = new SendingOut(desk, files::documentName, picker);
+    sendingOut.paperProperty().bindBidirectional(desk.checking().paperProperty());
     SendOutBench sendOut = new SendOutBench(desk, files, sendingOut);
     Appearance appearance = new Appearance(habits);
     this.actions =

@@ -133,6 +133,10 @@ public class CheckTest extends WindowTest {
   public void aSoundTableSaysSo() {
     openDemo();
     wearApa();
+    assertThat(checks()).containsExactly("page.holds-table");
+    click("#finding-1-mend-1");
+    assertThat(checks()).as("on a page that lies on its side").containsExactly("apa.one-page");
+    click("#finding-1-mend-1");
     assertThat(checks()).isEmpty();
     assertThat(ask(() -> ((Label) window.scene().lookup("#check-count")).getText()))
         .isEqualTo("Everything holds that APA 7 asks for.");

@@ -30,6 +30,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import org.testng.Reporter;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
@@ -180,6 +181,12 @@ public class MonkeyTest extends WindowTest {
       if (ask(() -> window.desk().document().items().isEmpty())) {
         hand.interact(() -> window.desk().undo());
       }
+      if (i % 1000 == 999) {
+        Reporter.log(
+            "%s: %,d gestures, %,d MB held, %d freezes %s"
+                .formatted(name, i + 1, held(), frozen.size(), frozen),
+            true);
+      }
     }
     settle();
     assertThat(ended).isFalse();
@@ -195,6 +202,13 @@ public class MonkeyTest extends WindowTest {
         .comparingOnlyFields("finish")
         .isEqualTo(begun.tables());
     assertThat(frozen).as("gestures that held the window up for a second").isEmpty();
+  }
+
+  /// The memory that is in use after a collection, in MB.
+  private static long held() {
+    System.gc();
+    Runtime memory = Runtime.getRuntime();
+    return (memory.totalMemory() - memory.freeMemory()) / 1_000_000;
   }
 
   private static String trace(Throwable failure) {

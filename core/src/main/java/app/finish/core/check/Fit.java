@@ -27,13 +27,15 @@ import java.util.Optional;
 /// @param asked the page that was asked for
 /// @param whole whether the whole table was laid out; of a very long one it is the beginning
 /// @param mends what would make it fit
-public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
+/// @param shorter what would bring it onto one page, where it takes several
+public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends, List<Mend> shorter) {
   private static final int MOST = 4000;
   private static final Selector TABLE = Selector.of(PartName.TABLE);
 
-  /// Copies the list.
+  /// Copies the lists.
   public Fit {
     mends = List.copyOf(mends);
+    shorter = List.copyOf(shorter);
   }
 
   /// Lays a table out on a page and looks for what makes it fit.
@@ -44,7 +46,9 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
     Dressed dressed = whole ? table.dressed(cascade, number) : beginning(seen.dressed());
     Proof proof = new Compositor(fonts).layOut(dressed, paper);
     if (proof.paper().equals(paper)) {
-      return new Fit(proof, paper, whole, List.of());
+      List<Mend> shorter =
+          whole ? new OnePage(table, cascade, number, paper, fonts).mends(proof) : List.of();
+      return new Fit(proof, paper, whole, List.of(), shorter);
     }
     List<Mend> mends = new ArrayList<>();
     if (paper.height() > paper.width() && proof.paper().equals(paper.turned())) {
@@ -66,13 +70,14 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
     if (fits(table.seen(touched(cascade, broken), number), paper, fonts)) {
       mends.add(broken);
     }
-    return new Fit(proof, paper, whole, mends);
+    return new Fit(proof, paper, whole, mends, List.of());
   }
 
-  /// The same where the table is wider than the page; none where it fits.
-  public static Optional<Fit> ofTooWide(
+  /// The same where the table is wider than the page, or longer; none where one page holds it.
+  public static Optional<Fit> ofTooLarge(
       Dresser.Ready table, Cascade cascade, String number, Paper paper, Fonts fonts) {
-    return fits(table.seen(cascade, number), paper, fonts)
+    Paper needed = Scroll.of(table.seen(cascade, number), fonts, paper).paper();
+    return needed.width() == paper.width() && needed.height() <= paper.height()
         ? Optional.empty()
         : Optional.of(of(table, cascade, number, paper, fonts));
   }
@@ -96,7 +101,7 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends) {
     return Optional.empty();
   }
 
-  private static Cascade touched(Cascade cascade, Mend.Touch touch) {
+  static Cascade touched(Cascade cascade, Mend.Touch touch) {
     return cascade.touched(
         cascade.touches().with(touch.selector(), touch.property(), touch.setting()));
   }

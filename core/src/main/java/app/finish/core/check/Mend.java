@@ -32,7 +32,7 @@ public sealed interface Mend {
       case Touch touch -> touch.property() != Property.DECIMALS;
       case Lift _ -> true;
       case Several several -> several.each().stream().allMatch(Mend::isSafe);
-      case Restyle _, Ink _, Arrange _, Correct _, Reword _, Say _, TurnPage _ -> false;
+      case Restyle _, Ink _, Arrange _, Correct _, Reword _, Say _, Regard _, TurnPage _ -> false;
     };
   }
 
@@ -172,6 +172,21 @@ public sealed interface Mend {
               finish.notes().added().contains(note)
                   ? finish
                   : finish.withNotes(finish.notes().with(note)));
+    }
+  }
+
+  /// A general note as one of another kind.
+  ///
+  /// @param text what the note says
+  record Regard(String words, OwnNote.Kind kind, String text) implements Mend {
+    @Override
+    public String id() {
+      return "regard";
+    }
+
+    @Override
+    public Document on(Document document, int index) {
+      return finished(document, index, finish -> finish.withNotes(finish.notes().as(kind, text)));
     }
   }
 

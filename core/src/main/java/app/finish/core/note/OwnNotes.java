@@ -60,4 +60,18 @@ public record OwnNotes(List<OwnNote> added, Map<String, String> reworded) {
     others.put(key, text);
     return new OwnNotes(added, others);
   }
+
+  /// A note on the whole table as one of another kind, whether it was added or came with the
+  /// source.
+  ///
+  /// @param text what it says, without a mark
+  public OwnNotes as(OwnNote.Kind kind, String text) {
+    OwnNote other = OwnNote.of(kind, text);
+    for (int i = 0; i < added.size(); i++) {
+      if (added.get(i).kind() == OwnNote.Kind.GENERAL && added.get(i).text().equals(text)) {
+        return with(i, other);
+      }
+    }
+    return reworded(text, "").with(other);
+  }
 }

@@ -155,6 +155,12 @@ public final class PaperPanel {
       for (Mend mend : fit.get().mends()) {
         nodes.add(mend(mend));
       }
+      if (!fit.get().shorter().isEmpty()) {
+        nodes.add(Benches.caption(Texts.of("paper.shorter")));
+      }
+      for (Mend mend : fit.get().shorter()) {
+        nodes.add(mend(mend));
+      }
       if (!fits && fit.get().mends().isEmpty()) {
         nodes.add(Benches.caption(Texts.of("paper.nothing")));
       }

@@ -10,6 +10,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.dress.CellMeaning;
+import app.finish.core.layout.Paper;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,8 +22,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.util.Duration;
 
 /// Holds the tables of the document against what their styles demand, behind the window's back, and
@@ -39,7 +42,8 @@ public final class Checking {
   private record Known(Seen seen, List<Finding> findings) {}
 
   private final Desk desk;
-  private final Inspection inspection;
+  private Inspection inspection;
+  private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
   private final Map<String, Known> known = new HashMap<>();
   private final ReadOnlyObjectWrapper<Map<String, List<Finding>>> findings =
       new ReadOnlyObjectWrapper<>(Map.of());
@@ -52,10 +56,12 @@ public final class Checking {
     this.desk = desk;
     this.inspection =
         new Inspection(
-            desk.sending()::styles,
-            desk.sending().formulas(),
-            Checks::demandedBy,
-            table -> desk.proofs().recognition(table.source(), table.finish().corrections()));
+                desk.sending()::styles,
+                desk.sending().formulas(),
+                Checks::demandedBy,
+                table -> desk.proofs().recognition(table.source(), table.finish().corrections()))
+            .on(paper.get(), desk.sending().fonts());
+    paper.subscribe((_, now) -> on(now));
     quiet.setOnFinished(event -> look(true));
     desk.shownProperty().addListener((p, before, now) -> look());
     desk.historyProperty().addListener((p, before, now) -> look());
@@ -66,9 +72,19 @@ public final class Checking {
     return findings.getReadOnlyProperty();
   }
 
+  /// The paper that the tables are to lie on.
+  public ObjectProperty<Paper> paperProperty() {
+    return paper;
+  }
+
+  private void on(Paper now) {
+    inspection = inspection.on(now, desk.sending().fonts());
+    look();
+  }
+
   private Seen seen(Document document, DocumentTable table) {
     int number = document.number(document.tables().indexOf(table));
-    return new Seen(table, List.of(document.styles(), document.palette(), number));
+    return new Seen(table, List.of(document.styles(), document.palette(), number, paper.get()));
   }
 
   /// Looks at the table at hand, and at the others one after the other when nothing has changed for
@@ -231,6 +247,10 @@ public final class Checking {
 
   /// Mends one finding.
   public void mend(Mend mend) {
+    if (mend instanceof Mend.TurnPage) {
+      paper.set(paper.get().turned());
+      return;
+    }
     int index = desk.indexProperty().get();
     desk.change(Texts.of("change.mend", mend.words()), mend.on(desk.document(), index));
   }

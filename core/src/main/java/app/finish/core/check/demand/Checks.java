@@ -18,8 +18,10 @@ import app.finish.core.check.apa.FillsAreExplained;
 import app.finish.core.check.apa.GapsAreExplained;
 import app.finish.core.check.apa.HeadsInSentenceCase;
 import app.finish.core.check.apa.IntervalsHeaded;
+import app.finish.core.check.apa.LiesOnOnePage;
 import app.finish.core.check.apa.MarksAreExplained;
 import app.finish.core.check.apa.MinusIsMinus;
+import app.finish.core.check.apa.NotesInOrder;
 import app.finish.core.check.apa.NothingTwice;
 import app.finish.core.check.apa.NumberStands;
 import app.finish.core.check.apa.ProbabilitiesWritten;
@@ -28,6 +30,7 @@ import app.finish.core.check.apa.SourceIsTold;
 import app.finish.core.check.apa.SpacingIsEven;
 import app.finish.core.check.apa.SpannersSpan;
 import app.finish.core.check.apa.StarsInOrder;
+import app.finish.core.check.apa.SymbolsStandOut;
 import app.finish.core.check.apa.TitleStands;
 import app.finish.core.check.apa.UnitsInHeads;
 import app.finish.core.check.apa.ZeroBeforePoint;
@@ -99,14 +102,17 @@ public record Checks(List<Check> checks) {
               new DecimalsAlike(),
               new ZeroBeforePoint(),
               new ProbabilitiesWritten(),
+              new SymbolsStandOut(),
               new MinusIsMinus(),
               new GapsAreExplained(),
               new MarksAreExplained(),
+              new NotesInOrder(),
               new StarsInOrder(),
               new AbbreviationsExplained(),
               new IntervalsHeaded(),
               new SourceIsTold(),
-              new NothingTwice()));
+              new NothingTwice(),
+              new LiesOnOnePage()));
 
   /// Copies the list.
   public Checks {

@@ -81,7 +81,8 @@ public final class Inspection {
     this.page = page;
   }
 
-  /// The same, which also lays tables out on a page and asks whether it holds them.
+  /// The same, which also lays tables out on a page and asks whether it holds them, and whether one
+  /// does.
   public Inspection on(Paper paper, Fonts fonts) {
     return new Inspection(
         styles, formulas, demanded, recognised, Optional.of(new Page(paper, fonts)));
@@ -108,13 +109,13 @@ public final class Inspection {
     if ((long) body.rows() * body.columns() <= MOST_CELLS) {
       Finishing.Numbered numbered = finishing.in(book).numbered(document.numeral(index));
       checked = checked.arranged(finishing.table()).dressedAs(numbered.dressed());
-      checked = page.flatMap(on -> tooWide(numbered, on)).map(checked::laidOut).orElse(checked);
+      checked = page.flatMap(on -> tooLarge(numbered, on)).map(checked::laidOut).orElse(checked);
     }
     return withStyle(document, table.finish().style(), demanded.apply(cascade).of(checked));
   }
 
-  private static Optional<Fit> tooWide(Finishing.Numbered table, Page page) {
-    return Fit.ofTooWide(table.ready(), table.cascade(), table.number(), page.paper, page.fonts);
+  private static Optional<Fit> tooLarge(Finishing.Numbered table, Page page) {
+    return Fit.ofTooLarge(table.ready(), table.cascade(), table.number(), page.paper, page.fonts);
   }
 
   /// Where a table wears a style that the document holds, what would mend the table can mend the

@@ -11,6 +11,8 @@ import app.finish.core.grid.Grid;
 import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
+import app.finish.core.note.OwnNote;
+import app.finish.core.note.OwnNotes;
 import app.finish.core.recognise.said.Anchor;
 import app.finish.core.recognise.said.Corrections;
 import app.finish.core.recognise.said.LineRole;
@@ -81,6 +83,13 @@ public class CheckCorpusTest {
     "Orrin | 11.0 | 15.5 | 12.0 | 16.5"
   };
 
+  private static final String[] STARRED = {
+    "Comfort by age",
+    "Scale | M | SD | r",
+    "Waiting | 3.20 | 1.10 | .31*",
+    "Trust | 2.90 | 0.95 | −.05"
+  };
+
   private static final String[] RESULTS = {
     "Comfort by age",
     "Scale | M | SD | r | p",
@@ -113,6 +122,8 @@ public class CheckCorpusTest {
     ofHighlights();
     ofPlaces();
     ofPages();
+    ofItalics();
+    ofNoteOrder();
   }
 
   private static void ofHighlights() {
@@ -154,6 +165,60 @@ public class CheckCorpusTest {
     }
     finished("", "ten columns", UnaryOperator.identity(), wide(10));
     finished("", "a long title", UnaryOperator.identity(), longTitle());
+    for (int rows : new int[] {38, 42, 46}) {
+      finished("apa.one-page", rows + " rows", UnaryOperator.identity(), tall(rows));
+    }
+    for (int rows : new int[] {30, 90, 300}) {
+      finished("", rows + " rows", UnaryOperator.identity(), tall(rows));
+    }
+    finished(
+        "apa.one-page",
+        "room between rows",
+        finish ->
+            finish.withTouches(
+                Touches.NONE.with(Selector.of(PartName.TABLE), Property.PADDING_BELOW, "8 pt")),
+        tall(30));
+  }
+
+  private static void ofItalics() {
+    for (PartName part : List.of(PartName.COLUMN_HEAD, PartName.STUB, PartName.BODY)) {
+      finished("apa.symbols", part.label() + " in italics", slanted(part), RESULTS);
+    }
+    for (PartName part : List.of(PartName.TITLE, PartName.NUMBER, PartName.NOTE)) {
+      finished("", part.label() + " in italics", slanted(part), RESULTS);
+    }
+  }
+
+  private static UnaryOperator<Finish> slanted(PartName part) {
+    return finish ->
+        finish.withTouches(finish.touches().with(Selector.of(part), Property.SLANT, "italic"));
+  }
+
+  private static void ofNoteOrder() {
+    String unexplained = "apa.note-letters, apa.note-order";
+    finished(unexplained, "a star", noted(OwnNote.Kind.GENERAL, "* p < .05."), STARRED);
+    for (String text : new String[] {"*p < .05. **p < .01.", "** p ≤ .01"}) {
+      finished(unexplained + ", apa.note-stars", text, noted(OwnNote.Kind.GENERAL, text), STARRED);
+    }
+    finished("", "stars of their own kind", noted(OwnNote.Kind.PROBABILITY, "*p < .05."), STARRED);
+    finished(
+        "", "a star in a sentence", noted(OwnNote.Kind.GENERAL, "Stars are p values."), RESULTS);
+    finished(
+        "", "p in a sentence", noted(OwnNote.Kind.GENERAL, "Where p < .05, n is small."), RESULTS);
+  }
+
+  private static UnaryOperator<Finish> noted(OwnNote.Kind kind, String text) {
+    return finish -> finish.withNotes(OwnNotes.NONE.with(OwnNote.of(kind, text)));
+  }
+
+  private static String[] tall(int rows) {
+    String[] lines = new String[rows + 2];
+    lines[0] = "Fares by quay";
+    lines[1] = "Quay | Winter | Summer";
+    for (int i = 0; i < rows; i++) {
+      lines[i + 2] = "Quay " + (i + 1) + " | " + (211 + i * 37 % 101) + " | " + (305 + i * 53 % 97);
+    }
+    return lines;
   }
 
   private static String[] longTitle() {
