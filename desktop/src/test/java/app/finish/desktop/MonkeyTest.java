@@ -13,6 +13,8 @@ import app.finish.formats.samples.Samples;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -162,13 +164,19 @@ public class MonkeyTest extends WindowTest {
     settle();
     List<String> frozen = new ArrayList<>();
     Random random = new Random(seed);
+    long ofWindow = ask(() -> Thread.currentThread().threadId());
+    ThreadMXBean threads = ManagementFactory.getThreadMXBean();
     for (int i = 0; i < GESTURES; i++) {
       try {
+        long busy = threads.getThreadCpuTime(ofWindow);
         long before = System.nanoTime();
         gesture(random);
         long took = System.nanoTime() - before;
         if (took > FREEZE) {
-          frozen.add(took / 1_000_000 + " ms: " + last());
+          long itself = threads.getThreadCpuTime(ofWindow) - busy;
+          frozen.add(
+              "%d ms, %d of them at work: %s"
+                  .formatted(took / 1_000_000, itself / 1_000_000, last()));
         }
         if (random.nextInt(6) == 0) {
           settle();

@@ -72,7 +72,7 @@ public final class Galley extends HBox {
     Label name = new Label(Texts.of("galley.name"));
     name.getStyleClass().add("galley-name");
     VBox head = new VBox(2, name, count);
-    head.setMinWidth(68);
+    head.getStyleClass().add("galley-head");
     row.setAlignment(Pos.TOP_LEFT);
     scroll.setContent(row);
     scroll.getStyleClass().add("galley-scroll");
