@@ -27,7 +27,7 @@ record Begun(Input input, PrintWriter err) {
   /// A document with all its tables in one style.
   static Document worn(Document document, HouseStyle style) {
     Document dressed = style.shipped() ? document : document.withStyle(style);
-    for (int i = 0; i < dressed.items().size(); i++) {
+    for (int i : dressed.tablePlaces()) {
       dressed = dressed.withFinish(i, dressed.table(i).finish().withStyle(style.name()));
     }
     return dressed;

@@ -25,7 +25,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
-import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -111,7 +110,7 @@ final class CheckCommand implements Callable<Integer> {
         new Inspection(sending::styles, new MeasureFormulas(), _ -> demanded)
             .on(page.paper(), fonts);
     if (mend) {
-      for (int i = 0; i < document.items().size(); i++) {
+      for (int i : document.tablePlaces()) {
         document = inspection.mended(document, i);
       }
       DocumentFile.write(document, out);
@@ -119,15 +118,14 @@ final class CheckCommand implements Callable<Integer> {
     List<FindingsJson.OfTable> found = new ArrayList<>();
     Map<Integer, List<Finding>> across =
         document.items().size() > 1 ? inspection.across(document) : Map.of();
-    for (int i = 0; i < document.items().size(); i++) {
+    for (int i : document.tablePlaces()) {
       String name = document.table(i).source().name();
       found.add(
           new FindingsJson.OfTable(document.number(i), name, all(document, i, inspection, across)));
     }
     if (manuscript != null) {
       String text = ManuscriptText.read(manuscript);
-      List<String> numbers =
-          IntStream.range(0, document.items().size()).mapToObj(document::numeral).toList();
+      List<String> numbers = document.tablePlaces().stream().map(document::numeral).toList();
       found.add(new FindingsJson.OfTable(0, manuscript.toString(), CALLED_OUT.in(text, numbers)));
     }
     print(

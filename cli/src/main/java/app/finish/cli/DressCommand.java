@@ -140,7 +140,7 @@ final class DressCommand implements Callable<Integer> {
   private Document highlighted(Document document) {
     List<Highlight> said = highlights.stream().map(HighlightSentence::read).toList();
     Document all = document;
-    for (int i = 0; i < all.items().size(); i++) {
+    for (int i : all.tablePlaces()) {
       Finish finish = all.table(i).finish();
       List<Highlight> over = new ArrayList<>(said);
       over.addAll(finish.highlights());

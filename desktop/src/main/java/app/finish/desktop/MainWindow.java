@@ -10,6 +10,7 @@ import app.finish.desktop.bringin.BringInBench;
 import app.finish.desktop.bringin.Legend;
 import app.finish.desktop.bringin.PickBoard;
 import app.finish.desktop.bringin.TypeBoard;
+import app.finish.desktop.chart.ChartBench;
 import app.finish.desktop.check.CheckBench;
 import app.finish.desktop.dress.DressBench;
 import app.finish.desktop.highlight.HighlightBench;
@@ -32,6 +33,7 @@ import app.finish.desktop.model.TablesToPick;
 import app.finish.desktop.model.Tallies;
 import app.finish.desktop.model.Typing;
 import app.finish.desktop.model.Worker;
+import app.finish.desktop.proof.ChartView;
 import app.finish.desktop.proof.PaperView;
 import app.finish.desktop.proof.ProofView;
 import app.finish.desktop.sendout.SendOutBench;
@@ -87,6 +89,9 @@ public final class MainWindow {
   private final ProofView proof;
   private final FindBar findBar;
   private final PaperView paper;
+  private final ChartView chart;
+  private final ChartBench chartBench;
+  private Optional<Node> ofChart = Optional.empty();
   private final ActionFinder finder;
   private final Actions actions;
   private final Map<Step, Supplier<Node>> builders;
@@ -118,6 +123,8 @@ public final class MainWindow {
     this.proof = new ProofView(desk, painter);
     this.findBar = new FindBar(desk, proof);
     this.paper = new PaperView(desk, painter);
+    this.chart = new ChartView(desk, painter);
+    this.chartBench = new ChartBench(desk, painter);
     StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
     SendingOut sendingOut = new SendingOut(desk, files::documentName, picker);
     sendingOut.paperProperty().bindBidirectional(desk.checking().paperProperty());
@@ -160,6 +167,7 @@ public final class MainWindow {
     takeDrops();
     desk.historyProperty().addListener((p, before, now) -> arrange());
     desk.stepProperty().addListener((p, before, now) -> arrange());
+    desk.indexProperty().addListener((p, before, now) -> arrange());
     desk.dressing().leafProperty().addListener((p, before, now) -> arrange());
     desk.offerProperty().addListener((p, before, now) -> arrange());
     tallies.connectingProperty().addListener((p, before, now) -> arrange());
@@ -248,12 +256,18 @@ public final class MainWindow {
       surface.getChildren().setAll(now);
       now.focusFirst();
     } else if (!surface.getChildren().contains(proof)) {
-      surface.getChildren().setAll(proof, paper, legend, findBar);
+      surface.getChildren().setAll(proof, paper, legend, chart, findBar);
       proof.requestFocus();
     }
     paper.setVisible(
         desk.stepProperty().get() == Step.DRESS
             && desk.dressing().leafProperty().get() == Dressing.Leaf.PAPER);
+    boolean charted = desk.charting().chart().isPresent();
+    boolean entered = charted && !chart.isVisible();
+    chart.setVisible(charted);
+    if (entered) {
+      chart.requestFocus();
+    }
     for (Node node : List.of(galley, slug)) {
       node.setVisible(!empty && !board);
       node.setManaged(!empty && !board);
@@ -264,12 +278,22 @@ public final class MainWindow {
       work.setLeft(null);
       return;
     }
-    Node now =
-        benches.computeIfAbsent(step, one -> Objects.requireNonNull(builders.get(one)).get());
+    Node now = charted && step == Step.ARRANGE ? ofChart() : bench(step);
     if (work.getLeft() != now) {
       proof.requestFocus();
       work.setLeft(now);
     }
+  }
+
+  private Node bench(Step step) {
+    return benches.computeIfAbsent(step, one -> Objects.requireNonNull(builders.get(one)).get());
+  }
+
+  private Node ofChart() {
+    if (ofChart.isEmpty()) {
+      ofChart = Optional.of(chartBench.build());
+    }
+    return ofChart.get();
   }
 
   /// Brings a figure in sight.

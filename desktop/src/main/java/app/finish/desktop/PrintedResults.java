@@ -24,7 +24,7 @@ final class PrintedResults {
   /// The picture.
   static WritableImage of(Document document, Sending sending, ProofPainter painter) {
     List<Proof.Page> pages = new ArrayList<>();
-    for (int i = 0; i < document.items().size(); i++) {
+    for (int i : document.tablePlaces()) {
       pages.add(sending.proof(document, i, Paper.A4.unpaged()).pages().getFirst());
     }
     double margin = Paper.A4.margin() - 6;

@@ -3,6 +3,7 @@ package app.finish.formats;
 import app.finish.core.Finishing;
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.Document;
+import app.finish.core.document.DocumentChart;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
@@ -15,11 +16,14 @@ import app.finish.core.style.HouseStyle;
 import app.finish.core.style.StyleBook;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.FileName;
+import app.finish.formats.io.Kept;
 import app.finish.formats.io.PictureForm;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
 import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.pdf.PngWriter;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -98,6 +102,10 @@ public final class Sending {
               + " holds one table. Send the tables one by one.");
     }
     Sent sent = sent(document, indexes, chosen).drawn(form);
+    if (sent.tables().isEmpty() && !indexes.isEmpty() && !format.keeps().contains(Kept.CHARTS)) {
+      throw new Problem(
+          "A file that ends with ." + format.extension() + " holds no charts. Send the table.");
+    }
     if (format.writer(fonts) instanceof PngWriter png) {
       List<Path> written = new ArrayList<>();
       png.writeEach(
@@ -132,8 +140,8 @@ public final class Sending {
     BitSet seen = new BitSet();
     StringBuilder unshown = new StringBuilder();
     Face face = fonts.face("", false, false);
-    for (SentTable table : sent(document, indexes, Paper.A4).tables()) {
-      for (DressedRow row : table.dressed().rows()) {
+    for (SentItem item : sent(document, indexes, Paper.A4).items()) {
+      for (DressedRow row : item.dressed().rows()) {
         for (DressedCell cell : row.cells()) {
           cell.text()
               .codePoints()
@@ -158,9 +166,26 @@ public final class Sending {
       items.add(
           switch (document.items().get(index)) {
             case DocumentTable table -> table(document, table, document.numeral(index));
+            case DocumentChart chart -> chart(document, index, chart);
           });
     }
     return new Sent(document, items, chosen);
+  }
+
+  private SentChart chart(Document document, int index, DocumentChart chart) {
+    int place = document.tablePlace(index);
+    SentTable table = table(document, document.table(place), document.numeral(place));
+    return new SentChart(chart, table, document.numeral(index), fonts, this::picture);
+  }
+
+  private byte[] picture(SentChart chart, int dots) throws IOException {
+    ByteArrayOutputStream picture = new ByteArrayOutputStream();
+    new PngWriter(fonts)
+        .write(
+            new Sent(Document.EMPTY, List.of(chart), Paper.A4)
+                .drawn(PictureForm.USUAL.withDots(dots)),
+            picture);
+    return picture.toByteArray();
   }
 
   private SentTable table(Document document, DocumentTable table, String number) {
@@ -174,8 +199,16 @@ public final class Sending {
         fonts);
   }
 
-  /// The proof of one table.
+  /// A chart of a document as it is drawn.
+  ///
+  /// @param index its place among the items
+  public SentChart chart(Document document, int index) {
+    return chart(document, index, (DocumentChart) document.items().get(index));
+  }
+
+  /// The proof of one table, or of that of a chart.
   public Proof proof(Document document, int index, Paper paper) {
-    return sent(document, List.of(index), paper).tables().getFirst().proof(paper);
+    int place = document.tablePlace(index);
+    return sent(document, List.of(place), paper).tables().getFirst().proof(paper);
   }
 }

@@ -9,6 +9,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.recognise.Recogniser;
+import app.finish.formats.io.Kept;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -78,11 +79,13 @@ public final class Given {
     return new Sending(FONTS, StyleFile.shipped(), Formulas.NONE);
   }
 
-  /// A document as a file of a format.
+  /// A document as a file of a format; its last item where a file holds one.
   public static Path sent(Document document, OutputFormat format) throws IOException {
     Path file = folder().resolve("out." + format.extension());
-    List<Integer> indexes =
+    List<Integer> all =
         java.util.stream.IntStream.range(0, document.items().size()).boxed().toList();
+    List<Integer> one = format.keeps().contains(Kept.CHARTS) ? List.of(all.getLast()) : List.of(0);
+    List<Integer> indexes = format.holdsSeveralTables() ? all : one;
     sending().write(document, indexes, format, Paper.A4, file);
     return file;
   }

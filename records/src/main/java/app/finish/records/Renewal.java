@@ -71,7 +71,7 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
   /// What highlighted something before and finds nothing now to lie on.
   private static List<String> fellAsleep(Document before, Refresh.Refreshed refreshed) {
     List<String> said = new ArrayList<>();
-    for (int i = 0; i < before.items().size(); i++) {
+    for (int i : before.tablePlaces()) {
       int number = before.number(i);
       if (refreshed.changes().stream().anyMatch(change -> change.number() == number)) {
         List<String> fresh = new ArrayList<>(asleep(refreshed.document(), i));
@@ -88,8 +88,8 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
 
   private static List<Integer> numbers(Document document) {
     List<Integer> numbers = new ArrayList<>();
-    for (int i = 0; i < document.items().size(); i++) {
-      numbers.add(i + 1);
+    for (int i : document.tablePlaces()) {
+      numbers.add(document.number(i));
     }
     return numbers;
   }
@@ -104,7 +104,7 @@ public record Renewal(Refresh.Refreshed refreshed, List<String> said) {
     RecordsName.File name = new RecordsName.File(file.toString(), reading);
     try (Records records = RecordFile.open(file, name, reading, asking, column -> true)) {
       said.addAll(records.said());
-      for (int index = 0; index < document.items().size(); index++) {
+      for (int index : document.tablePlaces()) {
         Source source = document.table(index).source();
         if (source.tally().isEmpty() || !isAbout(source.tally().get().plan(), records)) {
           continue;

@@ -2,13 +2,16 @@ package app.finish.core.document;
 
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.move.Move;
+import app.finish.core.chart.Chart;
 import app.finish.core.note.Wording;
 import app.finish.core.style.HouseStyle;
 import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
-/// An ordered list of items, tables as yet, with the house styles of the document's own.
+/// An ordered list of items, tables and charts of them, with the house styles of the document's
+/// own.
 ///
 /// ```java
 /// Document document = Document.EMPTY.withAdded(table).withFinish("t1", finish);
@@ -43,13 +46,38 @@ public record Document(
         .toList();
   }
 
-  /// The table in a place among the items.
+  /// The places of the tables among the items.
+  public List<Integer> tablePlaces() {
+    return IntStream.range(0, items.size())
+        .filter(i -> items.get(i) instanceof DocumentTable)
+        .boxed()
+        .toList();
+  }
+
+  /// The table in a place among the items, or that of the chart there.
   ///
   /// @throws IndexOutOfBoundsException if there is no such place
   public DocumentTable table(int index) {
+    return (DocumentTable) items.get(tablePlace(index));
+  }
+
+  /// The place of the table that an item is, or is drawn of.
+  ///
+  /// @throws IndexOutOfBoundsException if there is no such place
+  public int tablePlace(int index) {
     return switch (items.get(index)) {
-      case DocumentTable table -> table;
+      case DocumentTable _ -> index;
+      case DocumentChart chart -> indexOf(chart.table());
     };
+  }
+
+  /// The places of the charts of the table in a place.
+  public List<Integer> chartPlaces(int index) {
+    String id = items.get(index).id();
+    return IntStream.range(0, items.size())
+        .filter(i -> items.get(i) instanceof DocumentChart chart && chart.table().equals(id))
+        .boxed()
+        .toList();
   }
 
   /// The number under which readers find the item in a place, from 1: items of a kind are counted.
@@ -94,6 +122,32 @@ public record Document(
     return new Document(more, styles, palette, wear, wording);
   }
 
+  /// The same document with a chart of the table in a place, after that table and its charts.
+  public Document withAdded(Chart chart, int index) {
+    List<Item> more = new ArrayList<>(items);
+    int after = index + 1;
+    String id = table(index).id();
+    while (after < items.size()
+        && items.get(after) instanceof DocumentChart other
+        && other.table().equals(id)) {
+      after++;
+    }
+    more.add(after, new DocumentChart(newId(), id, chart));
+    return new Document(more, styles, palette, wear, wording);
+  }
+
+  /// The same document with what a chart draws changed.
+  ///
+  /// @throws IndexOutOfBoundsException if there is no chart in that place
+  public Document withChart(int index, Chart chart) {
+    if (!(items.get(index) instanceof DocumentChart before)) {
+      throw new IndexOutOfBoundsException(index);
+    }
+    List<Item> others = new ArrayList<>(items);
+    others.set(index, before.withChart(chart));
+    return new Document(others, styles, palette, wear, wording);
+  }
+
   private String newId() {
     int next = 1;
     for (Item item : items) {
@@ -108,21 +162,23 @@ public record Document(
   /// @throws IndexOutOfBoundsException if there is no such table
   public Document withFinish(int index, Finish finish) {
     List<Item> others = new ArrayList<>(items);
-    others.set(index, table(index).withFinish(finish));
+    others.set(tablePlace(index), table(index).withFinish(finish));
     return new Document(others, styles, palette, wear, wording);
   }
 
   /// The same document with another source under one of its tables.
   public Document withSource(int index, Source source) {
     List<Item> others = new ArrayList<>(items);
-    others.set(index, new DocumentTable(table(index).id(), source, table(index).finish()));
+    others.set(
+        tablePlace(index), new DocumentTable(table(index).id(), source, table(index).finish()));
     return new Document(others, styles, palette, wear, wording);
   }
 
-  /// The same document without one of its items.
+  /// The same document without one of its items; a table takes its charts along.
   public Document without(int index) {
     List<Item> fewer = new ArrayList<>(items);
-    fewer.remove(index);
+    String id = fewer.remove(index).id();
+    fewer.removeIf(item -> item instanceof DocumentChart chart && chart.table().equals(id));
     return new Document(fewer, styles, palette, wear, wording);
   }
 
@@ -153,6 +209,7 @@ public record Document(
                 table.finish().style().equals(name)
                     ? table.withFinish(table.finish().withStyle(instead))
                     : table;
+            case DocumentChart chart -> chart;
           });
     }
     return new Document(others, fewer, palette, wear, wording);
@@ -179,6 +236,7 @@ public record Document(
       others.add(
           switch (item) {
             case DocumentTable table -> table.withFinish(atLevels(table.finish(), other.levels()));
+            case DocumentChart chart -> chart;
           });
     }
     return new Document(others, styles, palette, wear, other);

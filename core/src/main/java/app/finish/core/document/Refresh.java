@@ -79,7 +79,7 @@ public final class Refresh {
     List<Change> changes = new ArrayList<>();
     List<Integer> untouched = new ArrayList<>();
     Document refreshed = document;
-    for (int index = 0; index < document.items().size(); index++) {
+    for (int index : document.tablePlaces()) {
       DocumentTable table = document.table(index);
       if (table.source().tally().isPresent()) {
         untouched.add(document.number(index));

@@ -2,6 +2,7 @@ package app.finish.core.layout;
 
 import app.finish.core.layout.font.Face;
 import app.finish.core.style.colour.Colour;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -76,6 +77,41 @@ public sealed interface Mark {
               text.face,
               text.size,
               change.apply(text.colour));
+    };
+  }
+
+  /// The same mark elsewhere.
+  default Mark movedBy(double dx, double dy) {
+    return switch (this) {
+      case Fill fill -> new Fill(fill.x + dx, fill.y + dy, fill.width, fill.height, fill.colour);
+      case Rule rule ->
+          new Rule(
+              rule.x1 + dx,
+              rule.y1 + dy,
+              rule.x2 + dx,
+              rule.y2 + dy,
+              rule.weight,
+              rule.colour,
+              rule.dotted);
+      case Frame frame ->
+          new Frame(
+              frame.x + dx,
+              frame.y + dy,
+              frame.width,
+              frame.height,
+              frame.radius,
+              frame.weight,
+              frame.colour);
+      case Shape shape -> {
+        List<Double> moved = new ArrayList<>(shape.points.size());
+        for (int i = 0; i < shape.points.size(); i++) {
+          moved.add(shape.points.get(i) + (i % 2 == 0 ? dx : dy));
+        }
+        yield new Shape(moved, shape.weight, shape.colour);
+      }
+      case Text text ->
+          new Text(
+              text.x + dx, text.y + dy, text.text, text.width, text.face, text.size, text.colour);
     };
   }
 

@@ -23,7 +23,7 @@ public enum Language {
   ENGLISH(
       "English",
       Locale.UK,
-      "Table|Note.|Notes:|Source:|Data:|shows",
+      "Table|Note.|Notes:|Source:|Data:|Figure|shows",
       "the of by and for with total all year mean other in at on from to per share number note"
           + " notes source are is not as average percent quarter month first second men women"
           + " people count month"),
@@ -31,7 +31,7 @@ public enum Language {
   GERMAN(
       "German",
       Locale.GERMANY,
-      "Tabelle|Anmerkung.|Anmerkungen:|Quelle:|Daten:|zeigt",
+      "Tabelle|Anmerkung.|Anmerkungen:|Quelle:|Daten:|Abbildung|zeigt",
       "der die das des dem den und oder nach von mit für in im je pro auf aus ist sind nicht wurde"
           + " wurden eine ein einer gesamt summe insgesamt zwischensumme anzahl jahr jahre monat"
           + " quartal anteil mittelwert durchschnitt prozent männer frauen quelle anmerkung"
@@ -41,7 +41,7 @@ public enum Language {
   FRENCH(
       "French",
       Locale.FRANCE,
-      "Tableau|Note.|Notes :|Source :|Données :|présente",
+      "Tableau|Note.|Notes :|Source :|Données :|Figure|présente",
       "le la les des du de et ou par pour avec dans sur aux une un est sont non total ensemble"
           + " année années mois trimestre part nombre moyenne pourcentage hommes femmes autres"
           + " région ville ligne recettes coûts données selon chaque"),
@@ -49,7 +49,7 @@ public enum Language {
   SPANISH(
       "Spanish",
       Locale.of("es", "ES"),
-      "Tabla|Nota.|Notas:|Fuente:|Datos:|muestra",
+      "Tabla|Nota.|Notas:|Fuente:|Datos:|Figura|muestra",
       "el la los las del de y o por para con en una un es son no total año años mes trimestre"
           + " número media porcentaje hombres mujeres otros otras fuente nota región ciudad línea"
           + " ingresos costes según cada datos"),
@@ -57,7 +57,7 @@ public enum Language {
   ITALIAN(
       "Italian",
       Locale.ITALY,
-      "Tabella|Nota.|Note:|Fonte:|Dati:|mostra",
+      "Tabella|Nota.|Note:|Fonte:|Dati:|Figura|mostra",
       "il lo la gli le dei delle della del di e o per con in nel una un è sono non totale anno anni"
           + " mese trimestre numero media percentuale uomini donne altri altre fonte regione città"
           + " linea ricavi costi secondo ogni dati"),
@@ -65,7 +65,7 @@ public enum Language {
   PORTUGUESE(
       "Portuguese",
       Locale.of("pt", "PT"),
-      "Tabela|Nota.|Notas:|Fonte:|Dados:|mostra",
+      "Tabela|Nota.|Notas:|Fonte:|Dados:|Figura|mostra",
       "o a os as dos das do da de e ou por para com em no na uma um é são não total ano anos mês"
           + " trimestre número média percentagem homens mulheres outros outras fonte nota região"
           + " cidade linha receitas custos segundo cada dados"),
@@ -73,7 +73,7 @@ public enum Language {
   DUTCH(
       "Dutch",
       Locale.of("nl", "NL"),
-      "Tabel|Noot.|Noten:|Bron:|Gegevens:|toont",
+      "Tabel|Noot.|Noten:|Bron:|Gegevens:|Figuur|toont",
       "de het een en of van per voor met in op uit naar is zijn niet totaal jaar maand kwartaal"
           + " aantal aandeel gemiddelde procent mannen vrouwen overige bron noot regio stad lijn"
           + " omzet kosten volgens elke gegevens");

@@ -1,9 +1,11 @@
 package app.finish.desktop.kit;
 
+import app.finish.core.chart.ChartPage;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Mark;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.sheet.Scroll;
+import app.finish.core.style.colour.Colour;
 import java.util.List;
 import java.util.function.Predicate;
 import javafx.scene.canvas.Canvas;
@@ -48,6 +50,19 @@ public final class Thumbnail extends Canvas {
   /// @param at the height on the paper that is in sight
   public void show(Scroll scroll, Predicate<CellBox> lit, double at) {
     show(scroll, lit, Math.min(scroll.paper().textWidth(), FAR), at);
+  }
+
+  /// Draws a whole chart.
+  public void show(ChartPage page, Colour paper) {
+    blank();
+    GraphicsContext gc = getGraphicsContext2D();
+    gc.setFill(painter.colour(paper));
+    gc.fillRect(0, 0, getWidth(), getHeight());
+    double scale = Math.min(getWidth() / page.width(), getHeight() / page.height());
+    gc.translate((getWidth() - page.width() * scale) / 2, 0);
+    gc.scale(scale, scale);
+    painter.paint(gc, page.page(), 0, page.height(), 0.5 / scale);
+    gc.setTransform(1, 0, 0, 1, 0, 0);
   }
 
   private void show(Scroll scroll, Predicate<CellBox> lit, double width, double at) {

@@ -83,7 +83,7 @@ public final class Checking {
   }
 
   private Seen seen(Document document, DocumentTable table) {
-    int number = document.number(document.tables().indexOf(table));
+    int number = document.number(document.indexOf(table.id()));
     return new Seen(table, List.of(document.styles(), document.palette(), number, paper.get()));
   }
 
@@ -110,7 +110,7 @@ public final class Checking {
     }
     looking = true;
     DocumentTable table = next.get();
-    int index = document.tables().indexOf(table);
+    int index = document.indexOf(table.id());
     Seen seen = seen(document, table);
     desk.worker()
         .draw(

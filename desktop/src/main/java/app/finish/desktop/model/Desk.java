@@ -65,6 +65,7 @@ public final class Desk {
   private final Noting noting = new Noting(this);
   private final Manuscript manuscript;
   private final Checking checking;
+  private final Charting charting;
   private final Intake intake = new Intake(this);
   private final Showing showing;
   private final List<Runnable> begun = new ArrayList<>();
@@ -96,6 +97,7 @@ public final class Desk {
     highlighting.follow();
     this.checking = new Checking(this);
     this.manuscript = new Manuscript(this);
+    this.charting = new Charting(this);
   }
 
   public ReadOnlyObjectProperty<History> historyProperty() {
@@ -426,6 +428,11 @@ public final class Desk {
           default -> Texts.of("change.note");
         };
     table().ifPresent(table -> changeFinish(label, table.finish().withWord(part, text)));
+  }
+
+  /// Charts of the tables.
+  public Charting charting() {
+    return charting;
   }
 
   /// What takes tables and new numbers in.

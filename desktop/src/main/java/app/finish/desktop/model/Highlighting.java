@@ -225,7 +225,7 @@ public final class Highlighting {
   public void copy() {
     var document = desk.document();
     List<Integer> picked = desk.pickedTables().indexes();
-    for (int i = 0; i < document.items().size(); i++) {
+    for (int i : document.tablePlaces()) {
       boolean meant = picked.size() == 1 || picked.contains(i);
       if (meant && i != desk.indexProperty().get()) {
         Set<Highlight> both = new LinkedHashSet<>(all());

@@ -220,7 +220,7 @@ public final class LookEdits {
   /// number; and another form of it for all tables, such as "A3" or "A{n}". The place in the order
   /// is what it is.
   public void number(String written) {
-    int index = desk.indexProperty().get();
+    int index = desk.document().tablePlace(desk.indexProperty().get());
     String number = desk.document().numeral(index);
     String last = written.substring(written.lastIndexOf(' ') + 1);
     String word = written.substring(0, written.length() - last.length()).strip();

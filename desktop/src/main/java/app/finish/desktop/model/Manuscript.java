@@ -16,6 +16,7 @@ import app.finish.core.words.Language;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.manuscript.ManuscriptText;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -66,7 +67,7 @@ public final class Manuscript {
 
   private List<String> numerals() {
     Document document = desk.document();
-    return IntStream.range(0, document.items().size()).mapToObj(document::numeral).toList();
+    return document.tablePlaces().stream().map(document::numeral).toList();
   }
 
   /// What does not hold of the text.
@@ -89,7 +90,12 @@ public final class Manuscript {
   /// so the text has to be written anew.
   public void putInOrder() {
     Document document = desk.document();
-    List<Item> items = order().stream().map(document.items()::get).toList();
+    List<Item> items = new ArrayList<>();
+    for (int one : order()) {
+      int place = document.tablePlaces().get(one);
+      items.add(document.items().get(place));
+      document.chartPlaces(place).forEach(chart -> items.add(document.items().get(chart)));
+    }
     Document ordered =
         new Document(
             items, document.styles(), document.palette(), document.wear(), document.wording());
@@ -113,7 +119,7 @@ public final class Manuscript {
     String number =
         language.word(leadIn.isEmpty() ? Texts.of("words.table") : leadIn)
             + " "
-            + desk.document().numeral(desk.indexProperty().get());
+            + desk.document().numeral(desk.document().tablePlace(desk.indexProperty().get()));
     return Callout.sentence(number, table.get().words().title(), names(table.get()), language);
   }
 

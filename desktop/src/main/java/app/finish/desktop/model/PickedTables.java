@@ -66,7 +66,7 @@ public final class PickedTables {
     Document document = desk.document();
     int at = desk.indexProperty().get();
     return IntStream.range(0, document.items().size())
-        .filter(i -> i == at || also.get().contains(document.table(i).id()))
+        .filter(i -> i == at || also.get().contains(document.items().get(i).id()))
         .boxed()
         .toList();
   }

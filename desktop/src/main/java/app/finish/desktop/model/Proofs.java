@@ -140,7 +140,7 @@ public final class Proofs {
         .filter(one -> one.document.palette().equals(document.palette()))
         .filter(one -> one.document.wording().equals(document.wording()))
         .map(Last::shown)
-        .filter(shown -> shown.number() == document.number(index))
+        .filter(shown -> shown.number() == document.number(document.tablePlace(index)))
         .filter(shown -> shown.finish().withArrangement(finish.arrangement()).equals(finish));
   }
 
@@ -165,7 +165,7 @@ public final class Proofs {
         dresser(arranged)
             .worded(Worded.of(arranged, finish, document.wording()).table())
             .under(overlays(finish, cascade));
-    return Fit.of(dresser, cascade, document.numeral(index), paper, fonts);
+    return Fit.of(dresser, cascade, document.numeral(document.tablePlace(index)), paper, fonts);
   }
 
   private Recognition recognised(Document document, int index, Finish finish) {
@@ -192,7 +192,7 @@ public final class Proofs {
             .orElseGet(() -> Scroll.of(seen, fonts, paper));
     return new Shown(
         table,
-        document.number(index),
+        document.number(document.tablePlace(index)),
         finish,
         recognition,
         known(table.source(), finish.corrections()).findings,
@@ -208,7 +208,7 @@ public final class Proofs {
     return dresser
         .worded(worded)
         .under(overlays(finish, cascade))
-        .seen(cascade, document.numeral(index));
+        .seen(cascade, document.numeral(document.tablePlace(index)));
   }
 
   /// The looks of a finish on a screen. The last are remembered: those that highlights make of them

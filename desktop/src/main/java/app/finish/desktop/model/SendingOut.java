@@ -129,7 +129,9 @@ public final class SendingOut {
         .draw(
             () ->
                 sent.stream()
-                    .mapToInt(one -> desk.sending().proof(document, one, on).pages().size())
+                    .flatMap(
+                        one -> desk.sending().sent(document, List.of(one), on).items().stream())
+                    .mapToInt(item -> item.pages(on).size())
                     .sum(),
             told::accept,
             _ -> told.accept(0));

@@ -199,6 +199,7 @@ public final class Actions {
         () -> desk.show(desk.indexProperty().get() - 1));
     add(all, "action.moveEarlier", "Shortcut+Shift+Page Up", table, () -> moveBy(-1));
     add(all, "action.moveLater", "Shortcut+Shift+Page Down", table, () -> moveBy(1));
+    add(all, "action.chart", "Shortcut+Shift+G", table, desk.charting()::draw);
     add(all, "action.removeTable", "", table, desk::removeTable);
     add(all, "zoom.in", "Shortcut+Equals", table, () -> proof.magnify(1.2));
     add(all, "zoom.out", "Shortcut+Minus", table, () -> proof.magnify(1 / 1.2));

@@ -1,8 +1,10 @@
 package app.finish.desktop.shell;
 
 import app.finish.core.document.Document;
+import app.finish.core.document.DocumentChart;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
+import app.finish.core.document.Item;
 import app.finish.core.layout.Paper;
 import app.finish.core.table.Leaf;
 import app.finish.desktop.kit.ProofPainter;
@@ -94,7 +96,10 @@ public final class Galley extends HBox {
 
   private void show() {
     Document document = desk.document();
-    count.setText(Texts.of("galley.count", document.items().size()));
+    int tables = document.tables().size();
+    int charts = document.items().size() - tables;
+    String said = Texts.of("galley.count", tables);
+    count.setText(charts == 0 ? said : said + "\n" + Texts.of("galley.charts", charts));
     count.getStyleClass().setAll("label", "caption");
     boolean focused = row.getChildren().stream().anyMatch(Node::isFocused);
     List<Node> tiles = new ArrayList<>();
@@ -103,7 +108,7 @@ public final class Galley extends HBox {
     }
     row.getChildren().setAll(tiles);
     reveal();
-    pictures.keySet().removeIf(id -> document.tables().stream().noneMatch(t -> t.id().equals(id)));
+    pictures.keySet().removeIf(id -> document.indexOf(id) < 0);
     if (focused && desk.indexProperty().get() < tiles.size()) {
       tiles.get(desk.indexProperty().get()).requestFocus();
     }
@@ -134,17 +139,24 @@ public final class Galley extends HBox {
   }
 
   private Node tile(Document document, int index) {
-    DocumentTable table = document.table(index);
+    Item item = document.items().get(index);
     Thumbnail picture =
-        pictures.computeIfAbsent(table.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
+        pictures.computeIfAbsent(item.id(), id -> new Thumbnail(painter, WIDTH, HEIGHT));
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("picture");
-    frame.getChildren().add(badges.of(table));
-    Label number = new Label("" + document.number(index));
+    if (item instanceof DocumentTable table) {
+      frame.getChildren().add(badges.of(table));
+    }
+    String numeral =
+        item instanceof DocumentChart
+            ? Texts.of("galley.figure", document.number(index))
+            : "" + document.number(index);
+    Label number = new Label(numeral);
+    number.setMinWidth(USE_PREF_SIZE);
     number.getStyleClass().add("galley-number");
     Label title = new Label();
     title.getStyleClass().add("galley-title");
-    title.setMaxWidth(WIDTH - 14);
+    title.setMaxWidth(WIDTH - (item instanceof DocumentChart ? 40 : 14));
     Button tile = new Button();
     tile.setGraphic(new VBox(3, frame, new HBox(4, number, title)));
     tile.getStyleClass().setAll("galley-tile");
@@ -152,7 +164,7 @@ public final class Galley extends HBox {
     if (index == desk.indexProperty().get()) {
       tile.getStyleClass().add("chosen");
     }
-    if (desk.pickedTables().alsoProperty().get().contains(table.id())) {
+    if (desk.pickedTables().alsoProperty().get().contains(item.id())) {
       tile.getStyleClass().add("picked");
     }
     tile.addEventFilter(MouseEvent.MOUSE_PRESSED, event -> pressed = Optional.of(event));
@@ -168,7 +180,10 @@ public final class Galley extends HBox {
           int last = document.items().size() - 1;
           desk.move(index, Math.clamp(index + by, 0, last));
         });
-    draw(document, index, picture, title, tile);
+    switch (item) {
+      case DocumentTable _ -> draw(document, index, picture, title, tile);
+      case DocumentChart chart -> draw(document, index, chart, picture, title, tile);
+    }
     return tile;
   }
 
@@ -193,6 +208,45 @@ public final class Galley extends HBox {
         .filter(style -> desk.dressing().wearers().contains(index))
         .map(table.finish()::withStyle)
         .orElse(table.finish());
+  }
+
+  /// Draws a chart's picture, if it or its table is not as it was drawn before.
+  private void draw(
+      Document document,
+      int index,
+      DocumentChart chart,
+      Thumbnail picture,
+      Label title,
+      Button tile) {
+    String number = document.numeral(index);
+    DocumentTable table = document.table(index);
+    List<Object> looks =
+        List.of(
+            chart,
+            number,
+            desk.styles().cascade(table.finish().style()).chain(),
+            document.palette());
+    Optional<Drawn> known =
+        Optional.ofNullable(drawn.get(chart.id()))
+            .filter(one -> one.table == table && one.inks.equals(looks));
+    if (known.isPresent()) {
+      nameChart(title, tile, number, known.get().title);
+      return;
+    }
+    desk.charting()
+        .picture(
+            document,
+            index,
+            sent -> {
+              drawn.put(chart.id(), new Drawn(table, index, looks, sent.title()));
+              nameChart(title, tile, number, sent.title());
+              picture.show(sent.page(), sent.dressed().palette().colour("paper"));
+            });
+  }
+
+  private static void nameChart(Label title, Button tile, String number, String name) {
+    title.setText(name);
+    tile.setAccessibleText(Texts.of("galley.chart", number, name));
   }
 
   /// Draws a table's picture, if it is not the one that was drawn before.

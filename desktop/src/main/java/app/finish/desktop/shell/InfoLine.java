@@ -67,7 +67,8 @@ public final class InfoLine extends HBox {
     Optional<DressedCell> cell = cell();
     if (cell.isEmpty()) {
       boolean any = desk.shownProperty().get().isPresent();
-      Label idle = new Label(any ? Texts.of("slug.idle") : "");
+      boolean charted = desk.charting().chart().isPresent();
+      Label idle = new Label(any ? Texts.of(charted ? "chart.help" : "slug.idle") : "");
       idle.getStyleClass().add("faint");
       nodes.add(idle);
     } else {

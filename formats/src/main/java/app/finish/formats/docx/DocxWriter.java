@@ -4,12 +4,15 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.io.XmlText;
 import app.finish.formats.io.ZipText;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -25,6 +28,8 @@ public final class DocxWriter implements TableWriter {
   private static final String MAIN =
       "application/vnd.openxmlformats-officedocument.wordprocessingml.";
 
+  private static final int DOTS = 300;
+
   @Override
   public Paper paper(Paper chosen) {
     return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
@@ -37,18 +42,18 @@ public final class DocxWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
-    List<Proof> proofs = tables.stream().map(table -> table.proof(paper(sent.paper()))).toList();
+    List<SentItem> items = sent.items();
     DocxStyles styles = new DocxStyles();
     XmlText body = new XmlText();
-    for (int i = 0; i < proofs.size(); i++) {
-      new DocxTable(proofs.get(i), tables.get(i), i + 1, styles, body).write();
-      boolean last = i == proofs.size() - 1;
+    List<DocxPicture> pictures = new ArrayList<>();
+    for (int i = 0; i < items.size(); i++) {
+      Paper paper = item(items.get(i), i + 1, sent.paper(), styles, body, pictures);
+      boolean last = i == items.size() - 1;
       if (last) {
-        section(body, proofs.get(i).paper());
-      } else {
+        section(body, paper);
+      } else if (items.get(i + 1) instanceof SentTable) {
         body.open("w:p").open("w:pPr");
-        section(body, proofs.get(i).paper());
+        section(body, paper);
         body.close("w:pPr").close("w:p");
       }
     }
@@ -56,15 +61,42 @@ public final class DocxWriter implements TableWriter {
     document.open("w:body").raw(body.toString()).close("w:body").close("w:document");
     ZipText zip = new ZipText(out);
     zip.add("[Content_Types].xml", contentTypes());
-    zip.add("_rels/.rels", relations("officeDocument", "word/document.xml"));
+    zip.add("_rels/.rels", relations(List.of(), "officeDocument", "word/document.xml"));
     zip.add("word/document.xml", document.toString());
-    String language = tables.isEmpty() ? "en-GB" : tables.getFirst().dressed().language().tag();
+    String language = items.isEmpty() ? "en-GB" : items.getFirst().dressed().language().tag();
     zip.add("word/styles.xml", styles.xml(language));
     zip.add("word/settings.xml", settings());
     zip.add(
         "word/_rels/document.xml.rels",
-        relations("styles", "styles.xml", "settings", "settings.xml"));
+        relations(pictures, "styles", "styles.xml", "settings", "settings.xml"));
+    for (DocxPicture picture : pictures) {
+      zip.add(picture.part(), picture.chart().picture(DOTS));
+    }
     zip.finish();
+  }
+
+  /// Writes an item and gives the paper that it needs.
+  private Paper item(
+      SentItem item,
+      int number,
+      Paper chosen,
+      DocxStyles styles,
+      XmlText body,
+      List<DocxPicture> pictures)
+      throws IOException {
+    switch (item) {
+      case SentTable table -> {
+        Proof proof = table.proof(paper(chosen));
+        new DocxTable(proof, table, number, styles, body).write();
+        return proof.paper();
+      }
+      case SentChart chart -> {
+        DocxPicture picture = new DocxPicture(chart, pictures.size() + 1);
+        pictures.add(picture);
+        picture.write(body, chosen.textWidth());
+        return paper(chosen);
+      }
+    }
   }
 
   private static void section(XmlText xml, Paper paper) {
@@ -106,6 +138,7 @@ public final class DocxWriter implements TableWriter {
         "ContentType",
         "application/vnd.openxmlformats-package.relationships+xml");
     xml.empty("Default", "Extension", "xml", "ContentType", "application/xml");
+    xml.empty("Default", "Extension", "png", "ContentType", "image/png");
     xml.empty(
         "Override", "PartName", "/word/document.xml", "ContentType", MAIN + "document.main+xml");
     xml.empty("Override", "PartName", "/word/styles.xml", "ContentType", MAIN + "styles+xml");
@@ -113,7 +146,7 @@ public final class DocxWriter implements TableWriter {
     return xml.close("Types").toString();
   }
 
-  private static String relations(String... typesAndTargets) {
+  private static String relations(List<DocxPicture> pictures, String... typesAndTargets) {
     XmlText xml = new XmlText().raw(HEAD).open("Relationships", "xmlns", PACKAGE + "relationships");
     for (int i = 0; i < typesAndTargets.length; i += 2) {
       xml.empty(
@@ -124,6 +157,16 @@ public final class DocxWriter implements TableWriter {
           OFFICE + typesAndTargets[i],
           "Target",
           typesAndTargets[i + 1]);
+    }
+    for (DocxPicture picture : pictures) {
+      xml.empty(
+          "Relationship",
+          "Id",
+          picture.relation(),
+          "Type",
+          OFFICE + "image",
+          "Target",
+          picture.part().substring("word/".length()));
     }
     return xml.close("Relationships").toString();
   }

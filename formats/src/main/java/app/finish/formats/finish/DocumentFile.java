@@ -2,6 +2,7 @@ package app.finish.formats.finish;
 
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.document.Document;
+import app.finish.core.document.DocumentChart;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Item;
@@ -44,7 +45,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 
@@ -56,7 +59,10 @@ import java.util.zip.ZipFile;
 /// Document same = DocumentFile.read(Path.of("paper.finish"));
 /// ```
 public final class DocumentFile {
-  private static final int VERSION = 6;
+  private static final int VERSION = 7;
+
+  /// What documents without charts are, so that an older Finish opens them.
+  private static final int WITHOUT_CHARTS = 6;
 
   /// The first version whose words are typed with marks of italic, bold and the like.
   private static final int MARKED = 6;
@@ -76,7 +82,8 @@ public final class DocumentFile {
   private static void write(Document document, OutputStream out) throws IOException {
     ZipText zip = new ZipText(out);
     ObjectNode root = JSON.createObjectNode();
-    root.put("format", "finish").put("version", VERSION);
+    boolean charts = document.items().size() > document.tables().size();
+    root.put("format", "finish").put("version", charts ? VERSION : WITHOUT_CHARTS);
     ArrayNode items = root.putArray("items");
     for (Item item : document.items()) {
       items.addObject().put("kind", word(item.kind())).put("id", item.id());
@@ -97,6 +104,8 @@ public final class DocumentFile {
     for (Item item : document.items()) {
       switch (item) {
         case DocumentTable table -> add(table, zip);
+        case DocumentChart chart ->
+            zip.add("charts/" + chart.id() + ".json", pretty(ChartJson.write(chart)));
       }
     }
     for (int i = 0; i < document.styles().size(); i++) {
@@ -197,8 +206,10 @@ public final class DocumentFile {
       items.add(
           switch (kind(item.path("kind").asText(), name)) {
             case TABLE -> table(zip, id, name, marked);
+            case FIGURE -> ChartJson.read(id, json(zip, "charts/" + id + ".json", name), name);
           });
     }
+    checkCharts(items, name);
     List<HouseStyle> styles = new ArrayList<>();
     for (int i = 1; i <= root.path("styles").asInt(); i++) {
       String part = "styles/" + i + ".json";
@@ -220,6 +231,20 @@ public final class DocumentFile {
         palette(root.path("palette"), name),
         wear(root),
         WordingJson.read(root.path("wording"), name));
+  }
+
+  /// Each chart is one of a table that the document holds.
+  private static void checkCharts(List<Item> items, String name) throws Problem {
+    Set<String> tables =
+        items.stream()
+            .filter(DocumentTable.class::isInstance)
+            .map(Item::id)
+            .collect(Collectors.toSet());
+    for (Item item : items) {
+      if (item instanceof DocumentChart chart && !tables.contains(chart.table())) {
+        throw GridJson.damaged(name);
+      }
+    }
   }
 
   private static DocumentTable table(ZipFile zip, String id, String name, boolean marked)

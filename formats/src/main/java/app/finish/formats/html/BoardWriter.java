@@ -1,11 +1,10 @@
 package app.finish.formats.html;
 
-import app.finish.core.dress.DressedRow;
-import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.layout.Paper;
-import app.finish.core.style.PartName;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -41,55 +40,53 @@ public final class BoardWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
+    List<SentItem> items = sent.items();
     Document page = Document.createShell("");
     page.outputSettings().prettyPrint(false).charset(StandardCharsets.UTF_8);
     page.prependChild(new DocumentType("html", "", ""));
-    String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
+    String language = items.isEmpty() ? "en" : items.getFirst().dressed().language().tag();
     page.child(0).attr("lang", language);
     Map<String, String> looks = new LinkedHashMap<>();
     Element main = page.body().appendElement("main");
-    main.appendElement("h1").addClass(tables.size() == 1 ? "said" : "whole").text(title(tables));
-    contents(main, tables);
-    for (int i = 0; i < tables.size(); i++) {
-      board(main, tables.get(i), "t" + (i + 1), paper(sent.paper()), looks);
+    main.appendElement("h1").addClass(items.size() == 1 ? "said" : "whole").text(title(items));
+    contents(main, items);
+    for (int i = 0; i < items.size(); i++) {
+      String id = "t" + (i + 1);
+      switch (items.get(i)) {
+        case SentTable table -> board(main, table, id, paper(sent.paper()), looks);
+        case SentChart chart -> main.appendChild(HtmlChart.pointed(chart, id));
+      }
     }
     page.body().appendElement("div").attr("id", "tip").attr("role", "status").attr("hidden", true);
     Element said = page.body().appendElement("div").attr("id", "said").addClass("said");
     said.attr("aria-live", "polite");
-    finish(page, tables, looks);
+    finish(page, items, looks);
     out.write(page.outerHtml().getBytes(StandardCharsets.UTF_8));
   }
 
-  private static String title(List<SentTable> tables) {
-    return tables.size() == 1 ? name(tables.getFirst()) : tables.size() + " tables";
+  private static String title(List<SentItem> items) {
+    if (items.size() == 1) {
+      return items.getFirst().name();
+    }
+    long charts = items.stream().filter(SentChart.class::isInstance).count();
+    long tables = items.size() - charts;
+    String first = tables + (tables == 1 ? " table" : " tables");
+    return charts == 0 ? first : first + ", " + charts + (charts == 1 ? " chart" : " charts");
   }
 
-  private static void contents(Element main, List<SentTable> tables) {
-    if (tables.size() > 1) {
+  private static void contents(Element main, List<SentItem> items) {
+    if (items.size() > 1) {
       Element list = main.appendElement("ul").addClass("table-list");
-      for (int i = 0; i < tables.size(); i++) {
+      for (int i = 0; i < items.size(); i++) {
         Element link = list.appendElement("li").appendElement("a").attr("href", "#t" + (i + 1));
-        link.text(name(tables.get(i)));
+        link.text(items.get(i).name());
       }
     }
-  }
-
-  /// What a table is called in lists and announcements: its number and its title.
-  private static String name(SentTable table) {
-    StringBuilder name = new StringBuilder();
-    for (DressedRow row : table.dressed().band(Band.ABOVE)) {
-      PartName part = row.part().name();
-      if (part == PartName.NUMBER || part == PartName.TITLE) {
-        name.append(name.isEmpty() ? "" : ". ").append(row.cells().getFirst().text());
-      }
-    }
-    return name.isEmpty() ? "Table " + table.number() : name.toString();
   }
 
   private static void board(
       Element main, SentTable sent, String id, Paper paper, Map<String, String> looks) {
-    String name = name(sent);
+    String name = sent.name();
     BoardTable board = new BoardTable(sent);
     Element table = HtmlWriter.table(sent.proof(paper), id);
     board.prepare(table);
@@ -113,7 +110,7 @@ public final class BoardWriter implements TableWriter {
         .appendChild(new DataNode(info));
   }
 
-  private static void finish(Document page, List<SentTable> tables, Map<String, String> looks) {
+  private static void finish(Document page, List<SentItem> items, Map<String, String> looks) {
     StringBuilder sheet = new StringBuilder(resource("board.css"));
     looks.forEach(
         (look, name) -> sheet.append('.').append(name).append(" { ").append(look).append(" }\n"));
@@ -134,7 +131,7 @@ public final class BoardWriter implements TableWriter {
         .attr("name", "viewport")
         .attr("content", "width=device-width, initial-scale=1");
     head.appendElement("meta").attr("name", "color-scheme").attr("content", "light dark");
-    head.appendElement("title").text(title(tables));
+    head.appendElement("title").text(title(items));
     head.appendElement("style").appendChild(new DataNode(style));
     page.body().appendElement("script").appendChild(new DataNode(script));
   }

@@ -24,6 +24,8 @@ final class HtmlPage {
       body { margin: 2rem auto; padding: 0 1rem; max-width: max-content; background: #f6f6f4; color: #222 }
       .table-box { position: relative; overflow-x: auto; max-width: calc(100vw - 2rem); margin: 0 0 2.5rem; padding: 2px }
       .table-box caption > div { position: sticky; left: 0; max-width: calc(100vw - 2.5rem) }
+      .chart { margin: 0 0 2.5rem }
+      .chart svg { max-width: 100%; height: auto }
       .table-list { font: 0.95rem/1.5 system-ui, sans-serif; margin: 0 0 2rem; padding: 0; list-style: none }
       .table-list a { color: inherit }
       h1 { position: absolute; width: 1px; height: 1px; margin: 0; overflow: hidden; clip-path: inset(50%); white-space: nowrap }
@@ -91,6 +93,12 @@ final class HtmlPage {
     }
     Element shows = main.appendElement("p").attr("id", id + "-shows").attr("hidden", true);
     shows.text(description);
+  }
+
+  /// A chart at the end of the page.
+  void add(Element figure) {
+    main.appendText("\n");
+    main.appendChild(figure);
   }
 
   /// The page as it is written to a file.

@@ -16,6 +16,8 @@ import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -46,15 +48,20 @@ public final class HtmlWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
-    List<String> titles = tables.stream().map(one -> title(one.dressed())).toList();
-    String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
+    List<SentItem> items = sent.items();
+    List<String> titles = items.stream().map(HtmlWriter::title).toList();
+    String language = items.isEmpty() ? "en" : items.getFirst().dressed().language().tag();
     HtmlPage page = new HtmlPage(language, titles);
-    for (int i = 0; i < tables.size(); i++) {
-      SentTable one = tables.get(i);
+    for (int i = 0; i < items.size(); i++) {
       String id = "t" + (i + 1);
-      Element table = table(one.proof(paper(sent.paper())), id);
-      page.add(table, id, titles.get(i), one.description(), one.dressed().language().tag());
+      String own = items.get(i).dressed().language().tag();
+      switch (items.get(i)) {
+        case SentTable one -> {
+          Element table = table(one.proof(paper(sent.paper())), id);
+          page.add(table, id, titles.get(i), one.description(), own);
+        }
+        case SentChart chart -> page.add(HtmlChart.figure(chart, id));
+      }
     }
     out.write(page.html().getBytes(StandardCharsets.UTF_8));
   }
@@ -69,9 +76,12 @@ public final class HtmlWriter implements TableWriter {
     return page.body().html();
   }
 
-  private static String title(Dressed dressed) {
+  private static String title(SentItem item) {
+    if (item instanceof SentChart) {
+      return item.name();
+    }
     List<String> texts = new ArrayList<>();
-    for (DressedRow row : dressed.band(Band.ABOVE)) {
+    for (DressedRow row : item.dressed().band(Band.ABOVE)) {
       texts.add(row.cells().getFirst().text());
     }
     return String.join(". ", texts);

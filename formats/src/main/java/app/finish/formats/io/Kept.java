@@ -37,7 +37,9 @@ public enum Kept {
   /// How wide columns are.
   WIDTHS("widths of columns"),
   /// Bars and signs by value.
-  MARKS("marks by value");
+  MARKS("marks by value"),
+  /// Charts of tables.
+  CHARTS("charts");
 
   private final String label;
 

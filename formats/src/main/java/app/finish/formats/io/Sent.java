@@ -11,6 +11,7 @@ import java.util.List;
 /// for (SentItem item : sent.items()) {
 ///   switch (item) {
 ///     case SentTable table -> draw(table.proof(sent.paper()));
+///     case SentChart chart -> draw(chart.page());
 ///   }
 /// }
 /// ```
@@ -47,12 +48,6 @@ public record Sent(Document document, List<SentItem> items, Paper paper, Picture
 
   /// The tables among the items, in order.
   public List<SentTable> tables() {
-    return items.stream()
-        .map(
-            item ->
-                switch (item) {
-                  case SentTable table -> table;
-                })
-        .toList();
+    return items.stream().filter(SentTable.class::isInstance).map(SentTable.class::cast).toList();
   }
 }

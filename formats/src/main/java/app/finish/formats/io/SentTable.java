@@ -6,12 +6,14 @@ import app.finish.core.document.Finish;
 import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
 import app.finish.core.note.Description;
+import app.finish.core.style.PartName;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
@@ -63,6 +65,7 @@ public final class SentTable implements SentItem {
   }
 
   /// The table in its style: rows of cells with their looks.
+  @Override
   public Dressed dressed() {
     if (dressed.isEmpty()) {
       dressed = Optional.of(numbered.dressed());
@@ -95,8 +98,21 @@ public final class SentTable implements SentItem {
         .dressed();
   }
 
+  @Override
+  public String name() {
+    StringBuilder name = new StringBuilder();
+    for (DressedRow row : dressed().band(DressedRow.Band.ABOVE)) {
+      PartName part = row.part().name();
+      if (part == PartName.NUMBER || part == PartName.TITLE) {
+        name.append(name.isEmpty() ? "" : ". ").append(row.cells().getFirst().text());
+      }
+    }
+    return name.isEmpty() ? "Table " + number() : name.toString();
+  }
+
   /// What the table shows, for those who can't see it: as the person wrote it, or made from its
   /// words and its headings.
+  @Override
   public String description() {
     String own = item.finish().description();
     return own.isEmpty() ? Description.of(table()) : own;
@@ -107,6 +123,11 @@ public final class SentTable implements SentItem {
     return cell.place() instanceof CellMeaning.Body body
         ? Optional.of(table().body().at(body.row(), body.column()))
         : Optional.empty();
+  }
+
+  @Override
+  public List<Proof.Page> pages(Paper paper) {
+    return proof(paper).pages();
   }
 
   /// The table laid out on a paper. The last one is remembered.

@@ -27,10 +27,14 @@ public final class ZipText {
   }
 
   public ZipText add(String name, String text) throws IOException {
+    return add(name, text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /// Adds a part that is no text, such as a picture.
+  public ZipText add(String name, byte[] bytes) throws IOException {
     ZipEntry entry = new ZipEntry(name);
     entry.setTime(0);
     zip.putNextEntry(entry);
-    byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
     zip.write(bytes);
     zip.closeEntry();
     digests

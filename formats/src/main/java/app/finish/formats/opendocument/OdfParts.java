@@ -6,6 +6,7 @@ import app.finish.formats.io.ZipText;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
+import java.util.Map;
 
 /// The parts of an OpenDocument file around its content.
 ///
@@ -16,7 +17,12 @@ import java.util.List;
 /// @param type the media type of the document
 /// @param language the tag of its language
 /// @param title what it is called
-record OdfParts(String type, String language, String title) {
+/// @param pictures its pictures by the names of their parts
+record OdfParts(String type, String language, String title, Map<String, byte[]> pictures) {
+  OdfParts(String type, String language, String title) {
+    this(type, language, title, Map.of());
+  }
+
   private static final String HEAD = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n";
   private static final String SPACE = "urn:oasis:names:tc:opendocument:xmlns:";
 
@@ -28,6 +34,7 @@ record OdfParts(String type, String language, String title) {
     "xmlns:table", SPACE + "table:1.0",
     "xmlns:fo", SPACE + "xsl-fo-compatible:1.0",
     "xmlns:svg", SPACE + "svg-compatible:1.0",
+    "xmlns:draw", SPACE + "drawing:1.0",
     "xmlns:number", SPACE + "datastyle:1.0",
     "xmlns:meta", SPACE + "meta:1.0",
     "xmlns:xlink", "http://www.w3.org/1999/xlink",
@@ -52,6 +59,9 @@ record OdfParts(String type, String language, String title) {
     zip.add("content.xml", main.toString());
     zip.add("styles.xml", named(styles, paper));
     zip.add("meta.xml", about());
+    for (Map.Entry<String, byte[]> picture : pictures.entrySet()) {
+      zip.add(picture.getKey(), picture.getValue());
+    }
     zip.add("META-INF/manifest.xml", manifest());
     zip.finish();
   }
@@ -119,6 +129,10 @@ record OdfParts(String type, String language, String title) {
     for (String part : List.of("content.xml", "styles.xml", "meta.xml")) {
       xml.empty(
           "manifest:file-entry", "manifest:full-path", part, "manifest:media-type", "text/xml");
+    }
+    for (String part : pictures.keySet()) {
+      xml.empty(
+          "manifest:file-entry", "manifest:full-path", part, "manifest:media-type", "image/png");
     }
     return xml.close("manifest:manifest").toString();
   }

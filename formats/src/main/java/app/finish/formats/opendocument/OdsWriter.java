@@ -31,7 +31,7 @@ public final class OdsWriter implements TableWriter {
 
   @Override
   public Set<Kept> keeps() {
-    return Kept.allBut(Kept.MARKS);
+    return Kept.allBut(Kept.MARKS, Kept.CHARTS);
   }
 
   @Override

@@ -12,6 +12,8 @@ import app.finish.core.style.Look;
 import app.finish.core.table.Value;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import app.finish.formats.io.XmlText;
@@ -19,6 +21,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.util.Arrays;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,6 +30,8 @@ import java.util.Set;
 /// Writes ODT (ISO/IEC 26300, 1.3): real tables with spans, head rows that come again, named
 /// paragraph styles, rules and fills; each figure with its exact value behind what is shown.
 public final class OdtWriter implements TableWriter {
+  private static final int DOTS = 300;
+
   @Override
   public Paper paper(Paper chosen) {
     return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
@@ -39,18 +44,56 @@ public final class OdtWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
+    List<SentItem> items = sent.items();
     OdfStyles styles = new OdfStyles();
     XmlText xml = new XmlText().open("office:text");
     Paper paper = paper(sent.paper());
-    for (int i = 0; i < tables.size(); i++) {
-      new OneTable(tables.get(i), tables.get(i).proof(paper), styles, xml).write("Table" + (i + 1));
+    Map<String, byte[]> pictures = new LinkedHashMap<>();
+    for (int i = 0; i < items.size(); i++) {
+      switch (items.get(i)) {
+        case SentTable table ->
+            new OneTable(table, table.proof(paper), styles, xml).write("Table" + (i + 1));
+        case SentChart chart -> {
+          String part = "Pictures/chart" + (i + 1) + ".png";
+          pictures.put(part, chart.picture(DOTS));
+          picture(chart, part, paper.textWidth(), xml);
+        }
+      }
     }
     xml.close("office:text");
-    String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
-    String title = tables.isEmpty() ? "" : tables.getFirst().table().words().title();
-    new OdfParts("application/vnd.oasis.opendocument.text", language, title)
+    String language = items.isEmpty() ? "en" : items.getFirst().dressed().language().tag();
+    String title =
+        sent.tables().stream().map(one -> one.table().words().title()).findFirst().orElse("");
+    new OdfParts("application/vnd.oasis.opendocument.text", language, title, pictures)
         .write(xml.toString(), styles, paper, out);
+  }
+
+  /// A chart as a picture in the line.
+  private static void picture(SentChart chart, String part, double most, XmlText xml) {
+    double share = Math.min(1, most / chart.page().width());
+    xml.open("text:p", "text:style-name", "Standard");
+    xml.open(
+        "draw:frame",
+        "draw:name",
+        chart.name(),
+        "text:anchor-type",
+        "as-char",
+        "svg:width",
+        OdfStyles.points(chart.page().width() * share),
+        "svg:height",
+        OdfStyles.points(chart.page().height() * share));
+    xml.empty(
+        "draw:image",
+        "xlink:href",
+        part,
+        "xlink:type",
+        "simple",
+        "xlink:show",
+        "embed",
+        "xlink:actuate",
+        "onLoad");
+    xml.open("svg:desc").text(chart.description()).close("svg:desc");
+    xml.close("draw:frame").close("text:p");
   }
 
   /// Writes one table.

@@ -35,6 +35,7 @@ final class PdfTags {
   private final List<PDStructureElement> onPage = new ArrayList<>();
   private final Map<DressedCell, PDStructureElement> cells = new IdentityHashMap<>();
   private Optional<TableParts> table = Optional.empty();
+  private Optional<PDStructureElement> figure = Optional.empty();
   private Optional<DressedRow> row = Optional.empty();
   private Optional<PDStructureElement> line = Optional.empty();
   private int page = -1;
@@ -64,8 +65,33 @@ final class PdfTags {
     attributes.setSummary(summary);
     element.addAttribute(attributes);
     table = Optional.of(new TableParts(section, element, new IdentityHashMap<>()));
+    figure = Optional.empty();
     cells.clear();
     row = Optional.empty();
+  }
+
+  /// Begins a chart, all of which is one figure.
+  ///
+  /// @param description what it shows, for those who can't see it
+  void beginFigure(String description) {
+    PDStructureElement element = child(StandardStructureTypes.Figure, all);
+    element.setAlternateDescription(description);
+    figure = Optional.of(element);
+    table = Optional.empty();
+  }
+
+  /// Marks all of a page as the chart that was begun; none if it is a table that was.
+  Optional<Map.Entry<COSName, COSDictionary>> markFigure(PDPage sheet) {
+    return figure.map(element -> marked(element, sheet));
+  }
+
+  private Map.Entry<COSName, COSDictionary> marked(PDStructureElement element, PDPage sheet) {
+    COSDictionary stretch = new COSDictionary();
+    stretch.setInt(COSName.MCID, onPage.size());
+    element.setPage(sheet);
+    element.appendKid(onPage.size());
+    onPage.add(element);
+    return Map.entry(COSName.getPDFName(element.getStructureType()), stretch);
   }
 
   private static PDStructureElement child(String type, PDStructureElement parent) {
@@ -98,12 +124,7 @@ final class PdfTags {
       return Optional.empty();
     }
     PDStructureElement element = cells.computeIfAbsent(cell, key -> element(of, key));
-    COSDictionary stretch = new COSDictionary();
-    stretch.setInt(COSName.MCID, onPage.size());
-    element.setPage(sheet);
-    element.appendKid(onPage.size());
-    onPage.add(element);
-    return Optional.of(Map.entry(COSName.getPDFName(element.getStructureType()), stretch));
+    return Optional.of(marked(element, sheet));
   }
 
   private PDStructureElement element(DressedRow of, DressedCell cell) {

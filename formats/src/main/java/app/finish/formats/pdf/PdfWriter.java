@@ -9,6 +9,8 @@ import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.colour.Colour;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -62,15 +64,18 @@ public final class PdfWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
-    String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
+    List<SentItem> items = sent.items();
+    String language = items.isEmpty() ? "en" : items.getFirst().dressed().language().tag();
     try (PDDocument document = new PDDocument()) {
       PdfTags tags = new PdfTags(document, language);
-      PdfAbout.add(document, tables.isEmpty() ? "Tables" : title(tables.getFirst()));
+      PdfAbout.add(document, items.isEmpty() ? "Tables" : title(items.getFirst()));
       Embedded embedded = new Embedded(new HashMap<>(), new DrawnTexts(document, fonts));
-      for (SentTable table : tables) {
-        tags.beginTable(table.description());
-        for (Proof.Page page : table.proof(paper(sent.paper())).pages()) {
+      for (SentItem item : items) {
+        switch (item) {
+          case SentTable table -> tags.beginTable(table.description());
+          case SentChart chart -> tags.beginFigure(chart.description());
+        }
+        for (Proof.Page page : item.pages(paper(sent.paper()))) {
           page(document, page, tags, embedded);
         }
       }
@@ -80,9 +85,13 @@ public final class PdfWriter implements TableWriter {
     }
   }
 
-  private static String title(SentTable table) {
-    String title = table.table().words().title();
-    return title.isBlank() ? table.description() : title;
+  private static String title(SentItem item) {
+    String title =
+        switch (item) {
+          case SentTable table -> table.table().words().title();
+          case SentChart chart -> chart.title();
+        };
+    return title.isBlank() ? item.description() : title;
   }
 
   /// A page: first what is only drawn, then the texts of each cell, in the order of reading.
@@ -100,7 +109,17 @@ public final class PdfWriter implements TableWriter {
               () -> drawn.add(mark));
     }
     try (PDPageContentStream content = new PDPageContentStream(document, sheet)) {
-      artifacts(document, content, drawn, page, embedded);
+      Optional<Map.Entry<COSName, COSDictionary>> figure = tags.markFigure(sheet);
+      if (figure.isPresent()) {
+        Map.Entry<COSName, COSDictionary> tag = figure.get();
+        content.beginMarkedContent(tag.getKey(), PDPropertyList.create(tag.getValue()));
+        for (Mark mark : drawn) {
+          paint(document, content, mark, page.height(), embedded);
+        }
+        content.endMarkedContent();
+      } else {
+        artifacts(document, content, drawn, page, embedded);
+      }
       for (CellBox box : page.boxes()) {
         List<Mark> own = texts.getOrDefault(box, List.of());
         Optional<Map.Entry<COSName, COSDictionary>> tag = tags.mark(box.row(), box.cell(), sheet);

@@ -20,8 +20,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
-/// Writes PNG: the first table, on a paper just large enough. It draws the PDF, so that the two
-/// can't differ. A table that is too long for one picture is drawn in pages.
+/// Writes PNG: the first table or chart, on a paper just large enough. It draws the PDF, so that
+/// the two can't differ. A table that is too long for one picture is drawn in pages.
 public final class PngWriter implements TableWriter {
   /// As many dots as a picture may have on a side.
   private static final double LARGEST = 12_000;
@@ -88,7 +88,7 @@ public final class PngWriter implements TableWriter {
   }
 
   private static Proof.Page whole(Sent drawn) {
-    return drawn.tables().getFirst().proof(drawn.paper()).pages().getFirst();
+    return drawn.items().getFirst().pages(drawn.paper()).getFirst();
   }
 
   private PDDocument printed(Sent drawn) throws IOException {
@@ -101,6 +101,6 @@ public final class PngWriter implements TableWriter {
       throws IOException {
     ImageType kind = drawn.form().clear() ? ImageType.ARGB : ImageType.RGB;
     BufferedImage image = new PDFRenderer(document).renderImageWithDPI(page, dots, kind);
-    PngPicture.write(image, dots, drawn.tables().getFirst().description(), out);
+    PngPicture.write(image, dots, drawn.items().getFirst().description(), out);
   }
 }

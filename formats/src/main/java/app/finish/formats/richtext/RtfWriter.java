@@ -34,7 +34,7 @@ public final class RtfWriter implements TableWriter {
 
   @Override
   public Set<Kept> keeps() {
-    return Kept.allBut(Kept.EXACT_FIGURES, Kept.DESCRIPTION, Kept.MARKS);
+    return Kept.allBut(Kept.EXACT_FIGURES, Kept.DESCRIPTION, Kept.MARKS, Kept.CHARTS);
   }
 
   @Override

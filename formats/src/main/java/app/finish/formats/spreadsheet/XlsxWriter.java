@@ -9,9 +9,12 @@ import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
+import app.finish.core.table.Spot;
 import app.finish.core.table.Value;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.SheetName;
 import app.finish.formats.io.ShownNumber;
@@ -28,6 +31,7 @@ import org.apache.poi.common.usermodel.HyperlinkType;
 import org.apache.poi.ss.usermodel.Hyperlink;
 import org.apache.poi.ss.usermodel.PrintSetup;
 import org.apache.poi.ss.util.CellRangeAddress;
+import org.apache.poi.ss.util.CellReference;
 import org.apache.poi.xssf.streaming.SXSSFCell;
 import org.apache.poi.xssf.streaming.SXSSFRow;
 import org.apache.poi.xssf.streaming.SXSSFSheet;
@@ -60,6 +64,9 @@ public final class XlsxWriter implements TableWriter {
     return new XlsxWriter(true);
   }
 
+  /// Charts draw no more figures than these by their cells.
+  private static final int MOST_CHARTED = 20_000;
+
   /// Widest column that a sheet can have, in characters.
   private static final int WIDEST = 255;
 
@@ -75,7 +82,7 @@ public final class XlsxWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
+    List<SentTable> tables = withTables(sent);
     try (SXSSFWorkbook workbook =
         new SXSSFWorkbook(new XSSFWorkbook(), ROWS_IN_MEMORY, false, true)) {
       XSSFWorkbook whole = workbook.getXSSFWorkbook();
@@ -95,14 +102,44 @@ public final class XlsxWriter implements TableWriter {
       int first = tables.size() > 1 ? 1 : 0;
       for (int i = 0; i < tables.size(); i++) {
         SXSSFSheet sheet = workbook.createSheet(names.get(first + i));
-        new OneSheet(workbook, sheet, looks, tables.get(i), adding, new HashMap<>())
-            .write(sent, paper(sent.paper()));
+        SentTable table = tables.get(i);
+        OneSheet one =
+            new OneSheet(workbook, sheet, looks, table, adding, new HashMap<>(), new HashMap<>());
+        one.write(sent, paper(sent.paper()));
+        List<SentChart> charts = charts(sent, table);
+        if (!charts.isEmpty()) {
+          new SheetCharts(whole.getSheet(names.get(first + i)), one::at)
+              .add(charts, table.dressed().columns() + 1);
+        }
       }
       if (tables.isEmpty()) {
         workbook.createSheet("Tables");
       }
       workbook.write(out);
     }
+  }
+
+  /// The tables, and those of charts that are sent without them.
+  private static List<SentTable> withTables(Sent sent) {
+    List<SentTable> tables = new ArrayList<>(sent.tables());
+    for (SentItem item : sent.items()) {
+      if (item instanceof SentChart chart && tables.stream().noneMatch(one -> isOf(chart, one))) {
+        tables.add(chart.table());
+      }
+    }
+    return tables;
+  }
+
+  private static boolean isOf(SentChart chart, SentTable table) {
+    return chart.item().table().equals(table.item().id());
+  }
+
+  private static List<SentChart> charts(Sent sent, SentTable table) {
+    return sent.items().stream()
+        .filter(SentChart.class::isInstance)
+        .map(SentChart.class::cast)
+        .filter(chart -> isOf(chart, table))
+        .toList();
   }
 
   private static String title(SentTable table) {
@@ -134,7 +171,8 @@ public final class XlsxWriter implements TableWriter {
       SheetLooks looks,
       SentTable table,
       boolean adding,
-      Map<Integer, Integer> places) {
+      Map<Integer, Integer> places,
+      Map<Spot.Figure, CellReference> figures) {
     void write(Sent sent, Paper paper) {
       List<Highlight> live = LiveHighlights.of(table);
       Dressed dressed = live.isEmpty() ? table.dressed() : table.plain();
@@ -173,9 +211,18 @@ public final class XlsxWriter implements TableWriter {
       }
     }
 
+    /// Where a figure stands.
+    Optional<CellReference> at(Spot.Figure figure) {
+      return Optional.ofNullable(figures.get(figure));
+    }
+
     private void cell(
         Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int number) {
       SXSSFCell made = cells.createCell(cell.column());
+      if (cell.place() instanceof CellMeaning.Body body && figures.size() < MOST_CHARTED) {
+        figures.put(
+            new Spot.Figure(body.row(), body.column()), new CellReference(number, cell.column()));
+      }
       Optional<String> format = format(cell);
       made.setCellStyle(
           looks.style(row, cell, rules(row, cell), format.orElse(""), dressed.palette()));

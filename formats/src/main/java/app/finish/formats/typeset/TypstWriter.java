@@ -12,7 +12,10 @@ import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
+import app.finish.formats.io.SvgMarks;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -48,8 +51,15 @@ public final class TypstWriter implements TableWriter {
     text.append("#set page(width: ").append(points(sent.paper().width()));
     text.append(", height: ").append(points(sent.paper().height()));
     text.append(", margin: ").append(points(sent.paper().margin())).append(")\n");
-    for (SentTable table : sent.tables()) {
-      new OneTable(table, paper(sent.paper()), text).write();
+    for (SentItem item : sent.items()) {
+      switch (item) {
+        case SentTable table -> new OneTable(table, paper(sent.paper()), text).write();
+        case SentChart chart -> {
+          String svg = SvgMarks.drawing(chart, chart.page().page());
+          text.append("\n#image(bytes(").append(string(svg)).append("), format: \"svg\", alt: ");
+          text.append(string(chart.description())).append(")\n");
+        }
+      }
     }
     out.write(text.toString().getBytes(StandardCharsets.UTF_8));
   }

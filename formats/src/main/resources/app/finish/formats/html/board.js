@@ -196,16 +196,7 @@
 
     // What lies behind a figure.
     point() {
-      const tip = document.getElementById("tip");
-      const at = (cell) => {
-        if (!cell) { tip.hidden = true; return; }
-        tip.replaceChildren(...this.behind(cell));
-        tip.hidden = false;
-        const box = cell.getBoundingClientRect();
-        const left = Math.min(box.left, document.documentElement.clientWidth - tip.offsetWidth - 8);
-        const below = box.bottom + tip.offsetHeight + 8 < window.innerHeight;
-        place(tip, Math.max(4, left), below ? box.bottom + 4 : box.top - tip.offsetHeight - 4);
-      };
+      const at = (cell) => { tell(cell, () => this.behind(cell)); };
       this.body.addEventListener("pointerover", (event) => at(event.target.closest("td[data-at]")));
       this.body.addEventListener("pointerleave", () => at(null));
       this.body.addEventListener("focusin", (event) => at(event.target.closest("td[data-at]")));
@@ -466,6 +457,40 @@
     return press;
   }
 
+  // Says beside an element what stands behind it; nothing without one.
+  const tip = document.getElementById("tip");
+  function tell(element, words) {
+    tip.hidden = !element;
+    if (!element) { return; }
+    tip.replaceChildren(...words());
+    const box = element.getBoundingClientRect();
+    const left = Math.min(box.left, document.documentElement.clientWidth - tip.offsetWidth - 8);
+    const below = box.bottom + tip.offsetHeight + 8 < window.innerHeight;
+    place(tip, Math.max(4, left), below ? box.bottom + 4 : box.top - tip.offsetHeight - 4);
+  }
+
+  // The marks of a chart: pointed at, or walked through with the arrows.
+  function chart(figure) {
+    const spots = [...figure.querySelectorAll(".spot")];
+    const at = (spot) => { tell(spot, () => [spot.getAttribute("aria-label")]); };
+    const spot = (event) => event.target.closest(".spot");
+    figure.addEventListener("pointerover", (event) => at(spot(event)));
+    figure.addEventListener("pointerleave", () => at(null));
+    figure.addEventListener("focusin", (event) => at(spot(event)));
+    figure.addEventListener("focusout", () => at(null));
+    figure.addEventListener("keydown", (event) => {
+      const step = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
+      const next = step && spots[spots.indexOf(spot(event)) + step];
+      if (next) {
+        event.preventDefault();
+        spot(event).setAttribute("tabindex", "-1");
+        next.setAttribute("tabindex", "0");
+        next.focus();
+      }
+    });
+    if (spots.length > 0) { spots[0].setAttribute("tabindex", "0"); }
+  }
+
   // The policy of the page lets no style attribute be written; the object model may.
   function place(element, left, top) {
     element.style.left = left + "px";
@@ -480,6 +505,7 @@
     }
   }
 
+  document.querySelectorAll(".chart").forEach(chart);
   for (const section of document.querySelectorAll("section.board")) { boards.push(new Board(section)); }
   for (const part of location.hash.slice(1).split(";")) {
     const at = part.indexOf(":");

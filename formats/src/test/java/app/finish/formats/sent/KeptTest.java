@@ -2,6 +2,8 @@ package app.finish.formats.sent;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.chart.Chart;
+import app.finish.core.chart.ChartKind;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.highlight.HighlightSentence;
@@ -92,6 +94,10 @@ public class KeptTest {
       case RULES -> touches(PartName.STUB, Property.RULE_BETWEEN_ROWS, "1 pt ink", "none");
       case ALIGNMENT -> touches(PartName.BODY, Property.ALIGN, "start", "centre");
       case WIDTHS -> touches(PartName.TABLE, Property.COLUMN_WIDTH, "70 pt", "110 pt");
+      case CHARTS ->
+          new Pair(
+              plain().withAdded(Chart.of(ChartKind.BARS, "Fares"), 0),
+              plain().withAdded(Chart.of(ChartKind.COLUMNS, "Fares"), 0));
       case MARKS ->
           new Pair(
               plain(),

@@ -142,7 +142,7 @@ public final class Inspection {
     StyleBook book = styles.apply(document);
     List<AcrossTables.Subject> subjects = new ArrayList<>();
     List<Integer> places = new ArrayList<>();
-    for (int index = 0; index < document.items().size(); index++) {
+    for (int index : document.tablePlaces()) {
       DocumentTable table = document.table(index);
       Recognition recognition = recognised.apply(table);
       Body body = recognition.table().body();

@@ -1,0 +1,216 @@
+package app.finish.formats.sent;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.finish.core.chart.Chart;
+import app.finish.core.chart.ChartAdvice;
+import app.finish.core.chart.ChartKind;
+import app.finish.core.document.Document;
+import app.finish.core.document.DocumentChart;
+import app.finish.core.layout.Paper;
+import app.finish.core.problem.Problem;
+import app.finish.formats.Given;
+import app.finish.formats.OutputFormat;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.io.SentTable;
+import app.finish.formats.samples.Samples;
+import java.io.ByteArrayInputStream;
+import java.io.FileInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.zip.ZipFile;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.poi.xssf.usermodel.XSSFChart;
+import org.apache.poi.xssf.usermodel.XSSFSheet;
+import org.apache.poi.xssf.usermodel.XSSFWorkbook;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
+import org.verapdf.pdfa.Foundries;
+import org.verapdf.pdfa.PDFAParser;
+import org.verapdf.pdfa.flavours.PDFAFlavour;
+
+/// A chart goes out wherever its table goes, with its figures and its words, and no label on it is
+/// anything else than a text.
+public class ChartSentTest {
+  private static final String[] LINES = {
+    "Fares by route",
+    "Route | 2025 | 2026",
+    "Hale & <Orrin> | 120 | 155",
+    "=HYPERLINK(\"x\") | 80 | 60",
+    "$\\input{x}$ #image | 30 | 52",
+    "Source: Sailing records"
+  };
+
+  private static Document document(ChartKind kind) {
+    Document document = Given.document("Ledger", LINES);
+    return document.withAdded(Chart.of(kind, "Fares"), 0);
+  }
+
+  @Test
+  public void aDocumentKeepsItsCharts() throws IOException {
+    Chart chart =
+        Chart.of(ChartKind.SCATTER, "Fares")
+            .withAgainst("Cost")
+            .withTurned(true)
+            .withPanels(true)
+            .withLines(List.of(List.of("Hale", "Winter")), List.of(List.of("2025")))
+            .withSize(300, 150)
+            .withTitle("Fares *and* cost");
+    Document document = Given.document("Plain", LINES).withAdded(chart, 0);
+    Path file = Given.folder().resolve("charts.finish");
+    DocumentFile.write(document, file);
+    assertThat(DocumentFile.read(file).items()).isEqualTo(document.items());
+  }
+
+  @Test
+  public void aChartStandsAfterItsTableAndGoesWithIt() {
+    Document two = Given.document("Plain", LINES);
+    two = two.withAdded(two.table(0).source(), two.table(0).finish());
+    Document charted =
+        two.withAdded(Chart.of(ChartKind.BARS, ""), 0).withAdded(Chart.of(ChartKind.DOTS, ""), 0);
+    assertThat(charted.items().get(2))
+        .isInstanceOfSatisfying(
+            DocumentChart.class, it -> assertThat(it.chart().kind()).isEqualTo(ChartKind.DOTS));
+    assertThat(charted.numeral(3)).as("tables count by themselves").isEqualTo("2");
+    assertThat(charted.numeral(2)).as("so do figures").isEqualTo("2");
+    assertThat(charted.without(0).items()).hasSize(1);
+    assertThat(charted.without(1).items()).hasSize(3);
+  }
+
+  @DataProvider
+  public Object[][] kinds() {
+    Object[][] kinds = new Object[ChartKind.values().length][];
+    for (ChartKind kind : ChartKind.values()) {
+      kinds[kind.ordinal()] = new Object[] {kind};
+    }
+    return kinds;
+  }
+
+  @Test(dataProvider = "kinds")
+  public void printIsTaggedAndBearsTheText(ChartKind kind) throws Exception {
+    Path file = Given.sent(document(kind), OutputFormat.PDF);
+    try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
+      assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+      PDFTextStripper texts = new PDFTextStripper();
+      texts.setStartPage(2);
+      assertThat(texts.getText(pdf)).contains("Figure 1", "Sailing records");
+    }
+    VeraGreenfieldFoundryProvider.initialise();
+    for (PDFAFlavour flavour : List.of(PDFAFlavour.PDFUA_1, PDFAFlavour.PDFA_2_A)) {
+      try (PDFAParser parser =
+          Foundries.defaultInstance().createParser(Files.newInputStream(file), flavour)) {
+        assertThat(
+                Foundries.defaultInstance()
+                    .createValidator(flavour, false)
+                    .validate(parser)
+                    .isCompliant())
+            .as("%s", flavour)
+            .isTrue();
+      }
+    }
+  }
+
+  @Test(dataProvider = "kinds")
+  public void pagesSayEachFigure(ChartKind kind) throws IOException {
+    Document document = document(kind);
+    for (OutputFormat format : List.of(OutputFormat.HTML, OutputFormat.BOARD)) {
+      org.jsoup.nodes.Document page = Jsoup.parse(Given.sent(document, format).toFile());
+      Element figure = page.selectFirst("figure.chart");
+      assertThat(figure).isNotNull();
+      assertThat(figure.select("script, a, image, foreignObject")).isEmpty();
+      String said =
+          format == OutputFormat.HTML
+              ? String.join("; ", figure.select("title").eachText())
+              : String.join("; ", figure.select(".spot").eachAttr("aria-label"));
+      if (kind != ChartKind.BOXES) {
+        assertThat(said).contains("Hale & <Orrin>, 2025").contains("120").contains("52");
+      }
+    }
+  }
+
+  @Test
+  public void aWorkbookDrawsItFromTheCells() throws IOException {
+    try (XSSFWorkbook workbook =
+        new XSSFWorkbook(
+            new FileInputStream(
+                Given.sent(document(ChartKind.BARS), OutputFormat.XLSX).toFile()))) {
+      XSSFSheet sheet = workbook.getSheetAt(0);
+      XSSFChart chart = sheet.getDrawingPatriarch().getCharts().getFirst();
+      assertThat(chart.getTitleText().getString()).contains("Figure 1.");
+      var series = chart.getCTChart().getPlotArea().getBarChartArray(0).getSerArray(0);
+      String cells = series.getVal().getNumRef().getF();
+      assertThat(series.getCat().getStrLit().getPtArray(0).getV()).isEqualTo("Hale & <Orrin>");
+      String first = cells.replaceAll("^\\(?[^!]*!\\$([A-Z]+)\\$([0-9]+),.*", "$1$2");
+      int row = Integer.parseInt(first.replaceAll("[A-Z]", "")) - 1;
+      int column = first.charAt(0) - 'A';
+      assertThat(sheet.getRow(row).getCell(column).getNumericCellValue()).isEqualTo(120);
+    }
+  }
+
+  @Test
+  public void whatAWorkbookCanNotDrawIsAPictureThere() throws IOException {
+    try (XSSFWorkbook workbook =
+        new XSSFWorkbook(
+            new FileInputStream(
+                Given.sent(document(ChartKind.MOSAIC), OutputFormat.XLSX).toFile()))) {
+      assertThat(workbook.getAllPictures()).hasSize(1);
+    }
+  }
+
+  @Test
+  public void wordProcessorsGetAPictureThatSaysWhatItShows() throws IOException {
+    for (OutputFormat format : List.of(OutputFormat.DOCX, OutputFormat.ODT)) {
+      Path file = Given.sent(document(ChartKind.BARS), format);
+      boolean word = format == OutputFormat.DOCX;
+      try (ZipFile zip = new ZipFile(file.toFile())) {
+        String text =
+            new String(
+                zip.getInputStream(zip.getEntry(word ? "word/document.xml" : "content.xml"))
+                    .readAllBytes(),
+                java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(text).contains("Bars: ").contains("Hale &amp; &lt;Orrin&gt;, 2025");
+        byte[] picture =
+            zip.getInputStream(zip.getEntry(word ? "word/media/chart1.png" : "Pictures/chart2.png"))
+                .readAllBytes();
+        assertThat(ImageIO.read(new ByteArrayInputStream(picture)).getWidth()).isGreaterThan(1500);
+      }
+    }
+  }
+
+  @Test
+  public void dataHoldsNoCharts() {
+    Document document = document(ChartKind.BARS);
+    Path file = Given.folder().resolve("out.csv");
+    assertThatThrownBy(
+            () -> Given.sending().write(document, List.of(1), OutputFormat.CSV, Paper.A4, file))
+        .isInstanceOf(Problem.class)
+        .hasMessageContaining("holds no charts");
+    assertThat(file).doesNotExist();
+  }
+
+  /// What is proposed for the tables of the demo can be drawn and sent, each in every style.
+  @Test
+  public void whatIsProposedIsDrawn() throws IOException {
+    Document demo = Samples.demo();
+    for (int place : demo.tablePlaces()) {
+      SentTable table =
+          (SentTable) Given.sending().sent(demo, List.of(place), Paper.A4).items().getFirst();
+      for (ChartAdvice advice : ChartAdvice.of(table.table())) {
+        Document charted = demo.withAdded(advice.chart(), place);
+        int chart = charted.chartPlaces(place).getFirst();
+        assertThat(Given.sending().chart(charted, chart).page().areas())
+            .as("%s of table %s", advice.chart().kind(), place + 1)
+            .isNotEmpty();
+      }
+    }
+  }
+}
