@@ -13,6 +13,7 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
 import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.io.Kept;
 import app.finish.formats.scripts.SystemScripts;
 import app.finish.formats.style.StyleFile;
 import java.io.IOException;
@@ -95,7 +96,7 @@ final class DressCommand implements Callable<Integer> {
     StyleBook shipped = StyleFile.shipped();
     Document document = Begun.isDocument(ins) ? finished(shipped) : begun(shipped);
     document = highlighted(document);
-    List<Integer> indexes = indexes(document.items().size());
+    List<Integer> indexes = indexes(document, format);
     if (indexes.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
           held()
@@ -167,7 +168,10 @@ final class DressCommand implements Callable<Integer> {
     return ins.size() == 1 ? ins.getFirst() + " holds " : ins.size() + " files hold ";
   }
 
-  private List<Integer> indexes(int tables) throws Problem {
+  /// The table that was asked for; else all items that the format holds.
+  private List<Integer> indexes(Document document, OutputFormat format) throws Problem {
+    List<Integer> places = document.tablePlaces();
+    int tables = places.size();
     if (only < 0 || only > tables) {
       throw new Problem(
           held()
@@ -177,6 +181,10 @@ final class DressCommand implements Callable<Integer> {
               + only
               + ".");
     }
-    return only > 0 ? List.of(only - 1) : IntStream.range(0, tables).boxed().toList();
+    if (only > 0) {
+      return List.of(places.get(only - 1));
+    }
+    boolean charts = format.holdsSeveralTables() && format.keeps().contains(Kept.CHARTS);
+    return charts ? IntStream.range(0, document.items().size()).boxed().toList() : places;
   }
 }

@@ -23,6 +23,7 @@ import picocli.CommandLine.Command;
       DressCommand.class,
       SendCommand.class,
       BoardCommand.class,
+      ChartCommand.class,
       StyleCommand.class,
       RefreshCommand.class,
       TallyCommand.class,

@@ -1,0 +1,226 @@
+package app.finish.cli;
+
+import app.finish.core.chart.Chart;
+import app.finish.core.chart.ChartAdvice;
+import app.finish.core.chart.ChartKind;
+import app.finish.core.document.Document;
+import app.finish.core.problem.Problem;
+import app.finish.core.style.StyleBook;
+import app.finish.core.table.Table;
+import app.finish.expressions.MeasureFormulas;
+import app.finish.formats.OutputFormat;
+import app.finish.formats.Sending;
+import app.finish.formats.finish.DocumentFile;
+import app.finish.formats.io.Kept;
+import app.finish.formats.io.SentTable;
+import app.finish.formats.scripts.SystemScripts;
+import app.finish.formats.style.StyleFile;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// `finish chart`: draws a chart of a table, in the style of the table; without a file to write it
+/// says which kinds suit the table, and why.
+@Command(
+    name = "chart",
+    mixinStandardHelpOptions = true,
+    description =
+        "Draw a chart of a table. Without -o, say which kinds suit the table, and why.")
+final class ChartCommand implements Callable<Integer> {
+  private static final String USUAL = "Marram house";
+
+  private static final Pattern SIZE =
+      Pattern.compile("([0-9]{2,4}(?:\\.[0-9]+)?)x([0-9]{2,4}(?:\\.[0-9]+)?)");
+
+  @Parameters(
+      arity = "1..*",
+      paramLabel = "IN",
+      description =
+          "files that hold tables: ${bundle:input.formats};"
+              + " or a .finish document, whose tables keep their arrangement")
+  private List<Path> ins;
+
+  @Spec private CommandSpec spec;
+
+  @Mixin private Input input;
+
+  @Mixin private PaperChoice paper;
+
+  @Mixin private PictureChoice picture;
+
+  @Option(
+      names = "--table",
+      paramLabel = "N",
+      defaultValue = "1",
+      description = "which table, from 1; the first if nothing is said")
+  private int only;
+
+  @Option(
+      names = "--kind",
+      paramLabel = "KIND",
+      defaultValue = "",
+      description =
+          "bars, columns, stacked, shares, dots, lines, slopes, intervals, boxes, scatter, heat or"
+              + " mosaic; what suits the table best if nothing is said")
+  private String kind;
+
+  @Option(
+      names = "--measure",
+      paramLabel = "NAME",
+      defaultValue = "",
+      description = "the measure that is drawn; the first if nothing is said")
+  private String measure;
+
+  @Option(
+      names = "--against",
+      paramLabel = "NAME",
+      defaultValue = "",
+      description = "the measure that it is drawn against, with --kind scatter")
+  private String against;
+
+  @Option(names = "--columns", description = "compare the columns, not the rows")
+  private boolean columns;
+
+  @Option(names = "--panels", description = "a panel for each outer group")
+  private boolean panels;
+
+  @Option(
+      names = "--title",
+      paramLabel = "TITLE",
+      defaultValue = "",
+      description = "the title; made of the measure and the dimensions if nothing is said")
+  private String title;
+
+  @Option(
+      names = "--size",
+      paramLabel = "WIDTHxHEIGHT",
+      defaultValue = "460x230",
+      description = "in points; the height is that of the plot without the words: ${DEFAULT-VALUE}")
+  private String size;
+
+  @Option(
+      names = "--style",
+      defaultValue = "",
+      paramLabel = "NAME|FILE",
+      description =
+          "a shipped style or a style file; .finish documents wear their own if none is given,"
+              + " other tables Marram house")
+  private String style;
+
+  @Option(
+      names = {"-o", "--out"},
+      paramLabel = "OUT",
+      description = "the file to write: chart.svg, chart.pdf, chart.png or chart.docx, for example")
+  private Path out;
+
+  @Override
+  public Integer call() throws Exception {
+    StyleBook shipped = StyleFile.shipped();
+    Document document = document(shipped);
+    List<Integer> places = document.tablePlaces();
+    if (only < 1 || only > places.size()) {
+      throw new Problem(
+          ins.getFirst() + " holds " + places.size() + " tables; there is no number " + only + ".");
+    }
+    int place = places.get(only - 1);
+    Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
+    SentTable sent =
+        sending.sent(document, List.of(place), paper.paper()).tables().getFirst();
+    List<ChartAdvice> advice = ChartAdvice.of(sent.table(), wanted(sent.table()));
+    if (out == null) {
+      say(advice);
+      return 0;
+    }
+    OutputFormat format = format();
+    Document charted = document.withAdded(chart(advice), place);
+    int chart = charted.chartPlaces(place).getLast();
+    if (sending.chart(charted, chart).setter().isEmpty()) {
+      throw new Problem(
+          "Table " + only + " has no figures of its own that could be drawn. Take another one.");
+    }
+    sending.write(charted, List.of(chart), format, paper.paper(), picture.form(), out);
+    LettersSaid.of(sending.unshown(charted, List.of(chart), List.of(format)))
+        .ifPresent(spec.commandLine().getErr()::println);
+    return 0;
+  }
+
+  private OutputFormat format() throws Problem {
+    OutputFormat format = OutputFormat.ofFile(out.toString()).orElse(OutputFormat.CSV);
+    if (!format.keeps().contains(Kept.CHARTS)) {
+      String endings =
+          Arrays.stream(OutputFormat.values())
+              .filter(one -> one.keeps().contains(Kept.CHARTS))
+              .map(one -> "." + one.extension())
+              .collect(Collectors.joining(", "));
+      throw new Problem(out + " can't hold a chart. End it in one of " + endings + ".");
+    }
+    return format;
+  }
+
+  /// What was said of the chart, before a kind is chosen.
+  private Chart wanted(Table table) throws Problem {
+    List<String> measures = ChartAdvice.measures(table);
+    for (String name : List.of(measure, against)) {
+      if (!name.isEmpty() && !measures.contains(name)) {
+        throw new Problem(
+            "The table has no measure “" + name + "”. It has " + String.join(", ", measures) + ".");
+      }
+    }
+    return Chart.of(ChartKind.BARS, measure.isEmpty() ? measures.getFirst() : measure);
+  }
+
+  private Chart chart(List<ChartAdvice> advice) throws Problem {
+    Matcher lengths = SIZE.matcher(size);
+    if (!lengths.matches()) {
+      throw new Problem("“" + size + "” is no size. Write points, such as --size 460x230.");
+    }
+    Chart best = advice.getFirst().chart();
+    if (!kind.isEmpty()) {
+      ChartKind asked = ChartKind.of(kind);
+      best =
+          advice.stream()
+              .map(ChartAdvice::chart)
+              .filter(chart -> chart.kind() == asked)
+              .findFirst()
+              .orElse(best.withKind(asked).withTurned(false).withPanels(false));
+    }
+    Chart chart =
+        best.withTitle(title)
+            .withTurned(columns || best.turned())
+            .withPanels(panels)
+            .withSize(
+                Double.parseDouble(lengths.group(1)), Double.parseDouble(lengths.group(2)));
+    return against.isEmpty() ? chart : chart.withAgainst(against);
+  }
+
+  private void say(List<ChartAdvice> advice) {
+    PrintWriter print = spec.commandLine().getOut();
+    for (ChartAdvice one : advice) {
+      String how = one.chart().turned() ? " --columns" : "";
+      String in = one.chart().panels() ? " --panels" : "";
+      print.println("--kind " + one.chart().kind().word() + how + in + ": " + one.why());
+    }
+    print.flush();
+  }
+
+  private Document document(StyleBook shipped) throws IOException {
+    String chosen = style.isEmpty() ? USUAL : style;
+    if (Begun.isDocument(ins)) {
+      Document document = DocumentFile.read(ins.getFirst());
+      return style.isEmpty() ? document : Begun.worn(document, ChosenStyle.of(chosen, shipped));
+    }
+    return new Begun(input, spec.commandLine().getErr()).with(ins, ChosenStyle.of(chosen, shipped));
+  }
+}
