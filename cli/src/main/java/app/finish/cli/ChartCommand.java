@@ -36,8 +36,7 @@ import picocli.CommandLine.Spec;
 @Command(
     name = "chart",
     mixinStandardHelpOptions = true,
-    description =
-        "Draw a chart of a table. Without -o, say which kinds suit the table, and why.")
+    description = "Draw a chart of a table. Without -o, say which kinds suit the table, and why.")
 final class ChartCommand implements Callable<Integer> {
   private static final String USUAL = "Marram house";
 
@@ -136,8 +135,7 @@ final class ChartCommand implements Callable<Integer> {
     }
     int place = places.get(only - 1);
     Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
-    SentTable sent =
-        sending.sent(document, List.of(place), paper.paper()).tables().getFirst();
+    SentTable sent = sending.sent(document, List.of(place), paper.paper()).tables().getFirst();
     List<ChartAdvice> advice = ChartAdvice.of(sent.table(), wanted(sent.table()));
     if (out == null) {
       say(advice);
@@ -145,7 +143,7 @@ final class ChartCommand implements Callable<Integer> {
     }
     OutputFormat format = format();
     Document charted = document.withAdded(chart(advice), place);
-    int chart = charted.chartPlaces(place).getLast();
+    int chart = document.newChartPlace(place);
     if (sending.chart(charted, chart).setter().isEmpty()) {
       throw new Problem(
           "Table " + only + " has no figures of its own that could be drawn. Take another one.");
@@ -200,8 +198,7 @@ final class ChartCommand implements Callable<Integer> {
         best.withTitle(title)
             .withTurned(columns || best.turned())
             .withPanels(panels)
-            .withSize(
-                Double.parseDouble(lengths.group(1)), Double.parseDouble(lengths.group(2)));
+            .withSize(Double.parseDouble(lengths.group(1)), Double.parseDouble(lengths.group(2)));
     return against.isEmpty() ? chart : chart.withAgainst(against);
   }
 

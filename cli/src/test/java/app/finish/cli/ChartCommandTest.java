@@ -55,7 +55,15 @@ public class ChartCommandTest {
     Path drawing = folder.resolve("shares.svg");
     Ran ran =
         Ran.run(
-            "chart", fares, "--kind", "shares", "--title", "Who pays", "--size", "300x120", "-o",
+            "chart",
+            fares,
+            "--kind",
+            "shares",
+            "--title",
+            "Who pays",
+            "--size",
+            "300x120",
+            "-o",
             drawing);
     assertThat(ran.err()).isEmpty();
     assertThat(Files.readString(drawing))

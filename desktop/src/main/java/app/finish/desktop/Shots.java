@@ -61,11 +61,6 @@ public final class Shots {
     shots.add(new Shot("empty", () -> {}, () -> {}));
     shots.add(new Shot("pick-tables", this::offer, () -> {}));
     shots.add(new Shot("bring-in", this::bringIn, this::pickSubtotals));
-    shots.add(
-        new Shot(
-            "bring-in-statistics",
-            () -> desk.show(5),
-            () -> pick(new Pick(new CellMeaning.Body(2, 4), Part.of(PartName.BODY), 0))));
     shots.add(new Shot("dress", () -> wear("Marram house", 0), () -> {}));
     shots.add(new Shot("dress-apa", () -> wear("APA 7", 0), () -> {}));
     shots.add(new Shot("dress-parts", () -> wear("Ledger", 0), this::parts));
@@ -79,6 +74,7 @@ public final class Shots {
             () -> desk.tryingProperty().set(Optional.of("APA 7"))));
     shots.add(new Shot("arrange", () -> example(13), () -> {}));
     shots.add(new Shot("arrange-heading", this::arrange, this::pickAHeading));
+    shots.add(new Shot("chart", this::chart, () -> {}));
     shots.add(new Shot("tally", () -> toTally(6), () -> {}));
     shots.add(new Shot("records", this::records, this::firstColumn));
     shots.add(new Shot("word", this::word, this::tied));
@@ -143,6 +139,11 @@ public final class Shots {
     window.desk().pickProperty().set(Optional.empty());
     window.desk().show(table);
     window.desk().stepProperty().set(Step.ARRANGE);
+  }
+
+  private void chart() {
+    wear("Marram house", 2);
+    example(window.desk().document().chartPlaces(2).getFirst());
   }
 
   private void pickAHeading() {

@@ -183,6 +183,21 @@ public record ChartAdvice(Chart chart, String why) {
         .findFirst();
   }
 
+  /// Whether a kind can be drawn of a chart's measure: only parts of a whole are stacked, and only
+  /// what is known to be spread is drawn so.
+  public static boolean canBe(ChartKind kind, Table table, Chart chart) {
+    ChartData data = ChartData.of(table, chart);
+    return switch (kind) {
+      case STACKED, SHARES, MOSAIC ->
+          data.measure().kind().additivity() == MeasureKind.Additivity.ADDITIVE
+              || data.measure().kind() == MeasureKind.PERCENT;
+      case INTERVALS -> Spreads.of(data).isPresent();
+      case BOXES -> Spreads.quartiles(table).isPresent();
+      case SCATTER -> ChartData.measures(table).size() > 1;
+      case BARS, COLUMNS, DOTS, LINES, SLOPES, HEAT -> true;
+    };
+  }
+
   /// The names of the measures of a table that can be drawn.
   public static List<String> measures(Table table) {
     return ChartData.measures(table);

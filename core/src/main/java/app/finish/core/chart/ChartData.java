@@ -10,6 +10,7 @@ import app.finish.core.table.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -100,13 +101,21 @@ final class ChartData {
         .findFirst();
   }
 
-  /// The first measure that has figures to be drawn.
+  /// The first measure that has figures to be drawn; a mean, where the table says how sure or how
+  /// wide its means are.
   private static int first(Table table) {
+    boolean spread =
+        table.measures().stream()
+            .anyMatch(
+                one -> one.kind() == MeasureKind.DEVIATION || one.kind() == MeasureKind.ERROR);
+    return drawn(table, one -> spread && one.kind() == MeasureKind.MEAN)
+        .orElse(drawn(table, one -> one.kind() != MeasureKind.INTERVAL).orElse(0));
+  }
+
+  private static OptionalInt drawn(Table table, Predicate<Measure> which) {
     return IntStream.range(0, table.measures().size())
-        .filter(i -> isDrawn(table, i))
-        .filter(i -> table.measures().get(i).kind() != MeasureKind.INTERVAL)
-        .findFirst()
-        .orElse(0);
+        .filter(i -> which.test(table.measures().get(i)) && isDrawn(table, i))
+        .findFirst();
   }
 
   private static boolean isDrawn(Table table, int measure) {

@@ -16,10 +16,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /// What a chart takes from its table as it is dressed: how labels and figures look and are written,
 /// and which figures are highlighted.
 final class ChartLooks {
+  /// A sign that a highlight puts before a figure.
+  private static final Pattern SIGN = Pattern.compile("^[▲▼▬◥◢■◆✕✓●○]\\s*");
+
   /// Rows beyond are not looked at.
   private static final int MOST_ROWS = 4000;
 
@@ -66,7 +70,7 @@ final class ChartLooks {
   /// A figure as the table shows it.
   String text(Spot.Figure spot) {
     DressedCell cell = figures.get(spot);
-    return cell == null ? "" : cell.bareText().strip();
+    return cell == null ? "" : SIGN.matcher(cell.bareText()).replaceFirst("").strip();
   }
 
   /// The ink that a highlight gives to a figure, if one does.

@@ -239,6 +239,11 @@ public final class ChartSetter {
       switch (row.part().name()) {
         case NUMBER -> cells.add(saying(cell, figure));
         case TITLE -> cells.add(saying(cell, cased(cell.look())));
+        case UNITS -> {
+          if (!subject.data().measure().unit().equals("%")) {
+            cells.add(cell);
+          }
+        }
         default -> cells.add(cell);
       }
     }

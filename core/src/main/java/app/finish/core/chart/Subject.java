@@ -51,7 +51,9 @@ record Subject(
         data.categories().get(category).whole() + ", " + data.series().get(series).whole();
     String name = data.measure().name();
     String before = members.replaceAll("^, |, $", "");
-    String figure = looks.text(spot);
+    String shown = looks.text(spot);
+    boolean bare = data.measure().unit().equals("%") && shown.matches(".*[0-9]");
+    String figure = bare ? shown + "%" : shown;
     return (before.isEmpty() ? name : before + (name.isEmpty() ? "" : ", " + name)) + ": " + figure;
   }
 

@@ -122,18 +122,23 @@ public record Document(
     return new Document(more, styles, palette, wear, wording);
   }
 
-  /// The same document with a chart of the table in a place, after that table and its charts.
+  /// The same document with a chart of the table in a place, after that table and the charts that
+  /// follow it.
   public Document withAdded(Chart chart, int index) {
     List<Item> more = new ArrayList<>(items);
+    more.add(newChartPlace(index), new DocumentChart(newId(), table(index).id(), chart));
+    return new Document(more, styles, palette, wear, wording);
+  }
+
+  /// The place that a new chart of a table gets.
+  public int newChartPlace(int index) {
     int after = index + 1;
-    String id = table(index).id();
     while (after < items.size()
         && items.get(after) instanceof DocumentChart other
-        && other.table().equals(id)) {
+        && other.table().equals(items.get(index).id())) {
       after++;
     }
-    more.add(after, new DocumentChart(newId(), id, chart));
-    return new Document(more, styles, palette, wear, wording);
+    return after;
   }
 
   /// The same document with what a chart draws changed.

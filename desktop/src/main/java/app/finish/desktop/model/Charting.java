@@ -103,7 +103,7 @@ public final class Charting {
               if (desk.document() == document) {
                 Document more = document.withAdded(chart, place);
                 desk.change(Texts.of("change.chart.draw"), more);
-                desk.show(more.chartPlaces(place).getLast());
+                desk.show(document.newChartPlace(place));
                 desk.stepProperty().set(Step.ARRANGE);
               }
             },
@@ -257,7 +257,10 @@ public final class Charting {
         left.remove(chart.kind());
       }
     }
-    left.stream().filter(kind -> fits(kind, table)).map(own::withKind).forEach(charts::add);
+    left.stream()
+        .filter(kind -> ChartAdvice.canBe(kind, table, own))
+        .map(own::withKind)
+        .forEach(charts::add);
     List<Way> ways =
         charts.stream()
             .map(
@@ -271,15 +274,6 @@ public final class Charting {
     Colour paper = sent.dressed().palette().colour("paper");
     List<String> measures = ChartAdvice.measures(table);
     return new Drawn(sent.page(), paper, sent.description(), measures, ways);
-  }
-
-  /// Whether a table has what a kind needs.
-  private static boolean fits(ChartKind kind, Table table) {
-    return switch (kind) {
-      case BOXES, INTERVALS -> false;
-      case SCATTER -> ChartAdvice.measures(table).size() > 1;
-      default -> true;
-    };
   }
 
   private ChartSetter setter(SentChart sent, Chart chart) {

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
@@ -257,19 +258,29 @@ public final class Checking {
 
   /// Mends all findings of one check.
   public void mendKind(Finding like) {
-    int index = desk.indexProperty().get();
-    desk.change(
-        Texts.of("change.mend", like.mends().getFirst().words()),
-        inspection.mended(desk.document(), index, like.check()));
+    String label = Texts.of("change.mend", like.mends().getFirst().words());
+    mend(label, (document, index) -> inspection.mended(document, index, like.check()));
   }
 
   /// Mends everything that needs no asking.
   public void mendSafe() {
+    mend(Texts.of("change.mendSafe"), (document, index) -> inspection.mended(document, index));
+  }
+
+  /// Mends behind the window, since each mend is checked anew. What was changed meanwhile stays.
+  private void mend(String label, BiFunction<Document, Integer, Document> mends) {
+    Document document = desk.document();
     int index = desk.indexProperty().get();
-    Document mended = inspection.mended(desk.document(), index);
-    if (!mended.equals(desk.document())) {
-      desk.change(Texts.of("change.mendSafe"), mended);
-    }
+    desk.worker()
+        .run(
+            Texts.of("busy.mending"),
+            told -> mends.apply(document, index),
+            mended -> {
+              if (desk.document() == document && !mended.equals(document)) {
+                desk.change(label, mended);
+              }
+            },
+            desk::tell);
   }
 
   /// What the style of the table at hand asks in sentences.

@@ -37,6 +37,9 @@ public final class InfoLine extends HBox {
           Property.RULE_ABOVE,
           Property.RULE_BELOW);
 
+  /// Up to so many origins are named whole; what they set is shortened before.
+  private static final int WHOLE = 3;
+
   private final Desk desk;
 
   public InfoLine(Desk desk) {
@@ -133,6 +136,10 @@ public final class InfoLine extends HBox {
       words.getStyleClass().add("slug-words");
       Hyperlink origin = new Hyperlink(entry.getKey().toString());
       origin.getStyleClass().add("origin");
+      if (told.size() <= WHOLE) {
+        origin.setMinWidth(USE_PREF_SIZE);
+        words.setMinWidth(0);
+      }
       origin.setOnAction(event -> follow(cell, entry.getKey()));
       nodes.add(words);
       nodes.add(origin);

@@ -1,5 +1,6 @@
 package app.finish.desktop.word;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.note.Lettering;
 import app.finish.core.note.OwnNote;
 import app.finish.desktop.kit.Benches;
@@ -27,6 +28,10 @@ final class NotesPanel {
   private final Desk desk;
   private final Noting noting;
   private final VBox box = Benches.section(Texts.of("word.notes"));
+
+  /// As many notes have their fields at once.
+  private static final int MOST = 40;
+
   private final VBox list = new VBox(10);
   private final VBox more = new VBox(6);
   private Optional<OwnNote.Kind> begun = Optional.empty();
@@ -52,7 +57,12 @@ final class NotesPanel {
     }
     List<Node> nodes = new ArrayList<>();
     List<Noting.Line> lines = noting.lines();
-    for (int i = 0; i < lines.size(); i++) {
+    int first = first(lines.size());
+    int end = Math.min(lines.size(), first + MOST);
+    if (lines.size() > MOST) {
+      nodes.add(Benches.caption(Texts.of("word.someNotes", first + 1, end, lines.size())));
+    }
+    for (int i = first; i < end; i++) {
       nodes.add(line(lines.get(i), "note-" + (i + 1)));
     }
     if (lines.isEmpty()) {
@@ -60,6 +70,17 @@ final class NotesPanel {
     }
     Benches.replace(list, nodes);
     Benches.replace(more, adding());
+  }
+
+  /// Of very many notes those around the one that is picked.
+  private int first(int notes) {
+    int picked =
+        desk.pickProperty()
+            .get()
+            .filter(pick -> pick.place() instanceof CellMeaning.Word)
+            .map(pick -> ((CellMeaning.Word) pick.place()).index())
+            .orElse(0);
+    return Math.clamp(picked - MOST / 2, 0, Math.max(0, notes - MOST));
   }
 
   private Node line(Noting.Line line, String id) {

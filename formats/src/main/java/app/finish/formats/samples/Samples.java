@@ -69,7 +69,7 @@ public final class Samples {
 
   /// The document of the demo, in the plain style: the three pivots of the workbook, of the survey
   /// a frequency table, correlations and a regression, a pivot, a crosstab and descriptives that
-  /// were tallied from records, and five tables that are arranged.
+  /// were tallied from records, and five tables that are arranged; then three charts.
   public static Document demo() throws IOException {
     List<Source> sources = new ArrayList<>(read(PIVOTS));
     List<Source> survey = read(SURVEY);
@@ -82,9 +82,11 @@ public final class Samples {
       Finish titled = Finish.in("Plain").withWord(PartName.TITLE, one.getValue());
       document = document.withAdded(Source.of(tally(one.getKey())), titled);
     }
-    return PlantedFaults.added(
-        WorkedExamples.highlighted(
-            WorkedExamples.added(document, sources.getFirst(), survey, Source.of(tally("days")))));
+    return WorkedExamples.charted(
+        PlantedFaults.added(
+            WorkedExamples.highlighted(
+                WorkedExamples.added(
+                    document, sources.getFirst(), survey, Source.of(tally("days"))))));
   }
 
   /// The tables of a sample.

@@ -14,6 +14,8 @@ import app.finish.core.arrange.make.SetMemberAside;
 import app.finish.core.arrange.make.SwapAxes;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.place.Side;
+import app.finish.core.chart.Chart;
+import app.finish.core.chart.ChartKind;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -22,6 +24,7 @@ import app.finish.core.highlight.HighlightSentence;
 import app.finish.core.style.PartName;
 import app.finish.core.table.MeasureKind;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /// Five tables of the demo, each put in the order that makes its point.
@@ -122,5 +125,29 @@ public final class WorkedExamples {
         new FoldLevel(Side.DOWN, 0),
         new SetMemberAside(Side.ACROSS, 1, "Cost recovery"),
         new Calculate("Cost recovery", "Fares / Running cost * 100", MeasureKind.PERCENT, 1));
+  }
+
+  /// Charts of the second year at the end: fares by route and season, passengers by route, and how
+  /// late the vessels are.
+  static Document charted(Document document) {
+    Chart fares =
+        Chart.of(ChartKind.BARS, "Fares")
+            .withPanels(true)
+            .withLines(List.of(), List.of(List.of("2026")))
+            .withTitle("Fares by route and season, 2026");
+    Chart recovery =
+        Chart.of(ChartKind.LINES, "Cost recovery")
+            .withPanels(true)
+            .withLines(List.of(), List.of(List.of("2026")))
+            .withTitle("Cost recovery by route and season, 2026");
+    Chart late = Chart.of(ChartKind.LINES, "").withTurned(true);
+    Document charted = document;
+    for (Map.Entry<Integer, Chart> one :
+        List.of(Map.entry(0, fares), Map.entry(0, recovery), Map.entry(2, late))) {
+      charted = charted.withAdded(one.getValue(), one.getKey());
+      int place = charted.chartPlaces(one.getKey()).getFirst();
+      charted = charted.withMoved(place, charted.items().size() - 1);
+    }
+    return charted;
   }
 }
