@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.finish.core.document.Document;
 import app.finish.core.layout.Mark;
+import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.problem.Problem;
 import jakarta.xml.bind.JAXBElement;
@@ -305,7 +306,15 @@ public class WritersTest {
   public void severalTablesDontGoIntoOnePicture() {
     Document two = Given.document("Plain", "a | b", "x | 1", "", "a | b", "y | 2");
     assertThat(two.tables()).hasSize(2);
-    org.assertj.core.api.Assertions.assertThatThrownBy(() -> Given.sent(two, OutputFormat.PNG))
+    org.assertj.core.api.Assertions.assertThatThrownBy(
+            () ->
+                Given.sending()
+                    .write(
+                        two,
+                        List.of(0, 1),
+                        OutputFormat.PNG,
+                        Paper.A4,
+                        Given.folder().resolve("two.png")))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("one table");
   }

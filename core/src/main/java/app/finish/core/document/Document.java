@@ -22,14 +22,30 @@ import java.util.stream.IntStream;
 /// @param palette the palette that re-inks all styles and highlights; no roles for their own
 /// @param wear which styles new tables wear
 /// @param wording what is said once for all tables
+/// @param board how the items lie on a board
 public record Document(
-    List<Item> items, List<HouseStyle> styles, Palette palette, Wear wear, Wording wording) {
+    List<Item> items,
+    List<HouseStyle> styles,
+    Palette palette,
+    Wear wear,
+    Wording wording,
+    BoardPlan board) {
   /// A document without items.
   public static final Document EMPTY = new Document(List.of(), List.of());
 
   /// A document in the palettes of its styles, whose new tables wear what all new tables do.
   public Document(List<? extends Item> items, List<HouseStyle> styles) {
-    this(List.copyOf(items), styles, Palette.NONE, Wear.NONE, Wording.USUAL);
+    this(List.copyOf(items), styles, Palette.NONE, Wear.NONE, Wording.USUAL, BoardPlan.EMPTY);
+  }
+
+  /// The same document with other items, in another order or fewer of them.
+  public Document withItems(List<Item> others) {
+    return new Document(others, styles, palette, wear, wording, board);
+  }
+
+  /// The same document with its items lying otherwise on a board.
+  public Document withBoard(BoardPlan other) {
+    return new Document(items, styles, palette, wear, wording, other);
   }
 
   /// Copies the lists.
@@ -119,7 +135,7 @@ public record Document(
   public Document withAdded(Source source, Finish finish) {
     List<Item> more = new ArrayList<>(items);
     more.add(new DocumentTable(newId(), source, finish));
-    return new Document(more, styles, palette, wear, wording);
+    return new Document(more, styles, palette, wear, wording, board);
   }
 
   /// The same document with a chart of the table in a place, after that table and the charts that
@@ -127,7 +143,7 @@ public record Document(
   public Document withAdded(Chart chart, int index) {
     List<Item> more = new ArrayList<>(items);
     more.add(newChartPlace(index), new DocumentChart(newId(), table(index).id(), chart));
-    return new Document(more, styles, palette, wear, wording);
+    return new Document(more, styles, palette, wear, wording, board);
   }
 
   /// The place that a new chart of a table gets.
@@ -150,7 +166,7 @@ public record Document(
     }
     List<Item> others = new ArrayList<>(items);
     others.set(index, before.withChart(chart));
-    return new Document(others, styles, palette, wear, wording);
+    return new Document(others, styles, palette, wear, wording, board);
   }
 
   private String newId() {
@@ -168,7 +184,7 @@ public record Document(
   public Document withFinish(int index, Finish finish) {
     List<Item> others = new ArrayList<>(items);
     others.set(tablePlace(index), table(index).withFinish(finish));
-    return new Document(others, styles, palette, wear, wording);
+    return new Document(others, styles, palette, wear, wording, board);
   }
 
   /// The same document with another source under one of its tables.
@@ -176,7 +192,7 @@ public record Document(
     List<Item> others = new ArrayList<>(items);
     others.set(
         tablePlace(index), new DocumentTable(table(index).id(), source, table(index).finish()));
-    return new Document(others, styles, palette, wear, wording);
+    return new Document(others, styles, palette, wear, wording, board);
   }
 
   /// The same document without one of its items; a table takes its charts along.
@@ -184,14 +200,14 @@ public record Document(
     List<Item> fewer = new ArrayList<>(items);
     String id = fewer.remove(index).id();
     fewer.removeIf(item -> item instanceof DocumentChart chart && chart.table().equals(id));
-    return new Document(fewer, styles, palette, wear, wording);
+    return new Document(fewer, styles, palette, wear, wording, board);
   }
 
   /// The same document with one of its items moved to another place.
   public Document withMoved(int from, int to) {
     List<Item> others = new ArrayList<>(items);
     others.add(to, others.remove(from));
-    return new Document(others, styles, palette, wear, wording);
+    return new Document(others, styles, palette, wear, wording, board);
   }
 
   /// The same document with a style more, or one of that name replaced.
@@ -199,7 +215,7 @@ public record Document(
     List<HouseStyle> all = new ArrayList<>(styles);
     all.removeIf(one -> one.name().equals(style.name()));
     all.add(style);
-    return new Document(items, all, palette, wear, wording);
+    return new Document(items, all, palette, wear, wording, board);
   }
 
   /// The same document without a style; tables that wear it wear another.
@@ -217,24 +233,24 @@ public record Document(
             case DocumentChart chart -> chart;
           });
     }
-    return new Document(others, fewer, palette, wear, wording);
+    return new Document(others, fewer, palette, wear, wording, board);
   }
 
   /// The same document in other inks.
   public Document withPalette(Palette other) {
-    return new Document(items, styles, other, wear, wording);
+    return new Document(items, styles, other, wear, wording, board);
   }
 
   /// The same document, whose new tables wear other styles.
   public Document withWear(Wear other) {
-    return new Document(items, styles, palette, other, wording);
+    return new Document(items, styles, palette, other, wording, board);
   }
 
   /// The same document with other things said for all its tables. Stars made of probabilities
   /// follow the levels.
   public Document withWording(Wording other) {
     if (other.levels().equals(wording.levels())) {
-      return new Document(items, styles, palette, wear, other);
+      return new Document(items, styles, palette, wear, other, board);
     }
     List<Item> others = new ArrayList<>();
     for (Item item : items) {
@@ -244,7 +260,7 @@ public record Document(
             case DocumentChart chart -> chart;
           });
     }
-    return new Document(others, styles, palette, wear, other);
+    return new Document(others, styles, palette, wear, other, board);
   }
 
   private static Finish atLevels(Finish finish, List<Double> levels) {

@@ -66,6 +66,7 @@ public final class Desk {
   private final Manuscript manuscript;
   private final Checking checking;
   private final Charting charting;
+  private final Boarding boarding = new Boarding(this);
   private final Intake intake = new Intake(this);
   private final Showing showing;
   private final List<Runnable> begun = new ArrayList<>();
@@ -433,6 +434,11 @@ public final class Desk {
   /// Charts of the tables.
   public Charting charting() {
     return charting;
+  }
+
+  /// The plan of the document's board.
+  public Boarding boarding() {
+    return boarding;
   }
 
   /// What takes tables and new numbers in.

@@ -96,10 +96,7 @@ public final class Manuscript {
       items.add(document.items().get(place));
       document.chartPlaces(place).forEach(chart -> items.add(document.items().get(chart)));
     }
-    Document ordered =
-        new Document(
-            items, document.styles(), document.palette(), document.wear(), document.wording());
-    desk.change(Texts.of("change.order"), ordered);
+    desk.change(Texts.of("change.order"), document.withItems(items));
     text.set(Optional.empty());
     desk.say(Texts.of("word.orderDone"));
   }

@@ -64,16 +64,27 @@ public final class SendOutBench {
           asPicture.setVisible(formats().contains(OutputFormat.PNG));
           asPicture.setManaged(asPicture.isVisible());
         });
+    Node board = new BoardPanel(desk).node();
+    Runnable showBoard =
+        () -> {
+          boolean boarded = formats().contains(OutputFormat.BOARD) && sending.allProperty().get();
+          board.setVisible(boarded);
+          board.setManaged(boarded);
+        };
+    Benches.follow(sending.formatsProperty(), showBoard);
+    Benches.follow(sending.allProperty(), showBoard);
     Node node =
         Benches.deskWithFoot(
             Step.SEND_OUT.label(),
             new VBox(8, open(), letters(), send, again, copy),
             what,
             choices(),
+            board,
             onPaper,
             asPicture);
     node.setId("bench-send-out");
     Benches.follow(desk.historyProperty(), this::showWhat);
+    Benches.follow(desk.indexProperty(), this::showWhat);
     return node;
   }
 
@@ -132,19 +143,24 @@ public final class SendOutBench {
   }
 
   private void showWhat() {
-    int tables = desk.document().items().size();
-    boolean choice = tables > 1;
+    int tables = desk.document().tables().size();
+    int charts = desk.document().items().size() - tables;
+    boolean choice = tables + charts > 1;
     boolean all = sending.allProperty().get() && choice;
-    ToggleButton one = chip(Texts.of("send.this"), "send-this", !all);
-    ToggleButton every = chip(Texts.of("send.all", tables), "send-all", all);
+    ToggleButton one = chip(thisOne(), "send-this", !all);
+    ToggleButton every = chip(Texts.of("send.all", tables, charts), "send-all", all);
     ToggleGroup group = Benches.oneOf();
     one.setToggleGroup(group);
     every.setToggleGroup(group);
     one.setOnAction(event -> choose(false, one));
     every.setOnAction(event -> choose(true, every));
-    HBox chips = choice ? new HBox(one, every) : new HBox(new Label(Texts.of("send.this")));
+    HBox chips = choice ? new HBox(one, every) : new HBox(new Label(thisOne()));
     chips.getStyleClass().add("chips");
     Benches.replace(what, List.of(Benches.heading(Texts.of("send.what")), chips));
+  }
+
+  private String thisOne() {
+    return Texts.of(desk.charting().chart().isPresent() ? "send.thisChart" : "send.this");
   }
 
   private void choose(boolean every, ToggleButton chosen) {

@@ -1,6 +1,7 @@
 package app.finish.formats.finish;
 
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.document.BoardPlan;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentChart;
 import app.finish.core.document.DocumentTable;
@@ -99,6 +100,9 @@ public final class DocumentFile {
     }
     if (!document.wording().equals(Wording.USUAL)) {
       root.set("wording", WordingJson.write(document.wording()));
+    }
+    if (!document.board().equals(BoardPlan.EMPTY)) {
+      root.set("board", BoardJson.write(document.board()));
     }
     zip.add("finish.json", pretty(root));
     for (Item item : document.items()) {
@@ -230,7 +234,8 @@ public final class DocumentFile {
         styles,
         palette(root.path("palette"), name),
         wear(root),
-        WordingJson.read(root.path("wording"), name));
+        WordingJson.read(root.path("wording"), name),
+        BoardJson.read(root.path("board"), name));
   }
 
   /// Each chart is one of a table that the document holds.

@@ -1,6 +1,8 @@
 package app.finish.formats.html;
 
+import app.finish.core.document.BoardPlan;
 import app.finish.core.layout.Paper;
+import app.finish.core.words.Markup;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentChart;
@@ -18,6 +20,7 @@ import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jsoup.nodes.DataNode;
 import org.jsoup.nodes.Document;
@@ -40,7 +43,11 @@ public final class BoardWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentItem> items = sent.items();
+    Map<String, SentItem> byId = new LinkedHashMap<>();
+    sent.items().forEach(item -> byId.putIfAbsent(item.item().id(), item));
+    BoardPlan plan = sent.document().board().over(List.copyOf(byId.keySet()));
+    List<SentItem> items = plan.items().stream().map(byId::get).toList();
+    String title = title(plan, items);
     Document page = Document.createShell("");
     page.outputSettings().prettyPrint(false).charset(StandardCharsets.UTF_8);
     page.prependChild(new DocumentType("html", "", ""));
@@ -48,23 +55,50 @@ public final class BoardWriter implements TableWriter {
     page.child(0).attr("lang", language);
     Map<String, String> looks = new LinkedHashMap<>();
     Element main = page.body().appendElement("main");
-    main.appendElement("h1").addClass(items.size() == 1 ? "said" : "whole").text(title(items));
+    boolean one = items.size() == 1 && plan.title().isBlank();
+    main.appendElement("h1").addClass(one ? "said" : "whole").text(title);
     contents(main, items);
-    for (int i = 0; i < items.size(); i++) {
-      String id = "t" + (i + 1);
-      switch (items.get(i)) {
-        case SentTable table -> board(main, table, id, paper(sent.paper()), looks);
-        case SentChart chart -> main.appendChild(HtmlChart.pointed(chart, id));
+    for (List<BoardPlan.Tile> band : plan.bands()) {
+      Element box = band.size() == 1 ? main : main.appendElement("div").addClass("band");
+      for (BoardPlan.Tile tile : band) {
+        switch (tile) {
+          case BoardPlan.Tile.Passage passage -> passage(box, passage.text());
+          case BoardPlan.Tile.Placed placed -> {
+            SentItem item = Objects.requireNonNull(byId.get(placed.id()));
+            item(box, item, "t" + (items.indexOf(item) + 1), paper(sent.paper()), looks);
+          }
+        }
       }
     }
     page.body().appendElement("div").attr("id", "tip").attr("role", "status").attr("hidden", true);
     Element said = page.body().appendElement("div").attr("id", "said").addClass("said");
     said.attr("aria-live", "polite");
-    finish(page, items, looks);
+    finish(page, title, looks);
     out.write(page.outerHtml().getBytes(StandardCharsets.UTF_8));
   }
 
-  private static String title(List<SentItem> items) {
+  private static void item(
+      Element box, SentItem item, String id, Paper paper, Map<String, String> looks) {
+    switch (item) {
+      case SentTable table -> board(box, table, id, paper, looks);
+      case SentChart chart -> box.appendChild(HtmlChart.pointed(chart, id));
+    }
+  }
+
+  /// A text between tables and charts.
+  private static void passage(Element box, String typed) {
+    Element text = box.appendElement("p").addClass("passage");
+    for (Markup.Stretch stretch : Markup.read(typed)) {
+      Element to = stretch.bold() ? text.appendElement("b") : text;
+      to = stretch.italic() ? to.appendElement("i") : to;
+      to.appendText(stretch.text());
+    }
+  }
+
+  private static String title(BoardPlan plan, List<SentItem> items) {
+    if (!plan.title().isBlank()) {
+      return Markup.plain(plan.title());
+    }
     if (items.size() == 1) {
       return items.getFirst().name();
     }
@@ -110,7 +144,7 @@ public final class BoardWriter implements TableWriter {
         .appendChild(new DataNode(info));
   }
 
-  private static void finish(Document page, List<SentItem> items, Map<String, String> looks) {
+  private static void finish(Document page, String title, Map<String, String> looks) {
     StringBuilder sheet = new StringBuilder(resource("board.css"));
     looks.forEach(
         (look, name) -> sheet.append('.').append(name).append(" { ").append(look).append(" }\n"));
@@ -131,7 +165,7 @@ public final class BoardWriter implements TableWriter {
         .attr("name", "viewport")
         .attr("content", "width=device-width, initial-scale=1");
     head.appendElement("meta").attr("name", "color-scheme").attr("content", "light dark");
-    head.appendElement("title").text(title(items));
+    head.appendElement("title").text(title);
     head.appendElement("style").appendChild(new DataNode(style));
     page.body().appendElement("script").appendChild(new DataNode(script));
   }

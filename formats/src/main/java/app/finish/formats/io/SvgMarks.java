@@ -129,7 +129,7 @@ public final class SvgMarks {
             "y",
             points(text.y()),
             "font-family",
-            face.family(),
+            families(face),
             "font-size",
             points(text.size()),
             "font-weight",
@@ -146,6 +146,16 @@ public final class SvgMarks {
             "preserve")
         .text(text.text())
         .close("text");
+  }
+
+  /// The face, the one whose widths it has, and any of its kind.
+  private static String families(Face face) {
+    return switch (face.family()) {
+      case "Liberation Serif" -> "Liberation Serif, Times New Roman, serif";
+      case "Carlito" -> "Carlito, Calibri, sans-serif";
+      case "Liberation Sans" -> "Liberation Sans, Arial, sans-serif";
+      default -> face.family() + ", sans-serif";
+    };
   }
 
   /// A length as it is written.

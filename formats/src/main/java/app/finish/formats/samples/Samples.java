@@ -69,7 +69,8 @@ public final class Samples {
 
   /// The document of the demo, in the plain style: the three pivots of the workbook, of the survey
   /// a frequency table, correlations and a regression, a pivot, a crosstab and descriptives that
-  /// were tallied from records, and five tables that are arranged; then three charts.
+  /// were tallied from records, and five tables that are arranged; then three charts, and a board
+  /// of four tables and the charts.
   public static Document demo() throws IOException {
     List<Source> sources = new ArrayList<>(read(PIVOTS));
     List<Source> survey = read(SURVEY);
@@ -82,11 +83,12 @@ public final class Samples {
       Finish titled = Finish.in("Plain").withWord(PartName.TITLE, one.getValue());
       document = document.withAdded(Source.of(tally(one.getKey())), titled);
     }
-    return WorkedExamples.charted(
+    Document all =
         PlantedFaults.added(
             WorkedExamples.highlighted(
                 WorkedExamples.added(
-                    document, sources.getFirst(), survey, Source.of(tally("days"))))));
+                    document, sources.getFirst(), survey, Source.of(tally("days")))));
+    return WorkedExamples.boarded(WorkedExamples.charted(all));
   }
 
   /// The tables of a sample.

@@ -16,8 +16,11 @@ import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.place.Side;
 import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartKind;
+import app.finish.core.document.BoardPlan;
 import app.finish.core.document.Document;
+import app.finish.core.document.DocumentChart;
 import app.finish.core.document.Finish;
+import app.finish.core.document.Item;
 import app.finish.core.document.Source;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.highlight.HighlightSentence;
@@ -149,5 +152,32 @@ public final class WorkedExamples {
       charted = charted.withMoved(place, charted.items().size() - 1);
     }
     return charted;
+  }
+
+  /// The board of the second year: four tables, the three charts, and a sentence over them.
+  static Document boarded(Document document) {
+    List<String> charts =
+        document.items().stream().filter(DocumentChart.class::isInstance).map(Item::id).toList();
+    List<String> tables =
+        Stream.of(0, 1, 2, PIVOT).map(place -> document.items().get(place).id()).toList();
+    BoardPlan plan = new BoardPlan("Marram Sound, year two", List.of());
+    for (String one :
+        List.of(
+            charts.get(0),
+            charts.get(1),
+            tables.get(0),
+            tables.get(1),
+            charts.get(2),
+            tables.get(2),
+            tables.get(3))) {
+      plan = plan.with(one);
+    }
+    plan =
+        plan.moved(charts.get(1), BoardPlan.Way.UP)
+            .moved(tables.get(2), BoardPlan.Way.UP)
+            .withPassage(
+                "Fares cover what the ferries cost from spring to autumn; in *winter* only"
+                    + " Hale–Orrin comes up to it.");
+    return document.withBoard(plan);
   }
 }

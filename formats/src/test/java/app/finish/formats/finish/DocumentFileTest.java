@@ -38,6 +38,7 @@ import app.finish.core.arrange.make.TwoMatrices;
 import app.finish.core.arrange.move.Arrangement;
 import app.finish.core.arrange.place.Quota;
 import app.finish.core.arrange.place.Side;
+import app.finish.core.document.BoardPlan;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.grid.Grid;
@@ -98,17 +99,23 @@ public class DocumentFileTest {
             .with(Selector.of(PartName.TITLE), Property.WEIGHT, "bold")
             .with(new Selector.OfMeasure("Cost recovery"), Property.DECIMALS, "2");
     return new Document(
-        demo.withFinish(
-                0,
-                first
-                    .finish()
-                    .withStyle("Mine")
-                    .withCorrections(corrections)
-                    .withWord(PartName.TITLE, "A “title” with, commas\nand ümlauts")
-                    .withLeft("arithmetic.mean | Comfort | 3.24", "it is so in the report")
-                    .withWord(PartName.NOTE, ""))
-            .tables(),
-        List.of(own));
+            demo.withFinish(
+                    0,
+                    first
+                        .finish()
+                        .withStyle("Mine")
+                        .withCorrections(corrections)
+                        .withWord(PartName.TITLE, "A “title” with, commas\nand ümlauts")
+                        .withLeft("arithmetic.mean | Comfort | 3.24", "it is so in the report")
+                        .withWord(PartName.NOTE, ""))
+                .tables(),
+            List.of(own))
+        .withBoard(
+            BoardPlan.EMPTY
+                .over(List.of("t1", "t2"))
+                .moved("t2", BoardPlan.Way.UP)
+                .withPassage("How *it* went")
+                .withTitle("Year two"));
   }
 
   @Test
@@ -298,7 +305,8 @@ public class DocumentFileTest {
   public void documentsOfEarlierVersionsOpen() throws IOException {
     Path folder = Files.createTempDirectory("earlier");
     Path now = folder.resolve("now.finish");
-    Document document = Samples.demo();
+    Document demo = Samples.demo();
+    Document document = demo.withItems(List.copyOf(demo.tables())).withBoard(BoardPlan.EMPTY);
     DocumentFile.write(document, now);
     Path before = folder.resolve("before.finish");
     try (ZipFile zip = new ZipFile(now.toFile());

@@ -213,4 +213,22 @@ public class ChartSentTest {
       }
     }
   }
+
+  /// The board of the demo lies as it is planned: four tables and three charts, under its title.
+  @Test
+  public void aBoardLiesAsItIsPlanned() throws IOException {
+    Document demo = Samples.demo();
+    org.jsoup.nodes.Document page = Jsoup.parse(Given.sent(demo, OutputFormat.BOARD).toFile());
+    assertThat(page.select("h1").text()).isEqualTo("Marram Sound, year two");
+    assertThat(page.title()).isEqualTo("Marram Sound, year two");
+    assertThat(page.select("main > .band")).hasSize(2);
+    assertThat(page.select(".band").get(0).select("figure.chart")).hasSize(2);
+    assertThat(page.select("section.board")).hasSize(4);
+    assertThat(page.select("figure.chart")).hasSize(3);
+    assertThat(page.select("p.passage i").text()).isEqualTo("winter");
+    assertThat(page.select(".table-list a")).hasSize(7);
+    for (Element link : page.select(".table-list a")) {
+      assertThat(page.select(link.attr("href"))).as(link.text()).hasSize(1);
+    }
+  }
 }

@@ -1,6 +1,7 @@
 package app.finish.formats.sent;
 
 import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.document.BoardPlan;
 import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.document.Source;
@@ -50,9 +51,10 @@ final class ManyTables {
         new Source("hostile", Grid.ofText(lines.toArray(String[]::new))), Finish.in(style));
   }
 
-  /// The demo, every table in one style; without moves where it is to stand as it came.
+  /// The tables of the demo and its charts, each in one style; without moves where it is to stand
+  /// as it came.
   static Document demo(String style, boolean arranged) throws IOException {
-    Document demo = Samples.demo();
+    Document demo = Samples.demo().withBoard(BoardPlan.EMPTY);
     for (int i = 0; i < demo.items().size(); i++) {
       Finish finish = demo.table(i).finish().withStyle(style);
       demo = demo.withFinish(i, arranged ? finish : finish.withArrangement(Arrangement.NONE));

@@ -160,8 +160,8 @@ public class WorkbookSentTest {
     Document demo = ManyTables.demo("APA 7", true);
     try (XSSFWorkbook workbook = workbook(demo)) {
       XSSFSheet list = workbook.getSheetAt(0);
-      assertThat(workbook.getNumberOfSheets()).isEqualTo(demo.items().size() + 1);
-      for (int i = 0; i < demo.items().size(); i++) {
+      assertThat(workbook.getNumberOfSheets()).isEqualTo(demo.tables().size() + 1);
+      for (int i = 0; i < demo.tables().size(); i++) {
         XSSFCell cell = list.getRow(i).getCell(0);
         assertThat(cell.getStringCellValue()).startsWith("Table " + (i + 1) + ". ");
         assertThat(cell.getHyperlink().getAddress())
