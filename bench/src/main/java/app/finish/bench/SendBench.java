@@ -1,6 +1,7 @@
 package app.finish.bench;
 
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.document.Document;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.layout.Mark;
@@ -55,6 +56,20 @@ public class SendBench {
   private final Sent small = sent(100, 12);
   private final Sent large = sent(8_000, 12);
   private final Sent pages = sent(4_200, 6);
+  private final Sent twenty = twenty();
+
+  private Sent twenty() {
+    Document one = Tables.document(60, 10, "Plain");
+    Document all = one;
+    for (int i = 1; i < 20; i++) {
+      all = all.withAdded(one.table(0).source(), one.table(0).finish());
+    }
+    Sent sent =
+        new Sending(fonts, StyleFile.shipped(), Formulas.NONE)
+            .sent(all, all.tablePlaces(), Paper.A4);
+    sent.tables().forEach(SentTable::dressed);
+    return sent;
+  }
 
   private Sent sent(int rows, int columns) {
     Sent sent =
@@ -127,6 +142,42 @@ public class SendBench {
   @Benchmark
   public int board() throws IOException {
     return written(OutputFormat.BOARD, small);
+  }
+
+  /// A board of 20 tables of 600 figures.
+  @Benchmark
+  public int boardOfTwenty() throws IOException {
+    return written(OutputFormat.BOARD, twenty);
+  }
+
+  /// The same elements with the same attributes by strings that are put together.
+  @Benchmark
+  public int boardOfTwentyFloor() {
+    StringBuilder page = new StringBuilder("<!doctype html><main>");
+    int number = 0;
+    for (SentTable table : twenty.tables()) {
+      String id = "t" + ++number;
+      page.append("<section class='board' id='").append(id).append("'><table>");
+      int line = 0;
+      for (DressedRow row : table.dressed().rows()) {
+        page.append("<tr data-r='m'>");
+        for (DressedCell cell : row.cells()) {
+          int column = cell.column();
+          page.append("<td class='body k").append(cell.part().name().ordinal());
+          page.append("' headers='").append(id).append('-').append(line).append("-0 ");
+          page.append(id).append("-0-").append(column).append("' data-at='").append(column);
+          if (table.value(cell).orElse(null) instanceof Value.Numeric value) {
+            page.append("' data-v='").append(value.number());
+          }
+          page.append("'>").append(cell.text().replace("&", "&amp;").replace("<", "&lt;"));
+          page.append("</td>");
+        }
+        page.append("</tr>");
+        line++;
+      }
+      page.append("</table></section>");
+    }
+    return page.toString().getBytes(StandardCharsets.UTF_8).length;
   }
 
   /// The same cells as a page by hand.

@@ -116,7 +116,7 @@ record FolderSending(
       Document document = document(file, said);
       Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
       List<Integer> all = IntStream.range(0, document.items().size()).boxed().toList();
-      for (SentFile target : SentFile.all(out, stem(file), formats, all)) {
+      for (SentFile target : SentFile.all(document, out, stem(file), formats, all)) {
         write(sending, document, target);
         LettersSaid.of(sending.unshown(document, target.indexes(), List.of(target.format())))
             .ifPresent(sentence -> said.add(target.path() + ": " + sentence));

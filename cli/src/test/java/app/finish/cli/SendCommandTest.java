@@ -95,7 +95,7 @@ public class SendCommandTest {
     DocumentFile.write(demo, document);
     Ran ran = Ran.run("send", document, "-o", out, "--as", "tex,csv");
     assertThat(ran.code()).isZero();
-    assertThat(written()).hasSize(1 + demo.items().size()).contains("paper.tex", "paper-3.csv");
+    assertThat(written()).hasSize(1 + demo.tables().size()).contains("paper.tex", "paper-3.csv");
     String own = Files.readString(out.resolve("paper.tex"));
     Ran styled = Ran.run("send", document, "-o", out, "--as", "tex", "--style", "APA 7", "--force");
     assertThat(styled.code()).isZero();

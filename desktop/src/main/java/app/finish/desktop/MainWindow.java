@@ -126,7 +126,8 @@ public final class MainWindow {
     this.chart = new ChartView(desk, painter);
     this.chartBench = new ChartBench(desk, painter);
     StackPane.setAlignment(findBar, Pos.BOTTOM_RIGHT);
-    SendingOut sendingOut = new SendingOut(desk, files::documentName, picker);
+    SendingOut sendingOut =
+        new SendingOut(desk, files::documentName, picker, habits.drafts().resolveSibling("board"));
     sendingOut.paperProperty().bindBidirectional(desk.checking().paperProperty());
     SendOutBench sendOut = new SendOutBench(desk, files, sendingOut);
     Appearance appearance = new Appearance(habits);

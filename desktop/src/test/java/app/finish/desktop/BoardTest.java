@@ -120,6 +120,15 @@ public class BoardTest extends WindowTest {
   }
 
   @Test
+  public void itIsLookedAtInTheBrowser() throws IOException {
+    click("#board-look");
+    settle();
+    assertThat(answers.browsed).hasSize(1);
+    assertThat(Jsoup.parse(Files.readString(answers.browsed.getFirst())).select("figure.chart"))
+        .hasSize(3);
+  }
+
+  @Test
   public void titleAndTextAreWrittenAndSent() throws IOException {
     write("#board-title", "Two years");
     click("#board-passage");

@@ -467,7 +467,7 @@ public class DressTest extends WindowTest {
     return ask(
         () -> {
           List<Integer> found = new java.util.ArrayList<>();
-          for (int i = 0; i < window.desk().document().items().size(); i++) {
+          for (int i : window.desk().document().tablePlaces()) {
             if (window.desk().document().table(i).finish().style().equals(style)) {
               found.add(i);
             }

@@ -451,7 +451,7 @@ public class JourneyTest extends WindowTest {
     press(KeyCode.CONTROL, KeyCode.I);
     waitFor(() -> window.desk().noticeProperty().get().isPresent());
     assertThat(textOf("#notice-sentence")).startsWith("bad.xlsx is not an XLSX workbook");
-    assertThat(ask(() -> window.desk().document().items().size())).isEqualTo(DEMO_TABLES);
+    assertThat(ask(() -> window.desk().document().tables().size())).isEqualTo(DEMO_TABLES);
     assertThat(ask(() -> window.desk().isEdited())).isFalse();
     click("#notice-button");
     assertThat(shows("#notice-sentence")).isFalse();
@@ -473,7 +473,7 @@ public class JourneyTest extends WindowTest {
     assertThat(shows("#empty-board")).isTrue();
     answers.files.add(file);
     press(KeyCode.CONTROL, KeyCode.O);
-    waitFor(() -> window.desk().document().items().size() == DEMO_TABLES);
+    waitFor(() -> window.desk().document().tables().size() == DEMO_TABLES);
     settle();
     assertThat(dressed().style()).isEqualTo("APA 7");
     press(KeyCode.CONTROL, KeyCode.N);
@@ -488,7 +488,7 @@ public class JourneyTest extends WindowTest {
     click("#style-apa-7");
     answers.unsaved.add(FilePicker.Answer.GO_BACK);
     press(KeyCode.CONTROL, KeyCode.N);
-    assertThat(ask(() -> window.desk().document().items().size())).isEqualTo(DEMO_TABLES);
+    assertThat(ask(() -> window.desk().document().tables().size())).isEqualTo(DEMO_TABLES);
     Path file = folder.resolve("kept.finish");
     answers.unsaved.add(FilePicker.Answer.SAVE);
     answers.files.add(file);

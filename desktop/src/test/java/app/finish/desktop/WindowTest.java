@@ -50,6 +50,7 @@ abstract class WindowTest {
   static final class Answers implements FilePicker {
     final Deque<Path> files = new ArrayDeque<>();
     final Deque<Answer> unsaved = new ArrayDeque<>();
+    final Deque<Path> browsed = new ArrayDeque<>();
 
     @Override
     public Optional<Path> toRead(String kind, String... endings) {
@@ -59,6 +60,11 @@ abstract class WindowTest {
     @Override
     public Optional<Path> toWrite(String name, String kind, String ending) {
       return Optional.ofNullable(files.poll());
+    }
+
+    @Override
+    public void browse(Path page) {
+      browsed.add(page);
     }
 
     @Override

@@ -28,9 +28,6 @@ public final class ChartSetter {
   /// The room around a chart, in points.
   static final double MARGIN = 12;
 
-  /// So many lines bear their names at their ends; more have them above.
-  private static final int NAMED = 8;
-
   private final Dressed dressed;
   private final Chart chart;
   private final String number;
@@ -185,14 +182,14 @@ public final class ChartSetter {
   }
 
   private Plot plot(Subject one) {
-    return Plot.of(one, one.data().of(chart.against()));
-  }
-
-  /// Whether lines bear their names at their ends.
-  static boolean isNamedAtLines(Subject subject) {
-    boolean lines = subject.kind() == ChartKind.LINES || subject.kind() == ChartKind.SLOPES;
-    int count = subject.data().series().size();
-    return lines && count <= (subject.kind() == ChartKind.SLOPES ? 2 * NAMED : NAMED) && count > 1;
+    return switch (one.kind()) {
+      case BARS, STACKED, SHARES -> new BarPlot(one);
+      case COLUMNS -> new ColumnPlot(one);
+      case LINES, SLOPES -> new LinePlot(one);
+      case DOTS, INTERVALS, BOXES -> new DotPlot(one);
+      case SCATTER -> new PairPlot(one, one.data().of(chart.against()));
+      case HEAT, MOSAIC -> new MatrixPlot(one);
+    };
   }
 
   /// The names of the series beside boxes in their inks, where there are several and their marks do
@@ -200,7 +197,9 @@ public final class ChartSetter {
   private double legend(Drawing drawing, double top, double width) {
     int count = subject.data().series().size();
     boolean told =
-        count < 2 || subject.kind() == ChartKind.HEAT || isNamedAtLines(subject) && !chart.panels();
+        count < 2
+            || subject.kind() == ChartKind.HEAT
+            || subject.isNamedAtLines() && !chart.panels();
     if (told) {
       return top;
     }

@@ -16,7 +16,7 @@ record LinePlot(Subject subject) implements Plot {
 
   @Override
   public double least(Drawing drawing, double width) {
-    double names = ChartSetter.isNamedAtLines(subject) ? subject.data().series().size() : 1;
+    double names = subject.isNamedAtLines() ? subject.data().series().size() : 1;
     return Math.max(100, names * subject.leading()) + new Foot(subject).height(drawing, width);
   }
 
@@ -27,7 +27,7 @@ record LinePlot(Subject subject) implements Plot {
   @Override
   public void draw(Drawing drawing, Frame frame) {
     Foot foot = new Foot(subject);
-    boolean named = ChartSetter.isNamedAtLines(subject);
+    boolean named = subject.isNamedAtLines();
     double room = isSlope() ? values(drawing) + 10 : foot.scaleWidth(drawing);
     double after = named ? Math.min(names(drawing), frame.width() * 0.35) + 8 : 6;
     double below = foot.height(drawing, frame.width() - room - after);

@@ -78,10 +78,7 @@ record MatrixPlot(Subject subject) implements Plot {
     double least = subject.scale().low() > 0 ? subject.scale().low() : 0;
     double share = most == least ? 1 : (Math.abs(number) - least) / (most - least);
     long percent = Math.clamp(Math.round(8 + 84 * share), 4, 96);
-    return drawing(number < 0 ? "bad " : "accent ", percent);
-  }
-
-  private Colour drawing(String role, long percent) {
+    String role = number < 0 ? "bad " : "accent ";
     return subject.looks().palette().colour(role + percent + "%");
   }
 

@@ -20,6 +20,8 @@ record Subject(
     ChartKind kind,
     Scale scale,
     Optional<Spreads> spreads) {
+  private static final int NAMED = 8;
+
   /// The same over some of the categories.
   Subject of(ChartData some) {
     return new Subject(some, looks, inks, kind, scale, spreads.flatMap(_ -> Spreads.of(some)));
@@ -60,5 +62,15 @@ record Subject(
   /// A tick of the scale.
   String tick(double number) {
     return looks.tick(number, scale.decimals(), data.measure().unit());
+  }
+
+  /// Whether lines bear their names at their ends: there are some, and not too many.
+  boolean isNamedAtLines() {
+    int count = data.series().size();
+    return switch (kind) {
+      case LINES -> count > 1 && count <= NAMED;
+      case SLOPES -> count > 1 && count <= 2 * NAMED;
+      default -> false;
+    };
   }
 }

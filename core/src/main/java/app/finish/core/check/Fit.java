@@ -57,7 +57,7 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends, Lis
     smaller(table, cascade, number, paper, fonts).ifPresent(mends::add);
     Mend.Touch closer =
         new Mend.Touch("closer", "Move the columns closer", TABLE, Property.PADDING_SIDES, "2 pt");
-    if (fits(table.seen(touched(cascade, closer), number), paper, fonts)) {
+    if (fits(table.seen(closer.on(cascade), number), paper, fonts)) {
       mends.add(closer);
     }
     Mend.Touch broken =
@@ -67,7 +67,7 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends, Lis
             TABLE,
             Property.COLUMN_WIDTH,
             "1 pt");
-    if (fits(table.seen(touched(cascade, broken), number), paper, fonts)) {
+    if (fits(table.seen(broken.on(cascade), number), paper, fonts)) {
       mends.add(broken);
     }
     return new Fit(proof, paper, whole, mends, List.of());
@@ -94,16 +94,11 @@ public record Fit(Proof proof, Paper asked, boolean whole, List<Mend> mends, Lis
               TABLE,
               Property.SIZE,
               share + "%");
-      if (fits(table.seen(touched(cascade, smaller), number), paper, fonts)) {
+      if (fits(table.seen(smaller.on(cascade), number), paper, fonts)) {
         return Optional.of(smaller);
       }
     }
     return Optional.empty();
-  }
-
-  static Cascade touched(Cascade cascade, Mend.Touch touch) {
-    return cascade.touched(
-        cascade.touches().with(touch.selector(), touch.property(), touch.setting()));
   }
 
   /// Only the widest rows are measured for that.

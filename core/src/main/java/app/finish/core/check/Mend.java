@@ -5,6 +5,7 @@ import app.finish.core.document.Document;
 import app.finish.core.document.Finish;
 import app.finish.core.note.OwnNote;
 import app.finish.core.recognise.said.Corrections;
+import app.finish.core.style.Cascade;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
@@ -46,6 +47,11 @@ public sealed interface Mend {
   /// A setting by hand.
   record Touch(String id, String words, Selector selector, Property property, String setting)
       implements Mend {
+    /// The looks with it.
+    Cascade on(Cascade cascade) {
+      return cascade.touched(cascade.touches().with(selector, property, setting));
+    }
+
     @Override
     public Document on(Document document, int index) {
       return finished(

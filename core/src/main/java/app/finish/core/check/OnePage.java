@@ -95,7 +95,7 @@ final class OnePage {
   private boolean isOne(List<Mend.Touch> touches) {
     Cascade tried = cascade;
     for (Mend.Touch touch : touches) {
-      tried = Fit.touched(tried, touch);
+      tried = touch.on(tried);
     }
     Proof proof = new Compositor(fonts).layOut(table.dressed(tried, number), paper);
     return proof.paper().equals(paper) && proof.pages().size() == 1;

@@ -23,7 +23,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.stream.IntStream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -73,14 +72,14 @@ public final class Dressing {
 
   /// The tables on which a style is put in a scope, in order.
   public List<Integer> wearers(WearScope asked) {
-    List<DocumentTable> tables = desk.document().tables();
-    List<Integer> all = IntStream.range(0, tables.size()).boxed().toList();
+    Document document = desk.document();
+    List<Integer> all = document.tablePlaces();
     return switch (asked) {
       case PICKED -> desk.pickedTables().indexes();
       case ALL -> all;
       case KIND -> {
         Optional<Wear.Kind> kind = desk.table().map(this::kind);
-        yield all.stream().filter(i -> kind(tables.get(i)) == kind.orElseThrow()).toList();
+        yield all.stream().filter(i -> kind(document.table(i)) == kind.orElseThrow()).toList();
       }
     };
   }

@@ -1,5 +1,6 @@
 package app.finish.desktop.model;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -16,6 +17,11 @@ public interface FilePicker {
   /// @param name the name to begin with
   /// @param ending its ending, such as `*.docx`
   Optional<Path> toWrite(String name, String kind, String ending);
+
+  /// Shows a page in the browser of the system.
+  ///
+  /// @throws IOException if no browser can be begun
+  void browse(Path page) throws IOException;
 
   /// What to do with changes that are not saved.
   Answer aboutUnsaved(String documentName);

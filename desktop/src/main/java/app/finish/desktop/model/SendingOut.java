@@ -2,6 +2,7 @@ package app.finish.desktop.model;
 
 import app.finish.core.document.Document;
 import app.finish.core.layout.Paper;
+import app.finish.core.problem.Problem;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.SentFile;
@@ -9,6 +10,7 @@ import app.finish.formats.UnshownLetters;
 import app.finish.formats.io.PictureForm;
 import java.io.IOException;
 import java.io.InterruptedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -42,6 +44,7 @@ public final class SendingOut {
   private final Desk desk;
   private final Supplier<String> documentName;
   private final FilePicker picker;
+  private final Path looked;
   private final ObjectProperty<Set<OutputFormat>> formats =
       new SimpleObjectProperty<>(EnumSet.of(OutputFormat.DOCX));
   private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
@@ -53,7 +56,9 @@ public final class SendingOut {
   private Optional<Place> last = Optional.empty();
 
   /// @param documentName what the document is called
-  public SendingOut(Desk desk, Supplier<String> documentName, FilePicker picker) {
+  /// @param looked where a board is written that is only looked at
+  public SendingOut(Desk desk, Supplier<String> documentName, FilePicker picker, Path looked) {
+    this.looked = looked;
     this.desk = desk;
     this.documentName = documentName;
     this.picker = picker;
@@ -167,7 +172,7 @@ public final class SendingOut {
         formats.get().size() > 1 ? List.copyOf(formats.get()) : List.of(meant.orElse(first));
     Path asked = path.toAbsolutePath();
     Place place = new Place(Objects.requireNonNullElse(asked.getParent(), asked), stem);
-    List<SentFile> targets = SentFile.all(place.folder, stem, chosen, indexes());
+    List<SentFile> targets = SentFile.all(desk.document(), place.folder, stem, chosen, indexes());
     List<String> taken =
         targets.stream()
             .map(SentFile::path)
@@ -190,7 +195,32 @@ public final class SendingOut {
       return;
     }
     Place place = last.get();
-    write(SentFile.all(place.folder, place.stem, List.copyOf(formats.get()), indexes()), place);
+    List<OutputFormat> chosen = List.copyOf(formats.get());
+    write(SentFile.all(desk.document(), place.folder, place.stem, chosen, indexes()), place);
+  }
+
+  /// Shows the board as it would be sent in the system's browser.
+  public void lookAtBoard() {
+    Document document = desk.document();
+    List<Integer> whole = IntStream.range(0, document.items().size()).boxed().toList();
+    Path page = looked.resolve("board.html");
+    desk.worker()
+        .run(
+            Texts.of("busy.writing", "board.html"),
+            told -> {
+              Files.createDirectories(looked);
+              desk.sending().write(document, whole, OutputFormat.BOARD, paper.get(), page);
+              picker.browse(page);
+              return page;
+            },
+            done -> desk.say(Texts.of("board.looked", done)),
+            failure -> {
+              if (failure instanceof Problem) {
+                desk.tell(failure);
+              } else {
+                warn(Texts.of("board.noBrowser", page));
+              }
+            });
   }
 
   private void warn(String sentence) {

@@ -6,6 +6,7 @@ import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.WordField;
 import app.finish.desktop.model.Boarding;
 import app.finish.desktop.model.Desk;
+import app.finish.desktop.model.SendingOut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,12 +27,14 @@ import javafx.scene.layout.VBox;
 final class BoardPanel {
   private final Desk desk;
   private final Boarding boarding;
+  private final SendingOut sending;
   private final VBox node = Benches.section(Texts.of("board.plan"));
   private final VBox bands = new VBox(4);
   private Optional<MouseEvent> pressed = Optional.empty();
 
-  BoardPanel(Desk desk) {
+  BoardPanel(Desk desk, SendingOut sending) {
     this.desk = desk;
+    this.sending = sending;
     this.boarding = desk.boarding();
     bands.setId("board-bands");
     bands.getStyleClass().add("board-bands");
@@ -65,11 +68,13 @@ final class BoardPanel {
     all.add(title);
     all.add(bands);
     all.add(Benches.caption(Texts.of("board.help")));
-    all.add(
+    Button passage =
         Benches.button(
             "board-passage",
             "board.addPassage",
-            () -> boarding.change(before -> before.withPassage(Texts.of("board.passage")))));
+            () -> boarding.change(before -> before.withPassage(Texts.of("board.passage"))));
+    Button look = Benches.button("board-look", "board.look", sending::lookAtBoard);
+    all.add(new HBox(6, passage, look));
     passages(plan, all);
     off(all);
     Benches.replace(node, all);

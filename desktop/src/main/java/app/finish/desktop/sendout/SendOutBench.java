@@ -64,7 +64,7 @@ public final class SendOutBench {
           asPicture.setVisible(formats().contains(OutputFormat.PNG));
           asPicture.setManaged(asPicture.isVisible());
         });
-    Node board = new BoardPanel(desk).node();
+    Node board = new BoardPanel(desk, sending).node();
     Runnable showBoard =
         () -> {
           boolean boarded = formats().contains(OutputFormat.BOARD) && sending.allProperty().get();

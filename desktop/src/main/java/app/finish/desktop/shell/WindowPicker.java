@@ -3,7 +3,10 @@ package app.finish.desktop.shell;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.FilePicker;
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.prefs.Preferences;
 import javafx.scene.control.Alert;
@@ -36,6 +39,16 @@ public final class WindowPicker implements FilePicker {
     FileChooser chooser = chooser(kind, ending);
     chooser.setInitialFileName(name);
     return chosen(chooser.showSaveDialog(owner));
+  }
+
+  @Override
+  public void browse(Path page) throws IOException {
+    String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
+    List<String> command =
+        system.contains("win")
+            ? List.of("rundll32", "url.dll,FileProtocolHandler", page.toUri().toString())
+            : List.of(system.contains("mac") ? "open" : "xdg-open", page.toString());
+    new ProcessBuilder(command).start();
   }
 
   private FileChooser chooser(String kind, String... endings) {

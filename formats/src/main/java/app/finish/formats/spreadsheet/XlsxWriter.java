@@ -6,6 +6,7 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.dress.Run;
 import app.finish.core.highlight.Highlight;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
@@ -211,6 +212,13 @@ public final class XlsxWriter implements TableWriter {
       }
     }
 
+    /// Whether the style of the cell says all about its text.
+    private static boolean isPlain(DressedCell cell) {
+      Run only = cell.runs().getFirst();
+      return cell.runs().size() == 1
+          && only.equals(new Run(only.text(), cell.look().bold(), cell.look().italic()));
+    }
+
     /// Where a figure stands.
     Optional<CellReference> at(Spot.Figure figure) {
       return Optional.ofNullable(figures.get(figure));
@@ -230,7 +238,11 @@ public final class XlsxWriter implements TableWriter {
         formula(dressed, cell).ifPresent(made::setCellFormula);
         made.setCellValue(value.number());
       } else if (!cell.text().isEmpty()) {
-        made.setCellValue(looks.text(cell, dressed.palette()));
+        if (isPlain(cell)) {
+          made.setCellValue(cell.text());
+        } else {
+          made.setCellValue(looks.text(cell, dressed.palette()));
+        }
       }
       int across = row.isTable() ? cell.columnSpan() : 1;
       if (across > 1 || cell.rowSpan() > 1) {

@@ -51,9 +51,11 @@
       bar.append(this.find, columns,
         button("As it came", () => this.sort(-1, 0)),
         button("Fold all", () => this.foldAll()),
+        this.numbers = button("Row numbers", () => this.number(!this.isNumbered(), true)),
         button("Copy", () => this.copy()),
         button("CSV", () => this.csv()));
       this.section.insertBefore(bar, this.section.querySelector(".table-box"));
+      this.number(false, false);
     }
 
     // Heads sort: up, down, as it came.
@@ -314,6 +316,20 @@
       announce(this.info.name + " taken as CSV");
     }
 
+    // Numbers before the rows that are in sight.
+    number(on, tell) {
+      this.table.classList.toggle("numbered", on);
+      this.numbers.setAttribute("aria-pressed", String(on));
+      if (tell) {
+        announce(on ? "Rows are numbered" : "Rows are not numbered");
+        remember();
+      }
+    }
+
+    isNumbered() {
+      return this.table.classList.contains("numbered");
+    }
+
     state() {
       const parts = [];
       if (this.sorted.column >= 0) {
@@ -324,6 +340,7 @@
       if (this.folded.size) {
         parts.push("fold=" + [...this.folded].map(encodeURIComponent).join("."));
       }
+      if (this.isNumbered()) { parts.push("numbers=1"); }
       return parts.length ? this.id + ":" + parts.join("&") : "";
     }
 
@@ -338,6 +355,8 @@
             this.section.querySelector("[data-column='" + at + "']").checked = false;
             this.hide(at, true);
           }
+        } else if (name === "numbers") {
+          this.number(true, false);
         } else if (name === "fold") {
           value.split(".").map(decodeURIComponent).forEach((key) => this.fold(key, true));
         } else if (name === "sort" && /^\d+[ud]$/.test(value)) {

@@ -2,6 +2,8 @@ package app.finish.formats.sent;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.chart.Chart;
+import app.finish.core.chart.ChartKind;
 import app.finish.core.document.Document;
 import app.finish.formats.Given;
 import app.finish.formats.OutputFormat;
@@ -188,5 +190,48 @@ public class BoardInBrowserTest {
       assertThat(wide.asBoolean()).isTrue();
       assertThat(narrow.complaints()).isEmpty();
     }
+  }
+
+  @Test
+  public void rowsInSightAreNumbered() throws Exception {
+    go(Given.sailings("Plain"), "");
+    browser.run(
+        "[...document.querySelectorAll('.tools button')]"
+            + ".find(b => b.textContent === 'Row numbers').click()");
+    assertThat(said()).isEqualTo("Rows are numbered");
+    assertThat(browser.run("return location.hash").asText()).contains("numbers=1");
+    assertThat(
+            browser
+                .run(
+                    "return getComputedStyle(document.querySelector('#t1 tbody tr > :first-child'),"
+                        + " '::before').content")
+                .asText())
+        .contains("counter(row)");
+    go(Given.sailings("Plain"), "t1:numbers=1");
+    assertThat(
+            browser
+                .run("return document.querySelector('#t1 table').classList.contains('numbered')")
+                .asBoolean())
+        .isTrue();
+  }
+
+  /// The marks of a chart are walked through with the arrows, and each says its figure.
+  @Test
+  public void marksOfAChartAreWalkedThrough() throws Exception {
+    Document document = Given.sailings("Plain").withAdded(Chart.of(ChartKind.BARS, "Fares"), 0);
+    go(document, "");
+    browser.run("document.querySelector('.spot').focus()");
+    String first = browser.run("return document.getElementById('tip').textContent").asText();
+    assertThat(first).isEqualTo("Hale–Orrin, Winter, 2025, Fares: 10.5");
+    browser.run(
+        "document.activeElement.dispatchEvent("
+            + "new KeyboardEvent('keydown', {key: 'ArrowRight', bubbles: true}))");
+    assertThat(browser.run("return document.getElementById('tip').textContent").asText())
+        .isEqualTo("Hale–Orrin, Winter, 2026, Fares: 11.5");
+    assertThat(
+            browser.run("return document.querySelectorAll('.spot[tabindex=\"0\"]').length").asInt())
+        .isEqualTo(1);
+    browser.run("document.activeElement.blur()");
+    assertThat(browser.run("return document.getElementById('tip').hidden").asBoolean()).isTrue();
   }
 }
