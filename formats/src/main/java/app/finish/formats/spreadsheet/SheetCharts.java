@@ -121,11 +121,11 @@ record SheetCharts(XSSFSheet sheet, Function<Spot.Figure, Optional<CellReference
       values.setCrosses(AxisCrosses.AUTO_ZERO);
       data = made.createData(type(kind), names, values);
     }
-    if (data instanceof XDDFBarChartData bars) {
-      bars.setBarDirection(kind == ChartKind.COLUMNS ? BarDirection.COL : BarDirection.BAR);
-      bars.setBarGrouping(grouping(kind));
+    if (data instanceof XDDFBarChartData lying) {
+      lying.setBarDirection(kind == ChartKind.COLUMNS ? BarDirection.COL : BarDirection.BAR);
+      lying.setBarGrouping(grouping(kind));
       if (kind == ChartKind.STACKED || kind == ChartKind.SHARES) {
-        bars.setOverlap((byte) 100);
+        lying.setOverlap((byte) 100);
       }
     }
     List<ChartSeries> against = pairs ? sent.setter().against() : List.of();
