@@ -184,6 +184,9 @@ public class MoveBench {
   /// Asks nobody about files.
   private static final class Nobody implements FilePicker {
     @Override
+    public void browse(Path page) {}
+
+    @Override
     public Optional<Path> toRead(String kind, String... endings) {
       return Optional.empty();
     }

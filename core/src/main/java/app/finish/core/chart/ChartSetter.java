@@ -2,13 +2,9 @@ package app.finish.core.chart;
 
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
-import app.finish.core.dress.DressedRow;
-import app.finish.core.dress.Run;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.style.Look;
-import app.finish.core.style.PartName;
 import app.finish.core.table.Table;
-import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -110,7 +106,7 @@ public final class ChartSetter {
     Drawing drawing = new Drawing(fonts, dressed.palette());
     double width = chart.width();
     double y = MARGIN;
-    for (DressedCell cell : above()) {
+    for (DressedCell cell : words().above()) {
       y = drawing.block(cell, MARGIN, y, width);
     }
     y += 8;
@@ -122,7 +118,7 @@ public final class ChartSetter {
     }
     y = legend(drawing, y, width);
     y = plots(drawing, y, width) + 8;
-    for (DressedCell cell : below()) {
+    for (DressedCell cell : words().below()) {
       y = drawing.block(cell, MARGIN, y, width);
     }
     return drawing.page(width + 2 * MARGIN, y + MARGIN);
@@ -137,6 +133,10 @@ public final class ChartSetter {
     }
     double foot = plots(drawing, MARGIN, width);
     return drawing.page(width + 2 * MARGIN, foot + MARGIN);
+  }
+
+  private WordsAround words() {
+    return new WordsAround(dressed, chart, number, title, subject);
   }
 
   private double plots(Drawing drawing, double top, double width) {
@@ -226,81 +226,5 @@ public final class ChartSetter {
       x += wide;
     }
     return y + subject.leading() + 6;
-  }
-
-  /// Number, title, units and held line as the table has them, with the figure's own number and
-  /// title.
-  private List<DressedCell> above() {
-    List<DressedCell> cells = new ArrayList<>();
-    for (DressedRow row : dressed.band(DressedRow.Band.ABOVE)) {
-      DressedCell cell = row.cells().getFirst();
-      String figure = dressed.language().word("Figure") + " " + number;
-      switch (row.part().name()) {
-        case NUMBER -> cells.add(saying(cell, figure));
-        case TITLE -> cells.add(saying(cell, cased(cell.look())));
-        case UNITS -> {
-          if (!subject.data().measure().unit().equals("%")) {
-            cells.add(cell);
-          }
-        }
-        default -> cells.add(cell);
-      }
-    }
-    boolean titled = cells.stream().anyMatch(cell -> cell.part().name() == PartName.TITLE);
-    if (!titled && !cells.isEmpty()) {
-      cells.add(saying(cells.getFirst(), title));
-    }
-    return cells;
-  }
-
-  private String cased(Look look) {
-    boolean cased = look.setting(app.finish.core.style.Property.LETTER_CASE).equals("title");
-    return cased && chart.title().isBlank() ? TitleCase.of(title, dressed.language()) : title;
-  }
-
-  private static DressedCell saying(DressedCell cell, String text) {
-    return new DressedCell(
-        cell.column(),
-        cell.columnSpan(),
-        cell.rowSpan(),
-        List.of(new Run(text, cell.look().bold(), cell.look().italic())),
-        cell.indent(),
-        cell.part(),
-        cell.look(),
-        cell.place());
-  }
-
-  /// The source as the table has it, and what has to be said of the marks.
-  private List<DressedCell> below() {
-    List<DressedCell> cells = new ArrayList<>();
-    List<DressedRow> rows = dressed.band(DressedRow.Band.BELOW);
-    List<String> said = new ArrayList<>();
-    if (chart.kind() == ChartKind.INTERVALS) {
-      subject.spreads().map(Spreads::words).ifPresent(said::add);
-    }
-    if (chart.kind() == ChartKind.BOXES) {
-      said.add("Boxes reach from the lower quartile to the upper one, lines to the extremes.");
-    }
-    if (subject.data().leftOut() > 0) {
-      int drawn = subject.data().categories().size();
-      said.add("The first " + drawn + " of " + (drawn + subject.data().leftOut()) + " are drawn.");
-    }
-    rows.stream()
-        .filter(row -> row.part().name() == PartName.NOTE || row.part().name() == PartName.SOURCE)
-        .limit(1)
-        .filter(_ -> !said.isEmpty())
-        .forEach(row -> cells.add(saying(row.cells().getFirst(), String.join(" ", said))));
-    if (cells.isEmpty() && !said.isEmpty()) {
-      above().stream()
-          .filter(cell -> cell.part().name() != PartName.NUMBER)
-          .limit(1)
-          .forEach(cell -> cells.add(saying(cell, String.join(" ", said))));
-    }
-    for (DressedRow row : rows) {
-      if (row.part().name() == PartName.SOURCE) {
-        cells.addAll(row.cells());
-      }
-    }
-    return cells;
   }
 }

@@ -8,6 +8,8 @@ import app.finish.core.chart.ChartAdvice;
 import app.finish.core.chart.ChartKind;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentChart;
+import app.finish.core.highlight.HighlightSentence;
+import app.finish.core.layout.Mark;
 import app.finish.core.layout.Paper;
 import app.finish.core.problem.Problem;
 import app.finish.formats.Given;
@@ -230,5 +232,28 @@ public class ChartSentTest {
     for (Element link : page.select(".table-list a")) {
       assertThat(page.select(link.attr("href"))).as(link.text()).hasSize(1);
     }
+  }
+
+  /// What is highlighted in the table is so in the chart, and nothing else.
+  @Test
+  public void highlightsMarkTheSameMembers() {
+    Document document = document(ChartKind.BARS);
+    Document lit =
+        document.withFinish(
+            0,
+            document
+                .table(0)
+                .finish()
+                .withHighlights(
+                    List.of(HighlightSentence.read("Fares above 130: bold bad on bad 12%"))));
+    var bad = Given.sending().chart(lit, 1).dressed().palette().colour("bad");
+    assertThat(fills(document, bad)).isZero();
+    assertThat(fills(lit, bad)).as("155 alone lies above 130").isEqualTo(1);
+  }
+
+  private static long fills(Document document, app.finish.core.style.colour.Colour ink) {
+    return Given.sending().chart(document, 1).page().marks().stream()
+        .filter(mark -> mark instanceof Mark.Fill fill && fill.colour().equals(ink))
+        .count();
   }
 }
