@@ -109,7 +109,19 @@ public class ChartBench {
                 gc.setFont(fonts.font(text.face(), text.size()));
                 gc.fillText(text.text(), text.x(), text.y());
               }
-              default -> {}
+              case Mark.Shape shape -> {
+                gc.setStroke(Color.WHITE);
+                gc.setLineWidth(shape.weight());
+                List<Double> at = shape.points();
+                gc.beginPath();
+                gc.moveTo(at.get(0), at.get(1));
+                for (int i = 2; i < at.size(); i += 2) {
+                  gc.lineTo(at.get(i), at.get(i + 1));
+                }
+                gc.stroke();
+              }
+              case Mark.Frame frame ->
+                  gc.strokeRect(frame.x(), frame.y(), frame.width(), frame.height());
             }
           }
         });

@@ -12,6 +12,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
+import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.note.Description;
 import app.finish.core.style.PartName;
 import app.finish.core.table.Spot;
@@ -36,7 +37,10 @@ public final class SentTable implements SentItem {
   private final Fonts fonts;
   private Optional<Table> table = Optional.empty();
   private Optional<Dressed> dressed = Optional.empty();
-  private Optional<Proof> proof = Optional.empty();
+  private Optional<LaidOut> laid = Optional.empty();
+
+  /// A proof, and the paper that was asked for: a wide table has a wider one.
+  private record LaidOut(Paper asked, Proof proof) {}
 
   /// @param item the table as the document holds it
   /// @param numbered the same on its way, in its styles and with its number
@@ -132,9 +136,20 @@ public final class SentTable implements SentItem {
 
   /// The table laid out on a paper. The last one is remembered.
   public Proof proof(Paper paper) {
-    if (proof.isEmpty() || !proof.get().paper().equals(paper)) {
-      proof = Optional.of(new Compositor(fonts).layOut(dressed(), paper));
+    if (laid.filter(one -> one.asked.equals(paper)).isEmpty()) {
+      laid = Optional.of(new LaidOut(paper, new Compositor(fonts).layOut(dressed(), paper)));
     }
-    return proof.get();
+    return laid.get().proof;
+  }
+
+  /// The columns of the table on a paper: those of the proof, without laying out its rows.
+  public List<Proof.Column> columns(Paper paper) {
+    return laid.filter(one -> one.asked.equals(paper))
+        .map(one -> one.proof.columns())
+        .orElseGet(
+            () ->
+                Scroll.of(
+                        numbered.ready().seen(numbered.cascade(), numbered.number()), fonts, paper)
+                    .columns());
   }
 }

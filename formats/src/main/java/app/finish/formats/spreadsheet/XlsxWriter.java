@@ -104,10 +104,12 @@ public final class XlsxWriter implements TableWriter {
       for (int i = 0; i < tables.size(); i++) {
         SXSSFSheet sheet = workbook.createSheet(names.get(first + i));
         SentTable table = tables.get(i);
-        OneSheet one =
-            new OneSheet(workbook, sheet, looks, table, adding, new HashMap<>(), new HashMap<>());
-        one.write(sent, paper(sent.paper()));
         List<SentChart> charts = charts(sent, table);
+        int most = charts.isEmpty() ? 0 : MOST_CHARTED;
+        OneSheet one =
+            new OneSheet(
+                workbook, sheet, looks, table, adding, most, new HashMap<>(), new HashMap<>());
+        one.write(sent, paper(sent.paper()));
         if (!charts.isEmpty()) {
           new SheetCharts(whole.getSheet(names.get(first + i)), one::at)
               .add(charts, table.dressed().columns() + 1);
@@ -172,14 +174,15 @@ public final class XlsxWriter implements TableWriter {
       SheetLooks looks,
       SentTable table,
       boolean adding,
+      int charted,
       Map<Integer, Integer> places,
       Map<Spot.Figure, CellReference> figures) {
     void write(Sent sent, Paper paper) {
       List<Highlight> live = LiveHighlights.of(table);
       Dressed dressed = live.isEmpty() ? table.dressed() : table.plain();
-      Proof proof = table.proof(paper);
-      for (int column = 0; column < proof.columns().size(); column++) {
-        sheet.setColumnWidth(column, characters(proof.columns().get(column).width()));
+      List<Proof.Column> columns = table.columns(paper);
+      for (int column = 0; column < columns.size(); column++) {
+        sheet.setColumnWidth(column, characters(columns.get(column).width()));
       }
       sheet.setDisplayGridlines(false);
       int number = 0;
@@ -227,7 +230,7 @@ public final class XlsxWriter implements TableWriter {
     private void cell(
         Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int number) {
       SXSSFCell made = cells.createCell(cell.column());
-      if (cell.place() instanceof CellMeaning.Body body && figures.size() < MOST_CHARTED) {
+      if (cell.place() instanceof CellMeaning.Body body && figures.size() < charted) {
         figures.put(
             new Spot.Figure(body.row(), body.column()), new CellReference(number, cell.column()));
       }
