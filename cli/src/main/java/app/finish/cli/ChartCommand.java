@@ -10,12 +10,10 @@ import app.finish.core.table.Table;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
-import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.scripts.SystemScripts;
 import app.finish.formats.style.StyleFile;
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -28,7 +26,6 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// `finish chart`: draws a chart of a table, in the style of the table; without a file to write it
@@ -38,22 +35,12 @@ import picocli.CommandLine.Spec;
     mixinStandardHelpOptions = true,
     description = "Draw a chart of a table. Without -o, say which kinds suit the table, and why.")
 final class ChartCommand implements Callable<Integer> {
-  private static final String USUAL = "Marram house";
-
   private static final Pattern SIZE =
       Pattern.compile("([0-9]{2,4}(?:\\.[0-9]+)?)x([0-9]{2,4}(?:\\.[0-9]+)?)");
 
-  @Parameters(
-      arity = "1..*",
-      paramLabel = "IN",
-      description =
-          "files that hold tables: ${bundle:input.formats};"
-              + " or a .finish document, whose tables keep their arrangement")
-  private List<Path> ins;
-
   @Spec private CommandSpec spec;
 
-  @Mixin private Input input;
+  @Mixin private TablesIn tables;
 
   @Mixin private PaperChoice paper;
 
@@ -110,15 +97,6 @@ final class ChartCommand implements Callable<Integer> {
   private String size;
 
   @Option(
-      names = "--style",
-      defaultValue = "",
-      paramLabel = "NAME|FILE",
-      description =
-          "a shipped style or a style file; .finish documents wear their own if none is given,"
-              + " other tables Marram house")
-  private String style;
-
-  @Option(
       names = {"-o", "--out"},
       paramLabel = "OUT",
       description = "the file to write: chart.svg, chart.pdf, chart.png or chart.docx, for example")
@@ -127,16 +105,16 @@ final class ChartCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     StyleBook shipped = StyleFile.shipped();
-    Document document = document(shipped);
+    Document document = tables.document(shipped, spec.commandLine().getErr());
     List<Integer> places = document.tablePlaces();
     if (only < 1 || only > places.size()) {
       throw new Problem(
-          ins.getFirst() + " holds " + places.size() + " tables; there is no number " + only + ".");
+          tables.first() + " holds " + places.size() + " tables; there is no number " + only + ".");
     }
     int place = places.get(only - 1);
     Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     SentTable sent = sending.sent(document, List.of(place), paper.paper()).tables().getFirst();
-    List<ChartAdvice> advice = ChartAdvice.of(sent.table(), wanted(sent.table()));
+    List<ChartAdvice> advice = advice(sent.table());
     if (out == null) {
       say(advice);
       return 0;
@@ -144,10 +122,6 @@ final class ChartCommand implements Callable<Integer> {
     OutputFormat format = format();
     Document charted = document.withAdded(chart(advice), place);
     int chart = document.newChartPlace(place);
-    if (sending.chart(charted, chart).setter().isEmpty()) {
-      throw new Problem(
-          "Table " + only + " has no figures of its own that could be drawn. Take another one.");
-    }
     sending.write(charted, List.of(chart), format, paper.paper(), picture.form(), out);
     LettersSaid.of(sending.unshown(charted, List.of(chart), List.of(format)))
         .ifPresent(spec.commandLine().getErr()::println);
@@ -167,16 +141,22 @@ final class ChartCommand implements Callable<Integer> {
     return format;
   }
 
-  /// What was said of the chart, before a kind is chosen.
-  private Chart wanted(Table table) throws Problem {
+  /// What suits the table, of the measure that was asked for.
+  private List<ChartAdvice> advice(Table table) throws Problem {
     List<String> measures = ChartAdvice.measures(table);
+    if (measures.isEmpty()) {
+      throw new Problem(
+          "Table " + only + " has no figures of its own that could be drawn. Take another one.");
+    }
     for (String name : List.of(measure, against)) {
       if (!name.isEmpty() && !measures.contains(name)) {
         throw new Problem(
             "The table has no measure “" + name + "”. It has " + String.join(", ", measures) + ".");
       }
     }
-    return Chart.of(ChartKind.BARS, measure.isEmpty() ? measures.getFirst() : measure);
+    return measure.isEmpty()
+        ? ChartAdvice.of(table)
+        : ChartAdvice.of(table, Chart.of(ChartKind.BARS, measure));
   }
 
   private Chart chart(List<ChartAdvice> advice) throws Problem {
@@ -210,14 +190,5 @@ final class ChartCommand implements Callable<Integer> {
       print.println("--kind " + one.chart().kind().word() + how + in + ": " + one.why());
     }
     print.flush();
-  }
-
-  private Document document(StyleBook shipped) throws IOException {
-    String chosen = style.isEmpty() ? USUAL : style;
-    if (Begun.isDocument(ins)) {
-      Document document = DocumentFile.read(ins.getFirst());
-      return style.isEmpty() ? document : Begun.worn(document, ChosenStyle.of(chosen, shipped));
-    }
-    return new Begun(input, spec.commandLine().getErr()).with(ins, ChosenStyle.of(chosen, shipped));
   }
 }

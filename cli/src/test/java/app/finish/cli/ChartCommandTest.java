@@ -71,6 +71,30 @@ public class ChartCommandTest {
   }
 
   @Test
+  public void aTableWithoutFiguresIsToldOf() throws IOException {
+    Path crew = folder.resolve("crew.csv");
+    Files.writeString(crew, "A,B\nx,\ny,\n");
+    Ran ran = Ran.run("chart", crew);
+    assertThat(ran.code()).isEqualTo(Main.MENDABLE);
+    assertThat(ran.err()).contains("no figures of its own");
+  }
+
+  /// A mean is drawn with its interval, and named by the title of its table.
+  @Test
+  public void meansAreDrawnWithTheirIntervals() throws IOException {
+    Path times = folder.resolve("times.csv");
+    Files.writeString(
+        times,
+        "Boarding time by quay\nQuay,n,M,SD,95% CI\n"
+            + "North,40,512.3,48.2,\"[496.9, 527.7]\"\nSouth,39,588.9,61.0,\"[569.1, 608.7]\"\n");
+    assertThat(Ran.run("chart", times).out()).startsWith("--kind intervals: ");
+    Path drawing = folder.resolve("times.svg");
+    Ran.run("chart", times, "-o", drawing);
+    assertThat(Files.readString(drawing))
+        .contains("Boarding Time by Quay", "Lines show the interval");
+  }
+
+  @Test
   public void whatCanNotBeIsOneSentence() {
     assertThat(Ran.run("chart", fares, "-o", folder.resolve("fares.csv.csv")).err())
         .contains("can't hold a chart");

@@ -191,4 +191,13 @@ public class ChartTest extends WindowTest {
     settle();
     assertThat(description()).contains("Passengers by route and season");
   }
+
+  @Test
+  public void aTableWithoutFiguresIsToldOf() {
+    open("crew.csv", "Vessel,Master\nMarram,A. Skell\nSamphire,B. Orrin\n");
+    draw();
+    assertThat(ask(() -> window.desk().noticeProperty().get().orElseThrow().sentence()))
+        .contains("no figures of its own");
+    assertThat(ask(() -> window.desk().document().items().size())).isEqualTo(1);
+  }
 }

@@ -39,8 +39,10 @@ public record Chart(
   private static final double LEAST = 60;
   private static final double MOST = 1400;
 
-  /// Copies the lists and keeps the sizes in bounds.
+  /// Copies the lists and keeps the sizes in bounds. What goes from the first to the last, and what
+  /// is part of one whole, has no panels.
   public Chart {
+    panels = panels && kind != ChartKind.SLOPES && kind != ChartKind.MOSAIC;
     rows = rows.stream().map(List::copyOf).toList();
     columns = columns.stream().map(List::copyOf).toList();
     width = Math.clamp(width, LEAST, MOST);

@@ -125,28 +125,34 @@ public record ChartAdvice(Chart chart, String why) {
   }
 
   private static void addShares(List<ChartAdvice> all, Chart rows, ChartData data) {
+    boolean whole = sumsToHundred(data);
+    if (!isWhole(data) || data.series().size() >= 9) {
+      return;
+    }
+    String why =
+        whole
+            ? "Each row comes to 100 %: bars of one length show the shares."
+            : "Parts of a whole: bars of one length show the shares.";
+    all.add(new ChartAdvice(rows.withKind(ChartKind.SHARES), why));
+    if (!whole) {
+      all.add(
+          new ChartAdvice(
+              rows.withKind(ChartKind.STACKED), "Parts of a whole: stacked bars add them up."));
+      if (data.categories().size() > 1 && data.categories().size() < 9) {
+        all.add(
+            new ChartAdvice(
+                rows.withKind(ChartKind.MOSAIC),
+                "Two dimensions of one whole: areas show how large each part is."));
+      }
+    }
+  }
+
+  /// Whether the figures of each category are parts of something: they add up, or are its shares.
+  private static boolean isWhole(ChartData data) {
     boolean adds =
         data.measure().kind().additivity() == MeasureKind.Additivity.ADDITIVE
             && data.numbers().stream().allMatch(number -> number >= 0);
-    boolean whole = sumsToHundred(data);
-    if (data.series().size() > 1 && data.series().size() < 9 && (adds || whole)) {
-      String why =
-          whole
-              ? "Each row comes to 100 %: bars of one length show the shares."
-              : "Parts of a whole: bars of one length show the shares.";
-      all.add(new ChartAdvice(rows.withKind(ChartKind.SHARES), why));
-      if (adds && !whole) {
-        all.add(
-            new ChartAdvice(
-                rows.withKind(ChartKind.STACKED), "Parts of a whole: stacked bars add them up."));
-        if (data.categories().size() > 1 && data.categories().size() < 9) {
-          all.add(
-              new ChartAdvice(
-                  rows.withKind(ChartKind.MOSAIC),
-                  "Two dimensions of one whole: areas show how large each part is."));
-        }
-      }
-    }
+    return data.series().size() > 1 && (adds || sumsToHundred(data));
   }
 
   /// Whether the figures of each category are shares of it.
@@ -188,13 +194,12 @@ public record ChartAdvice(Chart chart, String why) {
   public static boolean canBe(ChartKind kind, Table table, Chart chart) {
     ChartData data = ChartData.of(table, chart);
     return switch (kind) {
-      case STACKED, SHARES, MOSAIC ->
-          data.measure().kind().additivity() == MeasureKind.Additivity.ADDITIVE
-              || data.measure().kind() == MeasureKind.PERCENT;
+      case STACKED, SHARES, MOSAIC -> isWhole(data);
       case INTERVALS -> Spreads.of(data).isPresent();
       case BOXES -> Spreads.quartiles(table).isPresent();
       case SCATTER -> ChartData.measures(table).size() > 1;
-      case BARS, COLUMNS, DOTS, LINES, SLOPES, HEAT -> true;
+      case SLOPES -> data.categories().size() > 1;
+      case BARS, COLUMNS, DOTS, LINES, HEAT -> true;
     };
   }
 

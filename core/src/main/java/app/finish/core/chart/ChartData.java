@@ -118,9 +118,15 @@ final class ChartData {
         .findFirst();
   }
 
+  /// Whether a measure has a number in a row and a column that are no totals.
   private static boolean isDrawn(Table table, int measure) {
-    return !lines(table.down(), measure, List.of()).isEmpty()
-        && !lines(table.across(), measure, List.of()).isEmpty();
+    List<Line> across = lines(table.across(), measure, List.of());
+    return lines(table.down(), measure, List.of()).stream()
+        .anyMatch(
+            row ->
+                across.stream()
+                    .anyMatch(
+                        column -> Double.isFinite(table.body().number(row.leaf(), column.leaf()))));
   }
 
   /// The members of an axis under whose headings a measure stands.

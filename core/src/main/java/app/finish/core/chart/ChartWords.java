@@ -3,6 +3,7 @@ package app.finish.core.chart;
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;
 import app.finish.core.words.Markup;
+import app.finish.core.words.Symbols;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -33,11 +34,18 @@ public final class ChartWords {
     if (chart.kind() == ChartKind.SCATTER) {
       measure += " against " + lower(data.of(chart.against()).measure().name());
     }
-    if (measure.isBlank() || by.isEmpty()) {
+    boolean untold =
+        measure.isBlank() || by.isEmpty() || chart.kind() == ChartKind.BOXES || isSymbol(measure);
+    if (untold) {
       String own = table.words().title();
       return own.isBlank() ? (measure.isBlank() ? chart.kind().label() : measure) : own;
     }
     return measure + " by " + String.join(" and ", by);
+  }
+
+  /// Whether a name says which statistic it is, and not of what.
+  private static boolean isSymbol(String name) {
+    return Symbols.inName(name).stream().allMatch(Symbols.Piece::isSymbol);
   }
 
   private static String lower(String name) {

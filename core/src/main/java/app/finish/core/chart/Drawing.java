@@ -53,6 +53,11 @@ final class Drawing {
     return text.isEmpty() ? 0 : measurer.natural(cell(text, look));
   }
 
+  /// The width of the widest word of a text.
+  double widestWord(String text, Look look) {
+    return text.isEmpty() ? 0 : measurer.narrowest(cell(text, look));
+  }
+
   /// Writes one line.
   ///
   /// @param x where it is held

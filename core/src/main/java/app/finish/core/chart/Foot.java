@@ -57,9 +57,7 @@ record Foot(Subject subject) {
   private int every(Drawing drawing, double slot) {
     double widest = 0;
     for (ChartData.Line one : subject.data().categories()) {
-      for (String word : one.label().split("\\s+")) {
-        widest = Math.max(widest, drawing.width(word, subject.label()));
-      }
+      widest = Math.max(widest, drawing.widestWord(one.label(), subject.label()));
     }
     return (int) Math.max(1, Math.ceil((widest + APART / 2) / slot));
   }

@@ -94,7 +94,8 @@ record LinePlot(Subject subject) implements Plot {
   private String name(int series) {
     String name = subject.data().series().get(series).whole();
     int last = subject.data().categories().size() - 1;
-    return isSlope() ? (subject.text(last, series) + " " + name).strip() : name;
+    boolean ends = isSlope() && Double.isFinite(subject.data().number(last, series));
+    return ends ? subject.text(last, series) + " " + name : name;
   }
 
   private double values(Drawing drawing) {

@@ -99,7 +99,7 @@ record MatrixPlot(Subject subject) implements Plot {
       double width = (inner.width() - gaps) * sum / whole;
       column(drawing, inner, i, x, width, sum);
       String name = data.categories().get(i).whole();
-      if (width > 18) {
+      if (drawing.widestWord(name, subject.label()) <= width) {
         drawing.lines(name, subject.label(), x + width / 2, inner.foot() + 4, width, true);
       } else {
         untold.add(name);
@@ -109,7 +109,7 @@ record MatrixPlot(Subject subject) implements Plot {
     if (!untold.isEmpty()) {
       double y = inner.foot() + below - subject.leading() / 2;
       drawing.shortened(
-          "Narrow: " + String.join(", ", untold),
+          "Without room for a name: " + String.join(", ", untold),
           subject.label(),
           drawing.colour("soft"),
           inner.x(),

@@ -1,17 +1,18 @@
 package app.finish.core.chart;
 
+import app.finish.core.dress.CellMeaning;
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.Run;
 import app.finish.core.style.Look;
+import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
 import app.finish.core.words.Markup;
 import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /// What stands above and below a chart, in the looks that the style has for a table's words.
 ///
@@ -70,7 +71,7 @@ record WordsAround(Dressed dressed, Chart chart, String number, String title, Su
     List<DressedRow> rows = dressed.band(DressedRow.Band.BELOW);
     String said = String.join(" ", said());
     if (!said.isEmpty()) {
-      like(rows).ifPresent(cell -> cells.add(noted(cell, said)));
+      cells.add(noted(like(rows), said));
     }
     for (DressedRow row : rows) {
       if (row.part().name() == PartName.SOURCE) {
@@ -96,13 +97,25 @@ record WordsAround(Dressed dressed, Chart chart, String number, String title, Su
     return said;
   }
 
-  /// A cell of words that a note can look like: a note, the source line, else what stands above.
-  private Optional<DressedCell> like(List<DressedRow> rows) {
-    Optional<DressedRow> note =
-        rows.stream().filter(row -> row.part().name() == PartName.NOTE).findFirst();
-    return note.or(() -> rows.stream().findFirst())
+  /// A note or the source line that a note of the chart can look like; where the table has neither
+  /// it looks like the labels.
+  private DressedCell like(List<DressedRow> rows) {
+    return rows.stream()
+        .filter(row -> row.part().name() == PartName.NOTE)
+        .findFirst()
+        .or(() -> rows.stream().findFirst())
         .map(row -> row.cells().getFirst())
-        .or(() -> above().isEmpty() ? Optional.empty() : Optional.of(above().getLast()));
+        .orElseGet(
+            () ->
+                new DressedCell(
+                    0,
+                    1,
+                    1,
+                    List.of(),
+                    0,
+                    Part.of(PartName.NOTE),
+                    subject.label(),
+                    new CellMeaning.Word(PartName.NOTE, 0)));
   }
 
   /// A note behind what the style puts before notes.

@@ -8,6 +8,7 @@ import app.finish.core.chart.ChartSetter;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentChart;
 import app.finish.core.dress.CellMeaning;
+import app.finish.core.problem.Problem;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.table.Axis;
 import app.finish.core.table.Heading;
@@ -110,7 +111,10 @@ public final class Charting {
             desk::tell);
   }
 
-  private static Chart best(Table table, Picked picked) {
+  private static Chart best(Table table, Picked picked) throws Problem {
+    if (ChartAdvice.measures(table).isEmpty()) {
+      throw new Problem(Texts.of("chart.nothing"));
+    }
     Chart first = ChartAdvice.of(table).getFirst().chart();
     if (picked.rows.isEmpty() && picked.columns.isEmpty()) {
       return first;

@@ -32,24 +32,10 @@ final class HtmlChart {
   private static Element of(SentChart chart, String id, boolean walked) {
     ChartPage page = chart.page();
     XmlText svg = new XmlText();
-    String width = SvgMarks.points(page.width());
-    String height = SvgMarks.points(page.height());
-    svg.open(
-        "svg",
-        "xmlns",
-        "http://www.w3.org/2000/svg",
-        "width",
-        width + "pt",
-        "height",
-        height + "pt",
-        "viewBox",
-        "0 0 " + width + " " + height,
-        "role",
-        walked ? "group" : "img",
-        "aria-label",
-        chart.description());
-    String paper = SvgMarks.hex(chart.dressed().palette().colour("paper"));
-    svg.empty("rect", "width", width, "height", height, "fill", paper);
+    String role = walked ? "group" : "img";
+    SvgMarks.open(
+        svg, page.width(), page.height(), "role", role, "aria-label", chart.description());
+    SvgMarks.paper(svg, chart, page.width(), page.height());
     if (walked) {
       svg.open("g", "aria-hidden", "true");
     }

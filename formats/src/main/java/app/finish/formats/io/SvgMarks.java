@@ -6,6 +6,8 @@ import app.finish.core.layout.font.Face;
 import app.finish.core.style.colour.Colour;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.StringJoiner;
 
 /// Marks as elements of SVG. Text stays text; each stretch is as wide as its own font makes it,
@@ -22,27 +24,37 @@ public final class SvgMarks {
   /// @param page a page of the item
   public static String drawing(SentItem item, Proof.Page page) {
     XmlText svg = new XmlText();
-    String width = points(page.width());
-    String height = points(page.height());
-    svg.open(
-        "svg",
-        "xmlns",
-        "http://www.w3.org/2000/svg",
-        "width",
-        width + "pt",
-        "height",
-        height + "pt",
-        "viewBox",
-        "0 0 " + width + " " + height,
-        "role",
-        "img",
-        "aria-labelledby",
-        "shows");
+    open(svg, page.width(), page.height(), "role", "img", "aria-labelledby", "shows");
     svg.open("desc", "id", "shows").text(item.description()).close("desc");
-    String paper = hex(item.dressed().palette().colour("paper"));
-    svg.empty("rect", "width", width, "height", height, "fill", paper);
+    paper(svg, item, page.width(), page.height());
     page.marks().forEach(mark -> draw(mark, svg));
     return svg.close("svg").toString();
+  }
+
+  /// Opens a drawing.
+  ///
+  /// @param width in points
+  /// @param more further attributes, each a name and a value
+  public static void open(XmlText svg, double width, double height, Object... more) {
+    List<Object> attributes =
+        new ArrayList<>(
+            List.of(
+                "xmlns",
+                "http://www.w3.org/2000/svg",
+                "width",
+                points(width) + "pt",
+                "height",
+                points(height) + "pt",
+                "viewBox",
+                "0 0 " + points(width) + " " + points(height)));
+    attributes.addAll(List.of(more));
+    svg.open("svg", attributes.toArray());
+  }
+
+  /// Lays the paper of an item under what is drawn.
+  public static void paper(XmlText svg, SentItem item, double width, double height) {
+    String paper = hex(item.dressed().palette().colour("paper"));
+    svg.empty("rect", "width", points(width), "height", points(height), "fill", paper);
   }
 
   /// Writes one mark.
