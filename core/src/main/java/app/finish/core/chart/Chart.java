@@ -55,6 +55,12 @@ public record Chart(
         kind, measure, "", false, false, List.of(), List.of(), USUAL_WIDTH, USUAL_HEIGHT, "");
   }
 
+  /// Whether another is drawn in the same way: of the same kind, the same side compared, in panels
+  /// or not.
+  public boolean isDrawnAs(Chart other) {
+    return kind == other.kind && turned == other.turned && panels == other.panels;
+  }
+
   /// The same in another kind.
   public Chart withKind(ChartKind other) {
     return new Chart(other, measure, against, turned, panels, rows, columns, width, height, title);

@@ -87,9 +87,9 @@ public final class ChartBench {
     String why = now.kind().says() + ".";
     for (int i = 0; i < drawn.ways().size(); i++) {
       Charting.Way way = drawn.ways().get(i);
-      ToggleButton card = card(way, i, group, isSame(way.chart(), now));
+      ToggleButton card = card(way, i, group, now.isDrawnAs(way.chart()));
       (way.suits() ? suiting : others).getChildren().add(card);
-      why = isSame(way.chart(), now) ? way.why() : why;
+      why = now.isDrawnAs(way.chart()) ? way.why() : why;
     }
     Label reason = Benches.caption(why);
     reason.setId("chart-why");
@@ -99,12 +99,6 @@ public final class ChartBench {
       all.add(others);
     }
     Benches.replace(kinds, all);
-  }
-
-  private static boolean isSame(Chart one, Chart other) {
-    return one.kind() == other.kind()
-        && one.turned() == other.turned()
-        && one.panels() == other.panels();
   }
 
   private ToggleButton card(Charting.Way way, int index, ToggleGroup group, boolean chosen) {

@@ -265,6 +265,9 @@ public final class Charting {
         .filter(kind -> ChartAdvice.canBe(kind, table, own))
         .map(own::withKind)
         .forEach(charts::add);
+    if (charts.stream().noneMatch(own::isDrawnAs)) {
+      charts.addFirst(own);
+    }
     List<Way> ways =
         charts.stream()
             .map(

@@ -2,22 +2,24 @@ package app.finish.desktop.proof;
 
 import app.finish.core.chart.ChartPage;
 import app.finish.core.style.colour.Colour;
-import app.finish.desktop.kit.CanvasPane;
+import app.finish.desktop.kit.FillingCanvas;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Charting;
 import app.finish.desktop.model.Desk;
 import java.util.Optional;
 import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 
 /// The chart at hand as it is sent. What is pointed at, or walked to with the arrows, says its
 /// figure below.
-public final class ChartView extends CanvasPane {
+public final class ChartView extends Pane {
   private static final double GAP = 28;
   private static final double MOST = 2.2;
   private static final Color SHADE = Color.web("#16242c", 0.08);
@@ -25,13 +27,17 @@ public final class ChartView extends CanvasPane {
 
   private final Desk desk;
   private final ProofPainter painter;
+  private final Canvas canvas;
   private final Label says = new Label();
   private int at = -1;
 
   public ChartView(Desk desk, ProofPainter painter) {
-    super("chart-view");
     this.desk = desk;
     this.painter = painter;
+    this.canvas = FillingCanvas.in(this, this::draw);
+    setId("chart-view");
+    getStyleClass().add("desk");
+    setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     says.setId("chart-says");
     says.getStyleClass().add("chart-says");
@@ -107,8 +113,7 @@ public final class ChartView extends CanvasPane {
     }
   }
 
-  @Override
-  protected void draw() {
+  private void draw() {
     GraphicsContext gc = canvas.getGraphicsContext2D();
     gc.setTransform(1, 0, 0, 1, 0, 0);
     gc.clearRect(0, 0, getWidth(), getHeight());

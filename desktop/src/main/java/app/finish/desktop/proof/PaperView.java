@@ -6,7 +6,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.ColourVision;
-import app.finish.desktop.kit.CanvasPane;
+import app.finish.desktop.kit.FillingCanvas;
 import app.finish.desktop.kit.ProofPainter;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
@@ -17,14 +17,16 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Orientation;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 
 /// The table at hand on its pages, as they are printed, in colour, in grey or as people with colour
 /// blindness see them.
-public final class PaperView extends CanvasPane {
+public final class PaperView extends Pane {
   private static final double GAP = 24;
   private static final double BAR = 12;
   private static final Color SHADE = Color.web("#16242c", 0.08);
@@ -32,6 +34,7 @@ public final class PaperView extends CanvasPane {
 
   private final Desk desk;
   private final ProofPainter painter;
+  private final Canvas canvas;
   private final ScrollBar down = new ScrollBar();
   private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(Paper.A4);
   private final ObjectProperty<ColourVision> sight = new SimpleObjectProperty<>(ColourVision.FULL);
@@ -40,9 +43,12 @@ public final class PaperView extends CanvasPane {
   private int asked;
 
   public PaperView(Desk desk, ProofPainter painter) {
-    super("paper-view");
     this.desk = desk;
     this.painter = painter;
+    this.canvas = FillingCanvas.in(this, this::draw);
+    setId("paper-view");
+    getStyleClass().add("desk");
+    setFocusTraversable(true);
     setAccessibleText(Texts.of("paper.view"));
     down.setOrientation(Orientation.VERTICAL);
     down.setFocusTraversable(false);
@@ -108,8 +114,7 @@ public final class PaperView extends CanvasPane {
     return Math.clamp(Math.max(tall, Math.min(wide, tall * 1.25)), 0.1, wide);
   }
 
-  @Override
-  protected void draw() {
+  private void draw() {
     GraphicsContext gc = canvas.getGraphicsContext2D();
     gc.setTransform(1, 0, 0, 1, 0, 0);
     gc.clearRect(0, 0, getWidth(), getHeight());
