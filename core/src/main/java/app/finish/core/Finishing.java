@@ -2,6 +2,7 @@ package app.finish.core;
 
 import app.finish.core.arrange.Arranged;
 import app.finish.core.arrange.Arranger;
+import app.finish.core.arrange.HeldMember;
 import app.finish.core.arrange.formula.Formulas;
 import app.finish.core.document.DocumentTable;
 import app.finish.core.document.Finish;
@@ -126,6 +127,26 @@ public final class Finishing {
       }
     }
     return sentences;
+  }
+
+  /// Where the highlights lie, those of the styles that the table wears among them, the strongest
+  /// first; sleeping ones lie nowhere and are left out.
+  public List<Matches> matches(Cascade cascade) {
+    List<Highlight> all = Dresser.highlights(finish.highlights(), cascade);
+    if (all.isEmpty()) {
+      return List.of();
+    }
+    CellNames names = CellNames.of(arranged());
+    return all.stream()
+        .map(one -> Matches.of(one, names, formulas.ofCells()))
+        .filter(one -> one.asleep().isEmpty())
+        .toList();
+  }
+
+  /// The members at which the table could be held, where it holds a dimension; in the order of the
+  /// dimension.
+  public List<HeldMember> heldMembers() {
+    return HeldMember.of(recognition.table(), finish.arrangement(), formulas);
   }
 
   /// The figures that a highlight looks at, in reading order.

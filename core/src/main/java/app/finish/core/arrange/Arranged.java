@@ -7,9 +7,11 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.arrange.tree.Branches;
 import app.finish.core.arrange.tree.LeafPaths;
 import app.finish.core.arrange.tree.Trees;
+import app.finish.core.table.Heading;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -157,6 +159,18 @@ public record Arranged(
 
   static boolean isUnder(List<String> leaf, List<String> path) {
     return leaf.size() >= path.size() && leaf.subList(0, path.size()).equals(path);
+  }
+
+  /// The labels of the members of a level as moves name them, in order, each once, without totals.
+  public List<String> members(Side side, int level) {
+    LeafPaths ways = names(side).ways();
+    Set<String> members = new LinkedHashSet<>();
+    for (int leaf = 0; leaf < ways.size(); leaf++) {
+      if (ways.depth(leaf) > level && ways.at(leaf, level).role() == Heading.Role.MEMBER) {
+        members.add(ways.at(leaf, level).label());
+      }
+    }
+    return List.copyOf(members);
   }
 
   /// Whether a member stands in several groups of a level.

@@ -30,7 +30,14 @@ public record BoardPlan(String title, List<List<Tile>> bands) {
     /// A table or a chart.
     ///
     /// @param id the id of the item
-    record Placed(String id) implements Tile {}
+    /// @param apart whether a table that is held at a member stands there once for each member, and
+    ///   not with a list of them
+    record Placed(String id, boolean apart) implements Tile {
+      /// A table with a list of its members, or a chart.
+      public Placed(String id) {
+        this(id, false);
+      }
+    }
 
     /// A text between them.
     ///
@@ -185,6 +192,22 @@ public record BoardPlan(String title, List<List<Tile>> bands) {
           tiles.add(meant ? new Tile.Passage(id, text.strip()) : tile);
         }
       }
+      others.add(tiles);
+    }
+    return new BoardPlan(title, others);
+  }
+
+  /// The same with a table that stands there once for each member at which it could be held, or
+  /// with a list of them.
+  public BoardPlan apart(String id, boolean apart) {
+    List<List<Tile>> others = new ArrayList<>();
+    for (List<Tile> band : bands) {
+      List<Tile> tiles = new ArrayList<>(band);
+      tiles.replaceAll(
+          tile ->
+              tile instanceof Tile.Placed && tile.id().equals(id)
+                  ? new Tile.Placed(id, apart)
+                  : tile);
       others.add(tiles);
     }
     return new BoardPlan(title, others);

@@ -264,11 +264,15 @@ public final class Dresser {
   /// where there are none.
   public static List<Overlay> overlays(
       List<Highlight> own, Cascade cascade, CellExpressions expressions) {
+    List<Highlight> all = highlights(own, cascade);
+    return all.isEmpty() ? List.of() : List.of(new HighlightOverlay(all, expressions));
+  }
+
+  /// The highlights of a table that are on, and those of the style that it wears below them.
+  public static List<Highlight> highlights(List<Highlight> own, Cascade cascade) {
     List<Highlight> all = new ArrayList<>(own);
     cascade.chain().forEach(style -> all.addAll(HighlightSentence.readAll(style.highlights())));
-    return all.stream().anyMatch(Highlight::on)
-        ? List.of(new HighlightOverlay(all, expressions))
-        : List.of();
+    return all.stream().filter(Highlight::on).toList();
   }
 
   /// The first rows and columns of an arranged table, of which the others are not there yet.

@@ -1,5 +1,6 @@
 package app.finish.core.style;
 
+import app.finish.core.style.colour.NightInks;
 import app.finish.core.style.colour.Palette;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -126,11 +127,22 @@ public final class Cascade {
 
   /// The same cascade as it is on a screen: styles for dark screens have other inks there.
   public Cascade onScreen() {
+    return inked(screen());
+  }
+
+  private Palette screen() {
     Palette screen = Palette.NONE;
     for (HouseStyle style : chain.reversed()) {
       screen = screen.overlaidWith(style.screen());
     }
-    return inked(screen);
+    return screen;
+  }
+
+  /// The inks for a dark page: those for screens, where they are dark; else those for print with
+  /// light and dark turned round.
+  public Palette nightInks() {
+    Palette onScreen = palette.overlaidWith(screen());
+    return NightInks.isDark(onScreen) ? onScreen : NightInks.of(palette);
   }
 
   /// The style that this cascade is of.

@@ -2,6 +2,7 @@ package app.finish.core.style;
 
 import app.finish.core.number.NumberFormat;
 import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Palette;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -138,6 +139,37 @@ public record Look(
         toBelow,
         toLeft,
         toRight,
+        betweenRows,
+        betweenColumns,
+        numbers,
+        marked);
+  }
+
+  /// The same look in other inks.
+  public Look inked(Palette palette) {
+    return new Look(
+        settings,
+        origins,
+        face,
+        size,
+        bold,
+        italic,
+        underline,
+        LookReader.ink(settings, palette),
+        LookReader.fill(settings, palette),
+        align,
+        vertical,
+        shortened,
+        lineHeight,
+        above,
+        below,
+        sides,
+        indent,
+        rowHeight,
+        ruleAbove,
+        ruleBelow,
+        ruleLeft,
+        ruleRight,
         betweenRows,
         betweenColumns,
         numbers,

@@ -18,7 +18,6 @@ public final class LookReader {
   private LookReader() {}
 
   static Look look(Map<Property, String> settings, Map<Property, Origin> origins, Palette palette) {
-    String fill = setting(settings, Property.FILL);
     String rowHeight = setting(settings, Property.ROW_HEIGHT);
     return new Look(
         Map.copyOf(settings),
@@ -29,7 +28,7 @@ public final class LookReader {
         setting(settings, Property.SLANT).equals("italic"),
         Underline.valueOf(constant(setting(settings, Property.UNDERLINE))),
         ink(settings, palette),
-        fill.equals("none") ? Optional.empty() : Optional.of(palette.colour(fill)),
+        fill(settings, palette),
         Align.valueOf(constant(setting(settings, Property.ALIGN))),
         Vertical.valueOf(constant(setting(settings, Property.VERTICAL))),
         setting(settings, Property.LONG_TEXTS).equals("shorten"),
@@ -61,7 +60,12 @@ public final class LookReader {
                     && !one.getValue().equals(Unset.SETTINGS.get(one.getKey())));
   }
 
-  private static Colour ink(Map<Property, String> settings, Palette palette) {
+  static Optional<Colour> fill(Map<Property, String> settings, Palette palette) {
+    String fill = setting(settings, Property.FILL);
+    return fill.equals("none") ? Optional.empty() : Optional.of(palette.colour(fill));
+  }
+
+  static Colour ink(Map<Property, String> settings, Palette palette) {
     String ink = setting(settings, Property.INK);
     String fill = setting(settings, Property.FILL);
     boolean filled = !fill.equals("none");

@@ -132,7 +132,24 @@ public enum Property {
   /// Of an alternate tint: counted anew "in groups", or "through".
   COUNTED("Counted", "in groups|through"),
   /// Of an alternate tint: whether it is over the "body" only, or over "totals" too.
-  OVER("Over", "body|totals");
+  OVER("Over", "body|totals"),
+  /// On a board: where title and number stand, "above" the table, "below" it, or "hidden".
+  TITLE_PLACE("Title", "above|below|hidden"),
+  /// On a board: whether heads are "shown" or "hidden"; a reader of the screen has them.
+  HEADS_SHOWN("Heads", "shown|hidden"),
+  /// On a board: whether what its readers sort, find and fold with is "shown" or "hidden".
+  TOOLS("Tools", "shown|hidden"),
+  /// On a board: "all" rows in one list, or so many at once, in pages.
+  ROWS_AT_ONCE("Rows at once", "all|[1-9][0-9]{0,3}"),
+  /// On a board: whether the last grand total "stays" in sight while rows go by, or goes "along".
+  GRAND_TOTAL("Grand total", "stays|along"),
+  /// On a board in a narrow window: whether the table "scrolls" in its box, or each row becomes a
+  /// card ("cards").
+  NARROW("In a narrow window", "scrolls|cards"),
+  /// On a board that hangs on a wall: "same size" as at a desk, or "larger".
+  ON_A_WALL("On a wall", "same size|larger"),
+  /// What lies behind the tables of a board: "as the reader's system", or an ink.
+  BACKDROP("Behind the tables", "as the reader's system|" + Form.INK);
 
   private static final class Form {
     static final String INK = "(?:[a-z][a-zA-Z]*(?: (?:shade )?[0-9]{1,3}%)?|#[0-9a-fA-F]{6})";
@@ -163,7 +180,9 @@ public enum Property {
     /// The tint of every other row or column.
     TINT("Alternate tint"),
     /// What stands or is drawn beside a figure by its value; highlights set it.
-    MARKS("Marks by value");
+    MARKS("Marks by value"),
+    /// What is only on a board.
+    BOARD("The board");
 
     private final String label;
 
@@ -238,6 +257,15 @@ public enum Property {
           Chapter.NUMBERS;
       case LANGUAGE, GAP, STUB_FORM, WIDTH, LEAST_SIZE, FRAME, RADIUS -> Chapter.TABLE;
       case EVERY, TOGETHER, FROM, COUNTED, OVER -> Chapter.TINT;
+      case TITLE_PLACE,
+          HEADS_SHOWN,
+          TOOLS,
+          ROWS_AT_ONCE,
+          GRAND_TOTAL,
+          NARROW,
+          ON_A_WALL,
+          BACKDROP ->
+          Chapter.BOARD;
     };
   }
 
@@ -250,6 +278,7 @@ public enum Property {
       case EVERY -> List.of("2", "3", "4", "5");
       case TOGETHER -> List.of("1", "2", "3", "4", "5");
       case FROM -> List.of("1", "2", "3", "4", "5");
+      case ROWS_AT_ONCE -> List.of("all", "10", "25", "50", "100");
       default -> listed ? List.of(all.split("\\|")) : List.of();
     };
   }
@@ -290,6 +319,7 @@ public enum Property {
       case FRAME -> "none, or weight and ink, such as 1 pt ink";
       case COLUMN_WIDTH ->
           "content, even, points or a share of the table's width, such as 60 pt or 25%";
+      case BACKDROP -> "as the reader's system, or an ink, such as paper";
       case WIDTH, ROW_HEIGHT -> "content, or points, such as 60 pt";
       case FACE -> "the name of a face";
       case BAR -> "none, or an ink, where zero is and where it ends, such as accent 0.2 0.75";

@@ -48,6 +48,11 @@ public record StyleBook(List<HouseStyle> styles, Palette over) {
     return new StyleBook(all, over);
   }
 
+  /// The same styles as they are on a board.
+  public StyleBook onBoard() {
+    return new StyleBook(styles.stream().map(HouseStyle::onBoard).toList(), over);
+  }
+
   /// Why a style can't be worn, in words for the person; nothing if it can.
   public Optional<String> fault(String name) {
     try {

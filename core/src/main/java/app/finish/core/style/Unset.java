@@ -68,6 +68,13 @@ public final class Unset {
       case TOGETHER -> "1";
       case COUNTED -> "in groups";
       case OVER -> "body";
+      case TITLE_PLACE -> "above";
+      case HEADS_SHOWN, TOOLS -> "shown";
+      case ROWS_AT_ONCE -> "all";
+      case GRAND_TOTAL -> "stays";
+      case NARROW -> "scrolls";
+      case ON_A_WALL -> "same size";
+      case BACKDROP -> "as the reader's system";
     };
   }
 }

@@ -27,7 +27,12 @@ final class BoardJson {
       ArrayNode tiles = bands.addArray();
       for (BoardPlan.Tile tile : band) {
         switch (tile) {
-          case BoardPlan.Tile.Placed placed -> tiles.addObject().put("item", placed.id());
+          case BoardPlan.Tile.Placed placed -> {
+            ObjectNode item = tiles.addObject().put("item", placed.id());
+            if (placed.apart()) {
+              item.put("apart", true);
+            }
+          }
           case BoardPlan.Tile.Passage passage ->
               tiles.addObject().put("passage", passage.id()).put("text", passage.text());
         }
@@ -46,7 +51,8 @@ final class BoardJson {
       List<BoardPlan.Tile> tiles = new ArrayList<>();
       for (JsonNode tile : band) {
         if (tile.has("item")) {
-          tiles.add(new BoardPlan.Tile.Placed(tile.path("item").asText()));
+          boolean apart = tile.path("apart").asBoolean(false);
+          tiles.add(new BoardPlan.Tile.Placed(tile.path("item").asText(), apart));
         } else if (tile.has("passage")) {
           tiles.add(
               new BoardPlan.Tile.Passage(

@@ -2,13 +2,18 @@ package app.finish.formats.html;
 
 import app.finish.core.document.BoardPlan;
 import app.finish.core.layout.Paper;
+import app.finish.core.style.Look;
+import app.finish.core.style.Property;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.words.Markup;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentChart;
 import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
+import app.finish.formats.io.SentTable.AtMember;
 import app.finish.formats.io.TableWriter;
+import app.finish.formats.io.XmlText;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -17,20 +22,24 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import org.jsoup.nodes.DataNode;
-import org.jsoup.nodes.Document;
-import org.jsoup.nodes.DocumentType;
-import org.jsoup.nodes.Element;
 
 /// Writes a board: one page that needs nothing else, in which readers sort, find, fold, hide
 /// columns, point at figures, and take the data along. The page runs its own script and no other; a
 /// policy in it (Content Security Policy Level 3) names both by their digests.
 public final class BoardWriter implements TableWriter {
+  /// A table is written for so many members of what it holds at most.
+  static final int MOST_MEMBERS = 60;
+
+  private static final String SHEET = resource("board.css");
+  private static final String SCRIPT = resource("board.js");
+  private static final String SCRIPT_DIGEST = digest(SCRIPT);
+
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
@@ -44,55 +53,121 @@ public final class BoardWriter implements TableWriter {
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
     Map<String, SentItem> byId = new LinkedHashMap<>();
-    sent.items().forEach(item -> byId.putIfAbsent(item.item().id(), item));
+    sent.items().forEach(item -> byId.putIfAbsent(item.item().id(), onBoard(item)));
     BoardPlan plan = sent.document().board().over(List.copyOf(byId.keySet()));
     List<SentItem> items = plan.items().stream().map(byId::get).toList();
     String title = title(plan, items);
-    Document page = Document.createShell("");
-    page.outputSettings().prettyPrint(false).charset(StandardCharsets.UTF_8);
-    page.prependChild(new DocumentType("html", "", ""));
-    String language = items.isEmpty() ? "en" : items.getFirst().dressed().language().tag();
-    page.child(0).attr("lang", language);
-    Map<String, String> looks = new LinkedHashMap<>();
-    Element main = page.body().appendElement("main");
+    Page page =
+        new Page(paper(sent.paper()), new HtmlSheet.Named(), new XmlText(), new HashMap<>());
     boolean one = items.size() == 1 && plan.title().isBlank();
-    main.appendElement("h1").addClass(one ? "said" : "whole").text(title);
-    contents(main, items);
+    page.main.open("h1", "class", one ? "said" : "whole").text(title).close("h1");
+    contents(page.main, items);
     for (List<BoardPlan.Tile> band : plan.bands()) {
-      Element box = band.size() == 1 ? main : main.appendElement("div").addClass("band");
+      if (band.size() > 1) {
+        page.main.open("div", "class", "band");
+      }
       for (BoardPlan.Tile tile : band) {
         switch (tile) {
-          case BoardPlan.Tile.Passage passage -> passage(box, passage.text());
+          case BoardPlan.Tile.Passage passage -> passage(page.main, passage.text());
           case BoardPlan.Tile.Placed placed -> {
             SentItem item = Objects.requireNonNull(byId.get(placed.id()));
-            item(box, item, "t" + (items.indexOf(item) + 1), paper(sent.paper()), looks);
+            page.item(item, "t" + (items.indexOf(item) + 1), placed.apart());
+          }
+        }
+      }
+      if (band.size() > 1) {
+        page.main.close("div");
+      }
+    }
+    out.write(whole(title, items, page).getBytes(StandardCharsets.UTF_8));
+  }
+
+  private static SentItem onBoard(SentItem item) {
+    return switch (item) {
+      case SentTable table -> table.onBoard();
+      case SentChart chart -> chart.onBoard();
+    };
+  }
+
+  /// What is written so far.
+  ///
+  /// @param nights the inks on a dark page, by style and by those on a light one: they take their
+  ///   time to be found
+  private record Page(
+      Paper paper, HtmlSheet.Named sheet, XmlText main, Map<List<Object>, Palette> nights) {
+    Palette night(SentTable table) {
+      Palette day = table.dressed().palette();
+      return nights.computeIfAbsent(
+          List.of(table.dressed().style(), day), key -> table.nightInks());
+    }
+
+    void item(SentItem item, String id, boolean apart) {
+      switch (item) {
+        case SentChart chart -> main.raw(HtmlChart.pointed(chart, id, night(chart.table())));
+        case SentTable table -> {
+          List<AtMember> members = table.members();
+          if (members.size() < 2 || members.size() > MOST_MEMBERS) {
+            section(table, id, List.of());
+          } else if (apart) {
+            for (int i = 0; i < members.size(); i++) {
+              section(members.get(i).table(), i == 0 ? id : id + "-" + (i + 1), List.of());
+            }
+          } else {
+            section(table, id, members);
           }
         }
       }
     }
-    page.body().appendElement("div").attr("id", "tip").attr("role", "status").attr("hidden", true);
-    Element said = page.body().appendElement("div").attr("id", "said").addClass("said");
-    said.attr("aria-live", "polite");
-    finish(page, title, looks);
-    out.write(page.outerHtml().getBytes(StandardCharsets.UTF_8));
-  }
 
-  private static void item(
-      Element box, SentItem item, String id, Paper paper, Map<String, String> looks) {
-    switch (item) {
-      case SentTable table -> board(box, table, id, paper, looks);
-      case SentChart chart -> box.appendChild(HtmlChart.pointed(chart, id));
+    private void section(SentTable table, String id, List<AtMember> members) {
+      Look look = table.dressed().root();
+      StringBuilder names = new StringBuilder("board");
+      add(names, look, Property.NARROW, "cards", " cards");
+      add(names, look, Property.GRAND_TOTAL, "stays", " stays");
+      add(names, look, Property.HEADS_SHOWN, "hidden", " no-heads");
+      add(names, look, Property.TITLE_PLACE, "below", " title-below");
+      add(names, look, Property.TITLE_PLACE, "hidden", " no-title");
+      main.begin("section").attribute("class", names.toString()).attribute("id", id);
+      main.attribute("aria-label", table.name()).content();
+      if (members.isEmpty()) {
+        main.open("div", "class", "sheet");
+        sheet(table, id);
+        main.close("div");
+      }
+      for (int i = 0; i < members.size(); i++) {
+        AtMember one = members.get(i);
+        main.begin("div").attribute("class", "sheet").attribute("data-member", one.member());
+        main.attribute("data-of", one.dimension());
+        if (!one.isHeld()) {
+          main.attribute("hidden", "");
+        }
+        main.content();
+        sheet(one.table(), one.isHeld() ? id : id + "-" + (i + 1));
+        main.close("div");
+      }
+      main.close("section");
+    }
+
+    private void sheet(SentTable table, String id) {
+      new BoardTable(table, new HtmlLooks(table.proof(paper), night(table)), id, sheet, main)
+          .write();
+    }
+
+    private static void add(
+        StringBuilder names, Look look, Property property, String setting, String name) {
+      names.append(look.setting(property).equals(setting) ? name : "");
     }
   }
 
   /// A text between tables and charts.
-  private static void passage(Element box, String typed) {
-    Element text = box.appendElement("p").addClass("passage");
+  private static void passage(XmlText out, String typed) {
+    out.open("p", "class", "passage");
     for (Markup.Stretch stretch : Markup.read(typed)) {
-      Element to = stretch.bold() ? text.appendElement("b") : text;
-      to = stretch.italic() ? to.appendElement("i") : to;
-      to.appendText(stretch.text());
+      String open = (stretch.bold() ? "<b>" : "") + (stretch.italic() ? "<i>" : "");
+      String close = (stretch.italic() ? "</i>" : "") + (stretch.bold() ? "</b>" : "");
+      out.raw(open).text(stretch.text()).raw(close);
     }
+    out.close("p");
   }
 
   private static String title(BoardPlan plan, List<SentItem> items) {
@@ -108,66 +183,71 @@ public final class BoardWriter implements TableWriter {
     return charts == 0 ? first : first + ", " + charts + (charts == 1 ? " chart" : " charts");
   }
 
-  private static void contents(Element main, List<SentItem> items) {
+  private static void contents(XmlText out, List<SentItem> items) {
     if (items.size() > 1) {
-      Element list = main.appendElement("ul").addClass("table-list");
+      out.open("ul", "class", "table-list");
       for (int i = 0; i < items.size(); i++) {
-        Element link = list.appendElement("li").appendElement("a").attr("href", "#t" + (i + 1));
-        link.text(items.get(i).name());
+        out.open("li").open("a", "href", "#t" + (i + 1)).text(items.get(i).name());
+        out.close("a").close("li");
       }
+      out.close("ul");
     }
   }
 
-  private static void board(
-      Element main, SentTable sent, String id, Paper paper, Map<String, String> looks) {
-    String name = sent.name();
-    BoardTable board = new BoardTable(sent);
-    Element table = HtmlWriter.table(sent.proof(paper), id);
-    board.prepare(table);
-    Element section = main.appendElement("section").addClass("board").attr("id", id);
-    section.attr("aria-label", name);
-    Element box = section.appendElement("div").addClass("table-box").attr("tabindex", "0");
-    box.attr("role", "group").attr("aria-label", name);
-    table.attr("aria-describedby", id + "-shows");
-    box.appendChild(table);
-    for (Element styled : table.select("[style]")) {
-      String look = styled.attr("style");
-      styled.removeAttr("style");
-      styled.addClass(looks.computeIfAbsent(look, key -> "k" + looks.size()));
-    }
-    Element shows = section.appendElement("p").attr("id", id + "-shows").attr("hidden", true);
-    shows.text(board.description());
-    String info = board.info(name).toString().replace("<", "\\u003c");
-    section
-        .appendElement("script")
-        .attr("type", "application/json")
-        .appendChild(new DataNode(info));
+  private static String whole(String title, List<SentItem> items, Page page) {
+    String style = SHEET + backdrop(items, page) + page.sheet.css();
+    String policy =
+        "default-src 'none'; base-uri 'none'; form-action 'none'; style-src '"
+            + digest(style)
+            + "'; script-src '"
+            + SCRIPT_DIGEST
+            + "'";
+    String language = items.isEmpty() ? "en" : items.getFirst().dressed().language().tag();
+    boolean wall =
+        items.stream()
+            .anyMatch(item -> item.dressed().root().setting(Property.ON_A_WALL).equals("larger"));
+    XmlText out = new XmlText();
+    out.raw("<!doctype html>").open("html", "lang", language).open("head");
+    out.raw("<meta charset=\"utf-8\">").begin("meta");
+    out.attribute("http-equiv", "Content-Security-Policy").attribute("content", policy).content();
+    out.raw("<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">");
+    out.raw("<meta name=\"color-scheme\" content=\"light dark\">");
+    out.open("title").text(title).close("title").raw("<style>").raw(style).raw("</style>");
+    out.close("head").open("body", "class", wall ? "wall" : "desk").open("main");
+    out.raw(page.main.toString()).close("main");
+    out.raw("<div id=\"tip\" role=\"status\" hidden></div>");
+    out.raw("<div id=\"said\" class=\"said\" aria-live=\"polite\"></div>");
+    out.raw("<script>").raw(SCRIPT).raw("</script>").close("body").close("html");
+    return out.toString();
   }
 
-  private static void finish(Document page, String title, Map<String, String> looks) {
-    StringBuilder sheet = new StringBuilder(resource("board.css"));
-    looks.forEach(
-        (look, name) -> sheet.append('.').append(name).append(" { ").append(look).append(" }\n"));
-    String style = sheet.toString();
-    String script = resource("board.js");
-    Element head = page.head();
-    head.appendElement("meta").attr("charset", "utf-8");
-    head.appendElement("meta")
-        .attr("http-equiv", "Content-Security-Policy")
-        .attr(
-            "content",
-            "default-src 'none'; base-uri 'none'; form-action 'none'; style-src '"
-                + digest(style)
-                + "'; script-src '"
-                + digest(script)
-                + "'");
-    head.appendElement("meta")
-        .attr("name", "viewport")
-        .attr("content", "width=device-width, initial-scale=1");
-    head.appendElement("meta").attr("name", "color-scheme").attr("content", "light dark");
-    head.appendElement("title").text(title);
-    head.appendElement("style").appendChild(new DataNode(style));
-    page.body().appendElement("script").appendChild(new DataNode(script));
+  /// What lies behind the tables, if the style of the first says so.
+  private static String backdrop(List<SentItem> items, Page page) {
+    if (items.isEmpty()) {
+      return "";
+    }
+    SentItem first = items.getFirst();
+    String ink = first.dressed().root().setting(Property.BACKDROP);
+    if (ink.equals("as the reader's system")) {
+      return "";
+    }
+    SentTable table =
+        switch (first) {
+          case SentTable one -> one;
+          case SentChart chart -> chart.table();
+        };
+    return behind(first.dressed().palette(), ink)
+        + "@media screen and (prefers-color-scheme: dark) { "
+        + behind(page.night(table), ink)
+        + "}\n";
+  }
+
+  private static String behind(Palette inks, String ink) {
+    return "body { background: "
+        + inks.colour(ink)
+        + "; color: "
+        + inks.readableOn(inks.colour(ink))
+        + " }\n";
   }
 
   private static String digest(String text) {

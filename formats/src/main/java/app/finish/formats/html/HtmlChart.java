@@ -1,17 +1,18 @@
 package app.finish.formats.html;
 
 import app.finish.core.chart.ChartPage;
+import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.SentChart;
 import app.finish.formats.io.SvgMarks;
 import app.finish.formats.io.XmlText;
-import org.jsoup.nodes.DataNode;
-import org.jsoup.nodes.Element;
+import java.util.ArrayList;
+import java.util.List;
 
 /// A chart as a drawing in a web page: it shrinks with the window, and each mark says its figure
 /// when it is pointed at.
 ///
 /// ```java
-/// main.appendChild(HtmlChart.figure(chart, "f1"));
+/// page.add(HtmlChart.figure(chart, "f1"));
 /// ```
 final class HtmlChart {
   private HtmlChart() {}
@@ -19,22 +20,36 @@ final class HtmlChart {
   /// A drawing whose marks bear their words as titles.
   ///
   /// @param id the id of the figure
-  static Element figure(SentChart chart, String id) {
-    return of(chart, id, false);
+  static String figure(SentChart chart, String id) {
+    XmlText out = new XmlText();
+    out.open("figure", "class", "chart", "id", id);
+    drawing(out, chart, "", false);
+    return out.close("figure").toString();
   }
 
   /// A drawing whose marks can be walked through with the keyboard; what each says is shown by the
-  /// script of the page.
-  static Element pointed(SentChart chart, String id) {
-    return of(chart, id, true);
+  /// script of the page. On a dark page it is drawn in other inks.
+  ///
+  /// @param night the inks on a dark page
+  static String pointed(SentChart chart, String id, Palette night) {
+    XmlText out = new XmlText();
+    out.open("figure", "class", "chart", "id", id);
+    boolean both = !night.equals(chart.dressed().palette());
+    drawing(out, chart, both ? "by-day" : "", true);
+    if (both) {
+      drawing(out, chart.inked(night), "by-night", true);
+    }
+    return out.close("figure").toString();
   }
 
-  private static Element of(SentChart chart, String id, boolean walked) {
+  private static void drawing(XmlText svg, SentChart chart, String name, boolean walked) {
     ChartPage page = chart.page();
-    XmlText svg = new XmlText();
-    String role = walked ? "group" : "img";
-    SvgMarks.open(
-        svg, page.width(), page.height(), "role", role, "aria-label", chart.description());
+    List<Object> more = new ArrayList<>();
+    if (!name.isEmpty()) {
+      more.addAll(List.of("class", name));
+    }
+    more.addAll(List.of("role", walked ? "group" : "img", "aria-label", chart.description()));
+    SvgMarks.open(svg, page.width(), page.height(), more.toArray());
     SvgMarks.paper(svg, chart, page.width(), page.height());
     if (walked) {
       svg.open("g", "aria-hidden", "true");
@@ -45,9 +60,6 @@ final class HtmlChart {
     }
     page.areas().forEach(area -> area(area, svg, walked));
     svg.close("svg");
-    Element figure = new Element("figure").addClass("chart").attr("id", id);
-    figure.appendChild(new DataNode(svg.toString()));
-    return figure;
   }
 
   private static void area(ChartPage.Area area, XmlText svg, boolean walked) {

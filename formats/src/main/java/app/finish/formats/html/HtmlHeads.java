@@ -6,9 +6,9 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
 import app.finish.core.style.PartName;
+import app.finish.formats.io.XmlText;
 import java.util.ArrayList;
 import java.util.List;
-import org.jsoup.nodes.Element;
 
 /// Gives heads their ids and scopes, and figures the ids of the heads that lead to them.
 public final class HtmlHeads {
@@ -26,6 +26,17 @@ public final class HtmlHeads {
     }
     this.stubOfColumn = new String[dressed.columns()];
     this.stubRowsLeft = new int[dressed.columns()];
+  }
+
+  /// What a head heads.
+  static String scope(DressedCell cell) {
+    return switch (cell.place()) {
+      case CellMeaning.Head _ -> cell.columnSpan() > 1 ? "colgroup" : "col";
+      case CellMeaning.StubHead _ -> "col";
+      case CellMeaning.Stub _ ->
+          cell.part().name() == PartName.GROUP_ROW || cell.rowSpan() > 1 ? "rowgroup" : "row";
+      case CellMeaning.Body _, CellMeaning.Word _ -> "";
+    };
   }
 
   /// Begins a row.
@@ -50,27 +61,26 @@ public final class HtmlHeads {
     }
   }
 
-  /// Marks a cell's element.
-  void mark(Element element, DressedCell cell, int row) {
+  /// Marks a cell's element, which was begun.
+  void mark(XmlText element, DressedCell cell, int row) {
     String own = id + "-" + row + "-" + cell.column();
     switch (cell.place()) {
-      case CellMeaning.Head head -> {
-        element.attr("id", own).attr("scope", cell.columnSpan() > 1 ? "colgroup" : "col");
+      case CellMeaning.Head _ -> {
+        element.attribute("id", own).attribute("scope", scope(cell));
         List<String> above = ofColumn.get(cell.column());
         if (!above.isEmpty()) {
-          element.attr("headers", String.join(" ", above));
+          element.attribute("headers", String.join(" ", above));
         }
         for (int i = 0; i < cell.columnSpan(); i++) {
           ofColumn.get(cell.column() + i).add(own);
         }
       }
-      case CellMeaning.StubHead head -> {
-        element.attr("id", own).attr("scope", "col");
+      case CellMeaning.StubHead _ -> {
+        element.attribute("id", own).attribute("scope", scope(cell));
         ofColumn.get(cell.column()).add(own);
       }
-      case CellMeaning.Stub stub -> {
-        boolean group = cell.part().name() == PartName.GROUP_ROW || cell.rowSpan() > 1;
-        element.attr("id", own).attr("scope", group ? "rowgroup" : "row");
+      case CellMeaning.Stub _ -> {
+        element.attribute("id", own).attribute("scope", scope(cell));
         if (cell.part().name() == PartName.GROUP_ROW) {
           groups[Math.min(groups.length - 1, cell.part().level() - 1)] = own;
         } else {
@@ -79,10 +89,10 @@ public final class HtmlHeads {
           stubRowsLeft[cell.column()] = cell.rowSpan() - 1;
         }
       }
-      case CellMeaning.Body figure -> {
+      case CellMeaning.Body _ -> {
         List<String> all = new ArrayList<>(ofRow);
         all.addAll(ofColumn.get(cell.column()));
-        element.attr("headers", String.join(" ", all));
+        element.attribute("headers", String.join(" ", all));
       }
       case CellMeaning.Word _ -> {}
     }

@@ -1,15 +1,16 @@
 package app.finish.formats.html;
 
-import app.finish.core.dress.CellMeaning;
-import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.Run;
 import app.finish.core.style.Look;
+import app.finish.core.style.Origin;
 import app.finish.core.style.Property;
 import app.finish.core.style.Selector;
 import app.finish.core.style.colour.Palette;
+import app.finish.formats.io.XmlText;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.jsoup.nodes.Element;
+import java.util.function.Consumer;
 
 /// What stands for a value in a cell of a web page: bars as backgrounds, lines over a row's figures
 /// as vectors, and for those who don't see the colours the names of the highlights.
@@ -55,59 +56,44 @@ final class HtmlMarks {
     return String.format(Locale.ROOT, "%.0f%%", part * 100);
   }
 
-  /// Adds a line over the row's figures, and the names of the highlights on the cell.
-  static void add(Element element, DressedCell cell, Palette palette) {
-    Look look = cell.look();
-    String trend =
-        look.marked() && cell.place() instanceof CellMeaning.Body
-            ? look.setting(Property.TREND)
-            : "none";
-    if (!trend.equals("none")) {
-      trend(element, trend, palette);
-    }
-    List<String> names = names(look);
-    if (!names.isEmpty()) {
-      element
-          .appendElement("span")
-          .attr("style", UNSEEN)
-          .appendText(" (" + String.join(", ", names) + ")");
-    }
-  }
-
-  /// A box or a sign in an ink of its own, which is not read aloud.
-  static void swatch(Element element, Run run, Palette palette) {
+  /// A box or a sign in an ink of its own, as CSS.
+  static String swatch(Run run, Palette palette) {
     String ink = palette.colour(run.swatch()).toString();
-    Element drawn = element.appendElement("span").attr("aria-hidden", "true");
-    drawn.attr(
-        "style",
-        run.text().equals("■")
-            ? "background: " + ink + "; border: 0.5px solid " + palette.colour("soft") + BOX
-            : "color: " + ink);
-    drawn.appendText(run.text().equals("■") ? "" : run.text());
+    return run.text().equals("■")
+        ? "background: " + ink + "; border: 0.5px solid " + palette.colour("soft") + BOX
+        : "color: " + ink;
   }
 
-  private static void trend(Element element, String setting, Palette palette) {
-    int blank = setting.lastIndexOf(' ');
-    String ink = palette.colour(setting.substring(0, blank)).toString();
-    String[] points = setting.substring(blank + 1).split(",");
-    Element svg =
-        element
-            .appendElement("svg")
-            .attr("xmlns", "http://www.w3.org/2000/svg")
-            .attr("viewBox", "0 0 100 24")
-            .attr("width", "80")
-            .attr("height", "19")
-            .attr("role", "img")
-            .attr("aria-label", "the figures of the row as a line");
+  /// How a line over a row's figures is drawn, as CSS.
+  static String trendLook(String setting, Palette palette) {
+    String ink = setting.substring(0, setting.lastIndexOf(' '));
+    return "fill: none; stroke-width: 1.5; stroke: " + palette.colour(ink);
+  }
+
+  /// Draws a line over a row's figures.
+  ///
+  /// @param dress says the look of each stretch of it
+  static void trend(String setting, XmlText out, Consumer<XmlText> dress) {
+    String[] points = setting.substring(setting.lastIndexOf(' ') + 1).split(",");
+    out.open(
+        "svg",
+        "viewBox",
+        "0 0 100 24",
+        "width",
+        "80",
+        "height",
+        "19",
+        "role",
+        "img",
+        "aria-label",
+        "the figures of the row as a line");
     StringBuilder open = new StringBuilder();
     for (int i = 0; i <= points.length; i++) {
       if (i == points.length || points[i].equals("-")) {
         if (open.indexOf(" ") > 0) {
-          svg.appendElement("polyline")
-              .attr("points", open.toString().strip())
-              .attr("fill", "none")
-              .attr("stroke", ink)
-              .attr("stroke-width", "1.5");
+          out.begin("polyline").attribute("points", open.toString().strip());
+          dress.accept(out);
+          out.content().close("polyline");
         }
         open.setLength(0);
       } else {
@@ -116,17 +102,20 @@ final class HtmlMarks {
         open.append(String.format(Locale.ROOT, "%.1f,%.1f ", x, y));
       }
     }
+    out.close("svg");
   }
 
   /// The names of the highlights that set anything on a cell.
   static List<String> names(Look look) {
-    return look.origins().values().stream()
-        .map(origin -> origin.selector())
-        .filter(Selector.OfHighlight.class::isInstance)
-        .map(one -> ((Selector.OfHighlight) one).name())
-        .filter(name -> !name.isEmpty())
-        .distinct()
-        .sorted()
-        .toList();
+    List<String> names = new ArrayList<>();
+    for (Origin origin : look.origins().values()) {
+      if (origin.selector() instanceof Selector.OfHighlight highlight
+          && !highlight.name().isEmpty()
+          && !names.contains(highlight.name())) {
+        names.add(highlight.name());
+      }
+    }
+    names.sort(null);
+    return names;
   }
 }

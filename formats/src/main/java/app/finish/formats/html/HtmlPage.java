@@ -1,12 +1,9 @@
 package app.finish.formats.html;
 
-import java.util.LinkedHashMap;
+import app.finish.core.layout.Proof;
+import app.finish.formats.io.SentTable;
+import app.finish.formats.io.XmlText;
 import java.util.List;
-import java.util.Map;
-import org.jsoup.nodes.DataNode;
-import org.jsoup.nodes.Document;
-import org.jsoup.nodes.DocumentType;
-import org.jsoup.nodes.Element;
 
 /// A web page of its own around tables: each in a box that scrolls where the window is narrow, a
 /// list of them where there are several, and one style sheet in which each look stands once. Around
@@ -14,7 +11,7 @@ import org.jsoup.nodes.Element;
 ///
 /// ```java
 /// HtmlPage page = new HtmlPage("de-DE", List.of("Table 1. Fares"));
-/// page.add(table, "t1", "Table 1. Fares", "Fares by route");
+/// page.add(table, proof, "t1", "Table 1. Fares");
 /// page.html();
 /// ```
 final class HtmlPage {
@@ -41,73 +38,67 @@ final class HtmlPage {
       }
       """;
 
-  private final Document page = Document.createShell("");
-  private final Element main = page.body().appendElement("main");
-  private final Map<String, String> looks = new LinkedHashMap<>();
+  private final String language;
+  private final List<String> titles;
+  private final XmlText main = new XmlText();
+  private final HtmlSheet.Named sheet = new HtmlSheet.Named();
 
   /// @param language the tag of the language that most of it is in
   /// @param titles what each table is called
   HtmlPage(String language, List<String> titles) {
-    page.outputSettings().prettyPrint(false).charset(java.nio.charset.StandardCharsets.UTF_8);
-    page.prependChild(new DocumentType("html", "", ""));
-    page.child(0).attr("lang", language);
-    Element head = page.head();
-    head.appendElement("meta").attr("charset", "utf-8");
-    head.appendElement("meta")
-        .attr("name", "viewport")
-        .attr("content", "width=device-width, initial-scale=1");
-    head.appendElement("meta").attr("name", "color-scheme").attr("content", "light dark");
-    String name = titles.isEmpty() ? "" : titles.getFirst();
-    String whole = titles.size() > 1 ? name + " – " + titles.getLast() : name;
-    head.appendElement("title").text(whole);
-    if (!whole.isBlank()) {
-      main.appendElement("h1").text(whole);
-    }
-    if (titles.size() > 1) {
-      Element list = main.appendElement("ul").addClass("table-list");
-      for (int i = 0; i < titles.size(); i++) {
-        Element link = list.appendElement("li").appendElement("a").attr("href", "#t" + (i + 1));
-        link.text(titles.get(i).isBlank() ? "" + (i + 1) : titles.get(i));
-      }
-    }
+    this.language = language;
+    this.titles = titles;
   }
 
   /// A table at the end of the page.
   ///
   /// @param id its id, and what those of its heads begin with
-  /// @param language the tag of its own language
-  void add(Element table, String id, String title, String description, String language) {
-    main.appendText("\n");
-    Element box = main.appendElement("div").addClass("table-box").attr("id", id);
-    box.attr("role", "region").attr("tabindex", "0");
-    box.attr("aria-label", title.isBlank() ? description : title);
-    table.attr("aria-describedby", id + "-shows");
-    if (!language.equals(page.child(0).attr("lang"))) {
-      table.attr("lang", language);
+  void add(SentTable table, Proof proof, String id, String title) {
+    String description = table.description();
+    main.raw("\n").begin("div").attribute("class", "table-box").attribute("id", id);
+    main.attribute("role", "region").attribute("tabindex", "0");
+    main.attribute("aria-label", title.isBlank() ? description : title).content();
+    String own = table.dressed().language().tag();
+    HtmlLooks looks = new HtmlLooks(proof, proof.dressed().palette());
+    HtmlTable written = new HtmlTable(proof, id, looks, sheet, main);
+    if (own.equals(language)) {
+      written.write("aria-describedby", id + "-shows");
+    } else {
+      written.write("aria-describedby", id + "-shows", "lang", own);
     }
-    box.appendChild(table);
-    for (Element styled : table.select("[style]")) {
-      String look = styled.attr("style");
-      styled.removeAttr("style");
-      styled.addClass(looks.computeIfAbsent(look, key -> "k" + looks.size()));
-    }
-    Element shows = main.appendElement("p").attr("id", id + "-shows").attr("hidden", true);
-    shows.text(description);
+    main.close("div");
+    main.open("p", "id", id + "-shows", "hidden", "").text(description).close("p");
   }
 
   /// A chart at the end of the page.
-  void add(Element figure) {
-    main.appendText("\n");
-    main.appendChild(figure);
+  void add(String figure) {
+    main.raw("\n").raw(figure);
   }
 
   /// The page as it is written to a file.
   String html() {
-    StringBuilder sheet = new StringBuilder("\n").append(AROUND);
-    looks.forEach(
-        (look, name) -> sheet.append('.').append(name).append(" { ").append(look).append(" }\n"));
-    page.head().appendElement("style").appendChild(new DataNode(sheet.toString()));
-    main.appendText("\n");
-    return page.outerHtml();
+    String first = titles.isEmpty() ? "" : titles.getFirst();
+    String whole = titles.size() > 1 ? first + " – " + titles.getLast() : first;
+    XmlText page = new XmlText();
+    page.raw("<!doctype html>").open("html", "lang", language).open("head");
+    page.raw("<meta charset=\"utf-8\">");
+    page.raw("<meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">");
+    page.raw("<meta name=\"color-scheme\" content=\"light dark\">");
+    page.open("title").text(whole).close("title");
+    page.open("style").raw("\n" + AROUND + sheet.css()).close("style");
+    page.close("head").open("body").open("main");
+    if (!whole.isBlank()) {
+      page.open("h1").text(whole).close("h1");
+    }
+    if (titles.size() > 1) {
+      page.open("ul", "class", "table-list");
+      for (int i = 0; i < titles.size(); i++) {
+        page.open("li").open("a", "href", "#t" + (i + 1));
+        page.text(titles.get(i).isBlank() ? "" + (i + 1) : titles.get(i)).close("a").close("li");
+      }
+      page.close("ul");
+    }
+    page.raw(main.toString()).raw("\n").close("main").close("body").close("html");
+    return page.toString();
   }
 }

@@ -7,6 +7,7 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
+import app.finish.core.style.colour.Palette;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -54,6 +55,16 @@ public final class SentChart implements SentItem {
   @Override
   public String number() {
     return number;
+  }
+
+  /// It on a board, in the style of its table there.
+  public SentChart onBoard() {
+    return new SentChart(item, table.onBoard(), number, fonts, painter);
+  }
+
+  /// It in other inks.
+  public SentChart inked(Palette inks) {
+    return new SentChart(item, table.inked(inks), number, fonts, painter);
   }
 
   /// The table that it is drawn of.

@@ -8,13 +8,17 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.highlight.Highlight;
+import app.finish.core.highlight.Matches;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.Proof;
 import app.finish.core.layout.font.Fonts;
 import app.finish.core.layout.page.Compositor;
 import app.finish.core.layout.sheet.Scroll;
 import app.finish.core.note.Description;
+import app.finish.core.style.Cascade;
 import app.finish.core.style.PartName;
+import app.finish.core.style.StyleBook;
+import app.finish.core.style.colour.Palette;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
@@ -38,6 +42,7 @@ public final class SentTable implements SentItem {
   private Optional<Table> table = Optional.empty();
   private Optional<Dressed> dressed = Optional.empty();
   private Optional<LaidOut> laid = Optional.empty();
+  private Optional<Cascade> cascade = Optional.empty();
 
   /// A proof, and the paper that was asked for: a wide table has a wider one.
   private record LaidOut(Paper asked, Proof proof) {}
@@ -79,8 +84,7 @@ public final class SentTable implements SentItem {
 
   /// The highlights that lie on the table: its own, where its style has none besides.
   public List<Highlight> highlights() {
-    boolean styled =
-        numbered.cascade().chain().stream().anyMatch(style -> !style.highlights().isEmpty());
+    boolean styled = cascade().chain().stream().anyMatch(style -> !style.highlights().isEmpty());
     return styled
         ? List.of()
         : numbered.finishing().finish().highlights().stream().filter(Highlight::on).toList();
@@ -94,12 +98,67 @@ public final class SentTable implements SentItem {
   /// The table in its style without its highlights.
   public Dressed plain() {
     Finish bare = numbered.finishing().finish().withHighlights(List.of());
-    return numbered
-        .finishing()
-        .restyled(bare)
-        .in(numbered.styles())
-        .numbered(numbered.number())
-        .dressed();
+    return with(bare, numbered.styles()).dressed();
+  }
+
+  private Cascade cascade() {
+    if (cascade.isEmpty()) {
+      cascade = Optional.of(numbered.cascade());
+    }
+    return cascade.get();
+  }
+
+  private SentTable with(Finish finish, StyleBook styles) {
+    Finishing.Numbered other =
+        numbered.finishing().restyled(finish).in(styles).numbered(numbered.number());
+    return new SentTable(item, other, fonts);
+  }
+
+  /// The table as its style has it on a board.
+  public SentTable onBoard() {
+    return cascade().chain().stream().anyMatch(style -> !style.board().isEmpty())
+        ? with(numbered.finishing().finish(), numbered.styles().onBoard())
+        : this;
+  }
+
+  /// The table in other inks.
+  public SentTable inked(Palette inks) {
+    return with(numbered.finishing().finish(), numbered.styles().inked(inks));
+  }
+
+  /// The inks of its style for a dark page.
+  public Palette nightInks() {
+    return cascade().nightInks();
+  }
+
+  /// Where the table holds a dimension at a member, the same at each of its members, in order; none
+  /// where it holds none.
+  public List<AtMember> members() {
+    Finish finish = numbered.finishing().finish();
+    return numbered.finishing().heldMembers().stream()
+        .map(
+            one ->
+                new AtMember(
+                    one.dimension(),
+                    one.member(),
+                    one.isHeld(),
+                    one.isHeld()
+                        ? this
+                        : with(finish.withArrangement(one.arrangement()), numbered.styles())))
+        .toList();
+  }
+
+  /// A table held at a member.
+  ///
+  /// @param dimension what it holds
+  /// @param member where
+  /// @param isHeld whether the document has it so
+  /// @param table the table there
+  public record AtMember(String dimension, String member, boolean isHeld, SentTable table) {}
+
+  /// Where each highlight lies that lies on the table, those of its style among them.
+  public List<Matches> matches() {
+    return numbered.finishing().matches(cascade());
   }
 
   @Override
@@ -148,8 +207,7 @@ public final class SentTable implements SentItem {
         .map(one -> one.proof.columns())
         .orElseGet(
             () ->
-                Scroll.of(
-                        numbered.ready().seen(numbered.cascade(), numbered.number()), fonts, paper)
+                Scroll.of(numbered.ready().seen(cascade(), numbered.number()), fonts, paper)
                     .columns());
   }
 }

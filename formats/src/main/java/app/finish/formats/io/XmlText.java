@@ -28,6 +28,26 @@ public final class XmlText {
     return this;
   }
 
+  /// Begins an element whose attributes follow one by one.
+  public XmlText begin(String tag) {
+    xml.append('<').append(tag);
+    return this;
+  }
+
+  /// An attribute of the element that was begun.
+  public XmlText attribute(String name, String value) {
+    xml.append(' ').append(name).append("=\"");
+    escape(value);
+    xml.append('"');
+    return this;
+  }
+
+  /// Ends the attributes of the element that was begun; its content follows.
+  public XmlText content() {
+    xml.append('>');
+    return this;
+  }
+
   /// Text content.
   public XmlText text(String text) {
     escape(text);
@@ -51,6 +71,10 @@ public final class XmlText {
 
   /// Characters that XML 1.0 forbids are left out, and so are halves of characters.
   private void escape(String text) {
+    if (isPlain(text)) {
+      xml.append(text);
+      return;
+    }
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
       switch (c) {
@@ -66,6 +90,17 @@ public final class XmlText {
         }
       }
     }
+  }
+
+  private static boolean isPlain(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      boolean plain = c >= ' ' && c < '\ud800' && c != '<' && c != '>' && c != '&' && c != '"';
+      if (!plain) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static boolean isHalf(String text, int at) {

@@ -2,6 +2,8 @@ package app.finish.formats.style;
 
 import app.finish.core.problem.Problem;
 import app.finish.core.style.HouseStyle;
+import app.finish.core.style.Property;
+import app.finish.core.style.Selector;
 import app.finish.core.style.StyleBook;
 import app.finish.formats.io.AtomicFile;
 import app.finish.formats.io.FileName;
@@ -15,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /// House styles as JSON. docs/house-style-format.md describes it, with a JSON Schema; each mistake
 /// is told with its place.
@@ -105,14 +108,10 @@ public final class StyleFile {
       ObjectNode screen = root.putObject("screen");
       style.screen().roles().forEach((role, colour) -> screen.put(role, colour.toString()));
     }
-    ObjectNode looks = root.putObject("looks");
-    style
-        .settings()
-        .forEach(
-            (selector, settings) -> {
-              ObjectNode look = looks.putObject(selector.toString());
-              settings.forEach((property, value) -> look.put(property.word(), value));
-            });
+    looks(root.putObject("looks"), style.settings());
+    if (!style.board().isEmpty()) {
+      looks(root.putObject("board"), style.board());
+    }
     if (!style.highlights().isEmpty()) {
       style.highlights().forEach(root.putArray("highlights")::add);
     }
@@ -121,6 +120,14 @@ public final class StyleFile {
     }
     style.kept().forEach((place, json) -> putBack(root, place, json));
     return root;
+  }
+
+  private static void looks(ObjectNode looks, Map<Selector, Map<Property, String>> all) {
+    all.forEach(
+        (selector, settings) -> {
+          ObjectNode look = looks.putObject(selector.toString());
+          settings.forEach((property, value) -> look.put(property.word(), value));
+        });
   }
 
   /// What was not known stands where it stood.

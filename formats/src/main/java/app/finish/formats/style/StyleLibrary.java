@@ -136,20 +136,29 @@ public final class StyleLibrary {
         told.add("palette › " + role + ": " + here + ", not " + there);
       }
     }
-    Set<Selector> selectors = new LinkedHashSet<>(one.settings().keySet());
-    selectors.addAll(other.settings().keySet());
+    compare("", one.settings(), other.settings(), told);
+    compare("board › ", one.board(), other.board(), told);
+    return told;
+  }
+
+  private static void compare(
+      String chapter,
+      Map<Selector, Map<Property, String>> one,
+      Map<Selector, Map<Property, String>> other,
+      List<String> told) {
+    Set<Selector> selectors = new LinkedHashSet<>(one.keySet());
+    selectors.addAll(other.keySet());
     for (Selector selector : selectors) {
-      Map<Property, String> here = one.settings().getOrDefault(selector, Map.of());
-      Map<Property, String> there = other.settings().getOrDefault(selector, Map.of());
+      Map<Property, String> here = one.getOrDefault(selector, Map.of());
+      Map<Property, String> there = other.getOrDefault(selector, Map.of());
       for (Property property : Property.values()) {
         String mine = here.getOrDefault(property, "unset");
         String yours = there.getOrDefault(property, "unset");
         if (!mine.equals(yours)) {
-          told.add(selector + " › " + property.word() + ": " + mine + ", not " + yours);
+          told.add(chapter + selector + " › " + property.word() + ": " + mine + ", not " + yours);
         }
       }
     }
-    return told;
   }
 
   private static String named(String base) {

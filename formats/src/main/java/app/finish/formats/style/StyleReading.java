@@ -45,6 +45,7 @@ public final class StyleReading {
           "palette",
           "screen",
           "looks",
+          "board",
           "highlights",
           "demands",
           "$schema");
@@ -176,15 +177,6 @@ public final class StyleReading {
     }
     Palette palette = palette(root.path("palette"), "palette");
     Palette screen = palette(root.path("screen"), "screen");
-    Map<Selector, Map<Property, String>> settings = new LinkedHashMap<>();
-    for (Map.Entry<String, JsonNode> look : root.path("looks").properties()) {
-      Optional<Selector> selector = Selector.parse(look.getKey());
-      if (selector.isEmpty()) {
-        keep(look.getValue(), "There is no part of this name.", "looks", look.getKey());
-      } else {
-        settings.put(selector.get(), settings(look.getValue(), look.getKey()));
-      }
-    }
     String base = root.path("basedOn").asText("");
     style =
         Optional.of(
@@ -194,10 +186,24 @@ public final class StyleReading {
                 shipped,
                 palette,
                 screen,
-                settings,
+                looks(root, "looks"),
+                looks(root, "board"),
                 highlights(root),
                 demands(root),
                 kept));
+  }
+
+  private Map<Selector, Map<Property, String>> looks(JsonNode root, String chapter) {
+    Map<Selector, Map<Property, String>> all = new LinkedHashMap<>();
+    for (Map.Entry<String, JsonNode> look : root.path(chapter).properties()) {
+      Optional<Selector> selector = Selector.parse(look.getKey());
+      if (selector.isEmpty()) {
+        keep(look.getValue(), "There is no part of this name.", chapter, look.getKey());
+      } else {
+        all.put(selector.get(), settings(look.getValue(), chapter, look.getKey()));
+      }
+    }
+    return all;
   }
 
   private Palette palette(JsonNode node, String key) {
@@ -217,20 +223,20 @@ public final class StyleReading {
     return new Palette(roles);
   }
 
-  private Map<Property, String> settings(JsonNode look, String part) {
+  private Map<Property, String> settings(JsonNode look, String chapter, String part) {
     Map<Property, String> settings = new LinkedHashMap<>();
     for (Map.Entry<String, JsonNode> setting : look.properties()) {
       String key = setting.getKey();
       Optional<Property> property = Property.of(key);
       if (property.isEmpty()) {
-        keep(setting.getValue(), "There is no property of this name.", "looks", part, key);
+        keep(setting.getValue(), "There is no property of this name.", chapter, part, key);
         continue;
       }
       try {
         property.get().check(setting.getValue().asText());
         settings.put(property.get(), setting.getValue().asText());
       } catch (Refusal e) {
-        find(e.sentence(), true, "looks", part, key);
+        find(e.sentence(), true, chapter, part, key);
       }
     }
     return settings;

@@ -229,7 +229,9 @@ public class BoardInBrowserTest {
     assertThat(browser.run("return document.getElementById('tip').textContent").asText())
         .isEqualTo("Hale–Orrin, Winter, 2026, Fares: 11.5");
     assertThat(
-            browser.run("return document.querySelectorAll('.spot[tabindex=\"0\"]').length").asInt())
+            browser
+                .run("return document.querySelectorAll('.by-day .spot[tabindex=\"0\"]').length")
+                .asInt())
         .isEqualTo(1);
     browser.run("document.activeElement.blur()");
     assertThat(browser.run("return document.getElementById('tip').hidden").asBoolean()).isTrue();
