@@ -52,9 +52,9 @@ final class DressCommand implements Callable<Integer> {
       defaultValue = "",
       paramLabel = "NAME|FILE",
       description =
-          "a shipped style (Plain, Marram house, APA 7, Hairline, Ledger, Watch, Lectern, Night) or"
-              + " a style file; the tables of a .finish"
-              + " document wear their own if none is given")
+          "a shipped style (Plain, Marram house, APA 7, Hairline, Ledger, Watch, Lectern, Night,"
+              + " Quay, Timetable, Beacon) or a style file; the tables of a .finish document wear"
+              + " their own if none is given")
   private String style;
 
   @Option(

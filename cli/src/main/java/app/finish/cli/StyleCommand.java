@@ -61,10 +61,16 @@ final class StyleCommand implements Runnable {
       }
       style = ChosenStyle.of(named, shipped);
     }
-    Cascade cascade = shipped.with(style).cascade(style.name());
+    StyleBook book = shipped.with(style);
+    Cascade cascade = book.cascade(style.name());
     found += tell(out, "", cascade);
     if (!style.screen().roles().isEmpty()) {
       found += tell(out, "on a screen, ", cascade.onScreen());
+    }
+    if (cascade.chain().stream().anyMatch(one -> !one.board().isEmpty())) {
+      Cascade board = book.onBoard().cascade(style.name());
+      found += tell(out, "on a board, ", board);
+      found += tell(out, "on a dark board, ", board.inked(board.nightInks()));
     }
     out.println(found == 0 ? style.name() + " passes all checks." : found + " found.");
     return found == 0 ? 0 : Main.FINDINGS;

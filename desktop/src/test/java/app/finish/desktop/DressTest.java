@@ -96,10 +96,11 @@ public class DressTest extends WindowTest {
     hand.interact(() -> window.scene().lookup("#style-plain").requestFocus());
     settle();
     List<String> seen = new ArrayList<>();
-    for (int i = 0; i < 8; i++) {
-      seen.add(dressed().style());
+    seen.add(dressed().style());
+    while (seen.size() < 8) {
       press(KeyCode.RIGHT);
       settle();
+      seen.add(dressed().style());
     }
     assertThat(seen)
         .containsExactly(
@@ -209,6 +210,40 @@ public class DressTest extends WindowTest {
     write("#property-size", "8 pt");
     assertThat(desk().document().styles()).hasSize(1);
     assertThat(dressed().root().size()).isEqualTo(8);
+  }
+
+  /// What is set for boards holds there alone: the table is shown so while it is set, and is on
+  /// paper what it was.
+  @Test
+  public void aStyleIsOtherwiseOnABoard() {
+    openDemo();
+    press(KeyCode.CONTROL, KeyCode.DIGIT3);
+    click("#leaf-parts");
+    click("#scope-board");
+    click("#chapter-" + Property.Chapter.BOARD.ordinal());
+    choose("#property-narrow", "cards");
+    click("#chapter-" + Property.Chapter.TYPE.ordinal());
+    write("#property-size", "14 pt");
+    HouseStyle own = desk().dressing().worn();
+    assertThat(own.shipped()).isFalse();
+    Selector all = Selector.of(PartName.TABLE);
+    assertThat(own.of(all)).isEmpty();
+    assertThat(own.board().get(all))
+        .containsEntry(Property.NARROW, "cards")
+        .containsEntry(Property.SIZE, "14 pt");
+    assertThat(cell(FIGURE).look().size()).isEqualTo(14);
+    click("#scope-style");
+    settle();
+    assertThat(cell(FIGURE).look().size()).isLessThan(14);
+    assertThat(shows("#property-narrow")).isFalse();
+    click("#scope-board");
+    settle();
+    click("#hand-back-size");
+    settle();
+    assertThat(cell(FIGURE).look().size()).isLessThan(14);
+    press(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(cell(FIGURE).look().size()).isEqualTo(14);
   }
 
   @Test

@@ -3,6 +3,7 @@ package app.finish.core.style;
 import app.finish.core.style.colour.Palette;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -175,6 +176,29 @@ public record HouseStyle(
       all = share ? all : all.without(selector, property);
     }
     return all.with(Selector.of(PartName.TABLE), property, setting);
+  }
+
+  /// The same style with a property set for everything on a board: parts that set it for themselves
+  /// set it so there too, but sizes that are a share of the table's.
+  public HouseStyle withEverywhereOnBoard(Property property, String setting) {
+    HouseStyle all = this;
+    Set<Selector> own = new LinkedHashSet<>();
+    if (!property.isSide()) {
+      onBoard()
+          .settings
+          .forEach(
+              (selector, set) -> {
+                String before = set.getOrDefault(property, "");
+                if (!before.isEmpty() && !before.endsWith("%")) {
+                  own.add(selector);
+                }
+              });
+    }
+    own.add(Selector.of(PartName.TABLE));
+    for (Selector selector : own) {
+      all = all.withOnBoard(selector, property, setting);
+    }
+    return all;
   }
 
   /// The same style with touches made part of it; those of single places are left out.

@@ -11,11 +11,13 @@ import app.finish.desktop.kit.Thumbnail;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Heights;
+import app.finish.desktop.model.LookScope;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Shown;
 import app.finish.desktop.model.Step;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -63,7 +65,7 @@ public final class PartsPanel {
     Benches.follow(desk.alsoProperty(), this::show);
     Benches.follow(desk.shownProperty(), this::show);
     Benches.follow(dressing.leafProperty(), this::show);
-    Benches.follow(dressing.intoStyleProperty(), this::showRows);
+    Benches.follow(dressing.looksGoProperty(), this::showRows);
     return new VBox(
         Benches.section(Texts.of("parts.name"), hint, pictures),
         Benches.section("", scope(), chapters, rows));
@@ -73,20 +75,21 @@ public final class PartsPanel {
     HBox chips = new HBox();
     chips.getStyleClass().add("chips");
     ToggleGroup group = Benches.oneOf();
-    ToggleButton here = chip("scope-table", Texts.of("parts.table"), group);
-    ToggleButton style = chip("scope-style", Texts.of("parts.style", "…"), group);
-    here.setOnAction(event -> dressing.intoStyleProperty().set(false));
-    style.setOnAction(event -> dressing.intoStyleProperty().set(true));
-    Runnable mark =
-        () -> {
-          here.setSelected(!dressing.intoStyleProperty().get());
-          style.setSelected(dressing.intoStyleProperty().get());
-          desk.table()
-              .ifPresent(table -> style.setText(Texts.of("parts.style", table.finish().style())));
-        };
-    Benches.follow(dressing.intoStyleProperty(), mark);
-    Benches.follow(desk.shownProperty(), mark);
-    chips.getChildren().addAll(here, style);
+    for (LookScope scope : LookScope.values()) {
+      String word = scope.name().toLowerCase(Locale.ROOT);
+      ToggleButton chip = chip("scope-" + word, Texts.of("parts." + word, "…"), group);
+      chip.setOnAction(event -> dressing.looksGoProperty().set(scope));
+      Runnable mark =
+          () -> {
+            chip.setSelected(dressing.looksGoProperty().get() == scope);
+            desk.table()
+                .map(table -> Texts.of("parts." + word, table.finish().style()))
+                .ifPresent(chip::setText);
+          };
+      Benches.follow(dressing.looksGoProperty(), mark);
+      Benches.follow(desk.shownProperty(), mark);
+      chips.getChildren().add(chip);
+    }
     return chips;
   }
 
@@ -180,7 +183,11 @@ public final class PartsPanel {
     if (height.isEmpty() || desk.table().isEmpty()) {
       return;
     }
-    List<Property> properties = height.get().offered();
+    boolean onBoard = dressing.looksGoProperty().get() == LookScope.BOARD;
+    List<Property> properties =
+        height.get().offered().stream()
+            .filter(one -> onBoard || one.chapter() != Property.Chapter.BOARD)
+            .toList();
     if (properties.stream().noneMatch(one -> one.chapter() == chapter)) {
       chapter = properties.getFirst().chapter();
     }
@@ -213,9 +220,13 @@ public final class PartsPanel {
     if (chapter == Property.Chapter.NUMBERS && figures) {
       decimals.build().ifPresent(panel -> nodes.add(0, panel));
     }
-    boolean only = dressing.intoStyleProperty().get() && chosen instanceof Selector.OfPlace;
+    boolean only =
+        dressing.looksGoProperty().get() != LookScope.TABLE && chosen instanceof Selector.OfPlace;
     if (only) {
       nodes.addFirst(Benches.caption(Texts.of("parts.onlyHere")));
+    }
+    if (onBoard) {
+      nodes.addFirst(Benches.caption(Texts.of("parts.boardHelp")));
     }
     if (dressing.looks().isAnySetHere(height.get().selectors())) {
       Heights here = height.get();

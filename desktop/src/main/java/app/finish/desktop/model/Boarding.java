@@ -1,5 +1,6 @@
 package app.finish.desktop.model;
 
+import app.finish.core.arrange.make.Hold;
 import app.finish.core.document.BoardPlan;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentChart;
@@ -44,6 +45,22 @@ public final class Boarding {
     if (!after.equals(before)) {
       desk.change(Texts.of("change.board"), desk.document().withBoard(after));
     }
+  }
+
+  /// The tables on the board that are held at a member, which can stand there once for each member.
+  public List<BoardPlan.Tile.Placed> held() {
+    return plan().bands().stream()
+        .flatMap(List::stream)
+        .filter(BoardPlan.Tile.Placed.class::isInstance)
+        .map(BoardPlan.Tile.Placed.class::cast)
+        .filter(tile -> isHeld(desk.document().items().get(desk.document().indexOf(tile.id()))))
+        .toList();
+  }
+
+  private static boolean isHeld(Item item) {
+    return item instanceof DocumentTable table
+        && table.finish().arrangement().entries().stream()
+            .anyMatch(one -> one.on() && one.move() instanceof Hold);
   }
 
   /// What an item is called on the plan: "Table 2", "Figure 1".

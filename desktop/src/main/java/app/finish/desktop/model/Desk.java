@@ -93,6 +93,7 @@ public final class Desk {
         });
     trying.addListener((property, before, now) -> showAnew());
     step.addListener((property, before, now) -> turn(before, now));
+    dressing.follow();
     pick.addListener((property, before, now) -> also.set(List.of()));
     this.pickedTables = new PickedTables(this);
     highlighting.follow();
@@ -319,7 +320,8 @@ public final class Desk {
     Finish styled = trying.get().map(lit::withStyle).orElse(lit);
     boolean asItCame = step.get() == Step.BRING_IN;
     Finish wearing = asItCame ? styled.withArrangement(Arrangement.NONE) : styled;
-    showing.show(document, index.get(), wearing);
+    Document seen = dressing.onBoard() ? dressing.onBoard(document, wearing) : document;
+    showing.show(seen, index.get(), wearing);
   }
 
   private void seen(long nanoseconds) {

@@ -23,9 +23,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.BooleanProperty;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
 import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 
 /// What dresses the table at hand: the view model of the third step. All that it changes goes
@@ -44,7 +44,9 @@ public final class Dressing {
   private final LookEdits looks;
   private final ObjectProperty<Leaf> leaf = new SimpleObjectProperty<>(Leaf.TRY_ON);
   private final ObjectProperty<WearScope> scope = new SimpleObjectProperty<>(WearScope.PICKED);
-  private final BooleanProperty intoStyle = new SimpleBooleanProperty(false);
+  private final ObjectProperty<LookScope> looksGo = new SimpleObjectProperty<>(LookScope.TABLE);
+  // Bindings are held by what they depend on only weakly.
+  private BooleanBinding board = Bindings.createBooleanBinding(() -> false);
   private final ObjectProperty<Optional<String>> against =
       new SimpleObjectProperty<>(Optional.empty());
   private final ObjectProperty<StyleLibrary.Shelf> shelf =
@@ -54,6 +56,12 @@ public final class Dressing {
     this.desk = desk;
     this.habits = habits;
     this.looks = new LookEdits(desk, this);
+  }
+
+  /// Shows the table anew when it turns to what it is on a board, or back.
+  void follow() {
+    board = Bindings.createBooleanBinding(this::onBoard, looksGo, leaf, desk.stepProperty());
+    board.addListener((p, before, now) -> desk.showAnew());
   }
 
   public ObjectProperty<Leaf> leafProperty() {
@@ -89,9 +97,25 @@ public final class Dressing {
         desk.proofs().recognition(table.source(), table.finish().corrections()).table());
   }
 
-  /// Whether changes go into the style, not only onto this table.
-  public BooleanProperty intoStyleProperty() {
-    return intoStyle;
+  /// Where what is set goes: onto this table, into its style, or into that for boards.
+  public ObjectProperty<LookScope> looksGoProperty() {
+    return looksGo;
+  }
+
+  /// Whether the table is shown as it is on a board, since what is set goes there.
+  public boolean onBoard() {
+    return looksGo.get() == LookScope.BOARD
+        && leaf.get() == Leaf.PARTS
+        && desk.stepProperty().get() == Step.DRESS;
+  }
+
+  /// The document with the styles that a finish wears as they are on a board.
+  Document onBoard(Document document, Finish finish) {
+    Document all = document;
+    for (HouseStyle style : desk.sending().styles(document).cascade(finish.style()).chain()) {
+      all = all.withStyle(style.onBoard());
+    }
+    return all;
   }
 
   /// What the table is compared with: the name of a style, or the empty string for the table as it
@@ -188,7 +212,8 @@ public final class Dressing {
   /// The cascade of the table at hand, with its touches.
   public Cascade cascade() {
     String style = finish().map(Finish::style).orElse("Plain");
-    return styles().cascade(style).touched(touches());
+    StyleBook book = onBoard() ? styles().onBoard() : styles();
+    return book.cascade(style).touched(touches());
   }
 
   /// Changes the touches of the table at hand.

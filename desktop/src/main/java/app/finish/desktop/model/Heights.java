@@ -274,7 +274,7 @@ public record Heights(
     for (Property property : Property.values()) {
       boolean fits =
           switch (property.chapter()) {
-            case TABLE -> table;
+            case TABLE, BOARD -> table;
             case PLACE -> property != Property.COLUMN_WIDTH || hasColumns(selector);
             case TINT -> tint;
             default -> true;

@@ -74,12 +74,10 @@ public final class LookEdits {
       List<Dressing.StyleChange> changes = new ArrayList<>();
       for (Selector selector : selectors) {
         for (Map.Entry<Property, String> set : settings.entrySet()) {
-          if (!goesIntoStyle(selector)) {
-            touches = touches.with(selector, set.getKey(), set.getValue());
-          } else if (selector.equals(Selector.of(PartName.TABLE))) {
-            changes.add(style -> style.withEverywhere(set.getKey(), set.getValue()));
+          if (goesIntoStyle(selector)) {
+            changes.add(intoStyle(selector, set.getKey(), set.getValue()));
           } else {
-            changes.add(style -> style.with(selector, set.getKey(), set.getValue()));
+            touches = touches.with(selector, set.getKey(), set.getValue());
           }
         }
       }
@@ -89,6 +87,35 @@ public final class LookEdits {
       desk.tell(e);
       return false;
     }
+  }
+
+  /// What is set for the table is set for all that is in it.
+  private Dressing.StyleChange intoStyle(Selector selector, Property property, String setting) {
+    boolean everywhere = selector.equals(Selector.of(PartName.TABLE));
+    if (onBoard()) {
+      return everywhere
+          ? style -> style.withEverywhereOnBoard(property, setting)
+          : style -> style.withOnBoard(selector, property, setting);
+    }
+    return everywhere
+        ? style -> style.withEverywhere(property, setting)
+        : style -> style.with(selector, property, setting);
+  }
+
+  private boolean onBoard() {
+    return dressing.looksGoProperty().get() == LookScope.BOARD;
+  }
+
+  private Dressing.StyleChange outOfStyle(Selector selector, Property property) {
+    return onBoard()
+        ? style -> style.withoutOnBoard(selector, property)
+        : style -> style.without(selector, property);
+  }
+
+  /// What the style that is worn sets for a place, on paper or on a board.
+  private Map<Property, String> worn(Selector selector) {
+    HouseStyle worn = dressing.worn();
+    return (onBoard() ? worn.board() : worn.settings()).getOrDefault(selector, Map.of());
   }
 
   /// @throws app.finish.core.problem.Refusal if the palette has no such role
@@ -122,7 +149,10 @@ public final class LookEdits {
     List<Dressing.StyleChange> changes = new ArrayList<>();
     for (Selector selector : selectors) {
       if (goesIntoStyle(selector)) {
-        changes.add(style -> style.with(selector, property, name));
+        changes.add(
+            onBoard()
+                ? style -> style.withOnBoard(selector, property, name)
+                : style -> style.with(selector, property, name));
       } else {
         touches = touches.with(selector, property, name);
       }
@@ -186,7 +216,8 @@ public final class LookEdits {
   }
 
   private boolean goesIntoStyle(Selector selector) {
-    return dressing.intoStyleProperty().get() && !(selector instanceof Selector.OfPlace);
+    return dressing.looksGoProperty().get() != LookScope.TABLE
+        && !(selector instanceof Selector.OfPlace);
   }
 
   /// Whether a property is set just here, in one of several places.
@@ -196,8 +227,7 @@ public final class LookEdits {
 
   private boolean isSetHere(Selector selector, Property property) {
     return goesIntoStyle(selector)
-        ? dressing.worn().settings().getOrDefault(selector, Map.of()).containsKey(property)
-            && !dressing.worn().shipped()
+        ? worn(selector).containsKey(property) && !dressing.worn().shipped()
         : dressing.touches().of(selector).containsKey(property);
   }
 
@@ -208,7 +238,7 @@ public final class LookEdits {
     List<Dressing.StyleChange> changes = new ArrayList<>();
     for (Selector selector : selectors) {
       if (goesIntoStyle(selector)) {
-        changes.add(style -> style.without(selector, property));
+        changes.add(outOfStyle(selector, property));
       } else {
         touches = touches.without(selector, property);
       }
@@ -250,7 +280,7 @@ public final class LookEdits {
         .anyMatch(
             selector ->
                 goesIntoStyle(selector)
-                    ? !dressing.worn().shipped() && dressing.worn().settings().containsKey(selector)
+                    ? !dressing.worn().shipped() && !worn(selector).isEmpty()
                     : !dressing.touches().of(selector).isEmpty());
   }
 
@@ -260,11 +290,10 @@ public final class LookEdits {
     List<Dressing.StyleChange> changes = new ArrayList<>();
     for (Selector selector : selectors) {
       boolean own = goesIntoStyle(selector);
-      Map<Property, String> set =
-          own ? dressing.worn().settings().getOrDefault(selector, Map.of()) : touches.of(selector);
+      Map<Property, String> set = own ? worn(selector) : touches.of(selector);
       for (Property property : set.keySet()) {
         if (own) {
-          changes.add(style -> style.without(selector, property));
+          changes.add(outOfStyle(selector, property));
         } else {
           touches = touches.without(selector, property);
         }
@@ -289,6 +318,8 @@ public final class LookEdits {
       case FRAME -> List.of("none", "0.75 pt rule", "1 pt ink");
       case MISSING -> List.of("–", "—", "…", "n/a", "·");
       case LEAD_IN -> List.of("Table", "Note.", "Source:");
+      case ROWS_AT_ONCE -> property.choices();
+      case BACKDROP -> List.of("as the reader's system", "paper", "mist", "accent 10%");
       default -> List.of("0 pt", "2 pt", "4 pt", "6 pt", "8 pt");
     };
   }

@@ -69,7 +69,7 @@ public final class StyleMaking {
 
   private void make(HouseStyle style) {
     dressing.make(Texts.of("change.makeStyle", style.name()), style);
-    dressing.intoStyleProperty().set(true);
+    dressing.looksGoProperty().set(LookScope.STYLE);
     desk.say(Texts.of("notice.made", style.name()));
   }
 }

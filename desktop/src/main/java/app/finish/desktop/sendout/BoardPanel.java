@@ -13,6 +13,7 @@ import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
@@ -76,6 +77,7 @@ final class BoardPanel {
     Button look = Benches.button("board-look", "board.look", sending::lookAtBoard);
     all.add(new HBox(6, passage, look));
     passages(plan, all);
+    held(all);
     off(all);
     Benches.replace(node, all);
   }
@@ -181,6 +183,18 @@ final class BoardPanel {
                   typed -> boarding.change(before -> before.reworded(passage.id(), typed))));
         }
       }
+    }
+  }
+
+  /// Tables that are held at a member stand there with a list of the members, or once for each.
+  private void held(List<Node> all) {
+    for (BoardPlan.Tile.Placed tile : boarding.held()) {
+      CheckBox apart = new CheckBox(Texts.of("board.apart", boarding.name(tile.id())));
+      apart.setId("apart-" + tile.id());
+      apart.setSelected(tile.apart());
+      apart.setOnAction(
+          event -> boarding.change(before -> before.apart(tile.id(), apart.isSelected())));
+      all.add(apart);
     }
   }
 

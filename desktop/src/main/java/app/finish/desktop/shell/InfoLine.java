@@ -11,6 +11,7 @@ import app.finish.core.table.Table;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
+import app.finish.desktop.model.LookScope;
 import app.finish.desktop.model.LooksInWords;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.PickedHeading;
@@ -156,7 +157,7 @@ public final class InfoLine extends HBox {
     Pick pick = new Pick(cell.place(), cell.part(), 0);
     int reach = Math.max(0, pick.circles().indexOf(origin.selector().label()));
     desk.dressing().leafProperty().set(Dressing.Leaf.PARTS);
-    desk.dressing().intoStyleProperty().set(!origin.isTouch());
+    desk.dressing().looksGoProperty().set(origin.isTouch() ? LookScope.TABLE : LookScope.STYLE);
     desk.stepProperty().set(Step.DRESS);
     desk.pickProperty().set(Optional.of(pick.withReach(reach)));
   }

@@ -29,10 +29,19 @@ public final class StyleFile {
   /// What stands between the keys that lead to something unknown; no key holds it.
   static final String BETWEEN = "\u001f";
 
-  /// The version of the format that is written, and the latest that is read.
-
   private static final List<String> SHIPPED =
-      List.of("plain", "marram-house", "apa-7", "hairline", "ledger", "watch", "lectern", "night");
+      List.of(
+          "plain",
+          "marram-house",
+          "apa-7",
+          "hairline",
+          "ledger",
+          "watch",
+          "lectern",
+          "night",
+          "quay",
+          "timetable",
+          "beacon");
 
   private static final long LARGEST = 4L << 20;
   private static final ObjectMapper JSON = new ObjectMapper();

@@ -415,9 +415,8 @@
 
     follow() {
       if (!this.windowed) { return; }
-      const head = this.table.tHead ? this.table.tHead.offsetHeight : 0;
       const height = this.height || 20;
-      const above = Math.max(0, this.box.scrollTop - this.body.offsetTop + head);
+      const above = Math.max(0, this.box.getBoundingClientRect().top - this.body.getBoundingClientRect().top);
       const first = this.start + Math.floor(above / height);
       const shown = Math.ceil(this.box.clientHeight / height);
       const from = Math.max(this.start, first - AROUND);

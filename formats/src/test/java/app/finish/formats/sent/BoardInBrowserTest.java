@@ -2,6 +2,9 @@ package app.finish.formats.sent;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.finish.core.arrange.make.Hold;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartKind;
 import app.finish.core.document.Document;
@@ -213,6 +216,124 @@ public class BoardInBrowserTest {
                 .run("return document.querySelector('#t1 table').classList.contains('numbered')")
                 .asBoolean())
         .isTrue();
+  }
+
+  private static Document longTable(String style) {
+    List<String> lines = new ArrayList<>();
+    lines.add("Route | Vessel | Fares | Cost");
+    for (int i = 0; i < 5_000; i++) {
+      lines.add("Route " + i / 8 + " | Vessel " + i % 8 + " | " + i * 7919 % 10_007 + " | " + i);
+    }
+    return Given.document(style, lines.toArray(String[]::new));
+  }
+
+  private List<String> cells(int column) throws Exception {
+    JsonNode texts =
+        browser.run(
+            "return [...document.querySelectorAll('#t1 tbody tr:not(.spacer) td[data-at=\""
+                + column
+                + "\"]')].map(c => c.textContent)");
+    List<String> all = new ArrayList<>();
+    texts.forEach(one -> all.add(one.asText()));
+    return all;
+  }
+
+  /// Of a long table only what is near the reader is made, wherever the reader goes.
+  @Test
+  public void aLongTableIsMadeAsItComesInSight() throws Exception {
+    go(longTable("Plain"), "");
+    assertThat(cells(2)).hasSizeLessThan(200).startsWith("0", "7,919");
+    browser.run("document.querySelector('#t1 .table-box').scrollTop = 1e9");
+    Thread.sleep(300);
+    assertThat(cells(2))
+        .hasSizeLessThan(200)
+        .endsWith("" + String.format("%,d", 4999 * 7919 % 10_007));
+    browser.run("document.querySelector('#t1 .table-box').scrollTop = 40000");
+    Thread.sleep(300);
+    JsonNode seen =
+        browser.run(
+            "const box = document.querySelector('#t1 .table-box').getBoundingClientRect();"
+                + "const at = document.elementFromPoint(box.left + 150, box.top + box.height / 2);"
+                + "return at.closest('tr').querySelector('td') !== null"
+                + " && !at.closest('tr').classList.contains('spacer')");
+    assertThat(seen.asBoolean()).isTrue();
+    long took =
+        browser
+            .run(
+                "const t = performance.now();"
+                    + "document.querySelector(\"#t1 thead [data-c='2'] .sorts\").click();"
+                    + "document.body.offsetHeight; return Math.round(performance.now() - t)")
+            .asLong();
+    assertThat(took).isLessThan(2_000);
+    browser.run("document.querySelector('#t1 .table-box').scrollTop = 0");
+    Thread.sleep(300);
+    browser.run("document.querySelector('#t1 tbody td[data-at=\"2\"]').focus()");
+    for (int i = 0; i < 120; i++) {
+      browser.press(DOWN);
+    }
+    assertThat(
+            browser.run("return document.activeElement.matches('td[data-at=\"2\"]')").asBoolean())
+        .isTrue();
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  /// What is found, sorted and taken along is of the whole table, not of what is in sight.
+  @Test
+  public void aLongTableIsFoundWhole() throws Exception {
+    go(longTable("Plain"), "t1:find=Vessel%203&sort=3d");
+    assertThat(cells(3)).startsWith("4,995");
+    assertThat(
+            browser
+                .run("return document.querySelector('#t1 table').getAttribute('aria-rowcount')")
+                .asInt())
+        .isGreaterThan(620);
+  }
+
+  /// Rows come in pages where the style asks for them; the address holds the page.
+  @Test
+  public void rowsComeInPages() throws Exception {
+    go(longTable("Timetable"), "t1:page=3");
+    assertThat(cells(3)).hasSize(25).first().isEqualTo("50.0");
+    click("#t1 .pages button:last-child");
+    assertThat(said()).isEqualTo("Rows 76–100 of 5000");
+    assertThat(browser.run("return location.hash").asText()).isEqualTo("#t1:page=4");
+  }
+
+  /// A table that is held at a member is stepped through the others by a list.
+  @Test
+  public void membersAreSteppedThrough() throws Exception {
+    Document sailings = Given.sailings("Plain");
+    Arrangement winter = Arrangement.of(new Hold(Side.DOWN, 1, "Winter"));
+    Document held = sailings.withFinish(0, sailings.table(0).finish().withArrangement(winter));
+    go(held, "");
+    String first =
+        browser.run("return document.querySelector('#t1 .sheet:not([hidden])').innerText").asText();
+    browser.run(
+        "const l = document.querySelector('#t1 select'); l.value = [...l.options]"
+            + ".find(o => o.textContent === 'Summer').value; l.dispatchEvent(new Event('change'))");
+    String second =
+        browser.run("return document.querySelector('#t1 .sheet:not([hidden])').innerText").asText();
+    assertThat(first).contains("10.5");
+    assertThat(second).isNotEqualTo(first);
+    assertThat(said()).contains("Summer");
+    assertThat(browser.run("return location.hash").asText()).contains("held=");
+  }
+
+  /// On a phone each row becomes a card that says its heads, and is a row to a screen reader.
+  @Test
+  public void rowsBecomeCardsInANarrowWindow() throws Exception {
+    try (Browser narrow = Browser.open(500, 800)) {
+      narrow.go(board(Given.sailings("Quay")), "");
+      JsonNode card =
+          narrow.run(
+              "const c = document.querySelector('#t1 tbody td[data-at=\"1\"]');"
+                  + "return [getComputedStyle(c, '::before').content, c.getAttribute('role'),"
+                  + " c.getBoundingClientRect().width > 300]");
+      assertThat(card.get(0).asText()).contains("2025, Fares");
+      assertThat(card.get(1).asText()).isEqualTo("cell");
+      assertThat(card.get(2).asBoolean()).isTrue();
+      assertThat(narrow.complaints()).isEmpty();
+    }
   }
 
   /// The marks of a chart are walked through with the arrows, and each says its figure.

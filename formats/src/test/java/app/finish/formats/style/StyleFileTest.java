@@ -58,14 +58,21 @@ public class StyleFileTest {
   }
 
   @Test
-  public void everyShippedStylePassesTheInkPairss() {
+  public void everyShippedStylePassesTheInkPairs() {
     StyleBook shipped = StyleFile.shipped();
-    assertThat(shipped.styles()).hasSize(8);
+    assertThat(shipped.styles()).hasSize(11);
     for (HouseStyle style : shipped.styles()) {
       Cascade cascade = shipped.cascade(style.name());
       assertThat(InkPairs.of(cascade)).as(style.name()).allMatch(InkPairs.Pair::passes);
       assertThat(InkPairs.of(cascade.onScreen()))
           .as(style.name() + " on a screen")
+          .allMatch(InkPairs.Pair::passes);
+      Cascade board = shipped.onBoard().cascade(style.name());
+      assertThat(InkPairs.of(board))
+          .as(style.name() + " on a board")
+          .allMatch(InkPairs.Pair::passes);
+      assertThat(InkPairs.of(board.inked(board.nightInks())))
+          .as(style.name() + " on a dark board")
           .allMatch(InkPairs.Pair::passes);
       assertThat(cascade.palette().roles().size()).isBetween(8, 12);
       double paper = Light.luminance(cascade.palette().colour("paper"));
@@ -97,7 +104,11 @@ public class StyleFileTest {
               ? property.isRule() ? "0.5 pt accent 20% double gap 2 pt stays" : "4 pt"
               : property.choices().get(random.nextInt(property.choices().size()));
       if (property.accepts(setting)) {
-        style = style.with(selectors.get(random.nextInt(selectors.size())), property, setting);
+        Selector selector = selectors.get(random.nextInt(selectors.size()));
+        style =
+            random.nextInt(3) == 0
+                ? style.withOnBoard(selector, property, setting)
+                : style.with(selector, property, setting);
       }
     }
     return random.nextBoolean() ? style : style.withScreen(style.palette());

@@ -40,7 +40,21 @@ public final class NightInks {
                   NearestInk.of(there, one -> Light.contrast(one, paper) >= wanted).orElse(there);
               roles.put(role, role.equals("paper") ? paper : found);
             });
-    return new Palette(roles);
+    return new Palette(parted(roles, paper, palette));
+  }
+
+  /// Good and bad are told apart by their light too, as they are by day.
+  private static Map<String, Colour> parted(Map<String, Colour> roles, Colour paper, Palette day) {
+    Colour good = roles.get("good");
+    Colour bad = roles.get("bad");
+    if (good != null && bad != null) {
+      double apart = Math.max(1.6, Light.contrast(day.colour("good"), day.colour("bad")));
+      double read = Math.min(4.5, Light.contrast(good, paper));
+      NearestInk.of(
+              good, one -> Light.contrast(one, paper) >= read && NearestInk.reads(one, bad, apart))
+          .ifPresent(found -> roles.put("good", found));
+    }
+    return roles;
   }
 
   private static Colour turned(Colour colour) {
