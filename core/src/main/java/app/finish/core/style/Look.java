@@ -2,6 +2,8 @@ package app.finish.core.style;
 
 import app.finish.core.number.NumberFormat;
 import app.finish.core.style.colour.Colour;
+import app.finish.core.style.colour.Light;
+import app.finish.core.style.colour.NearestInk;
 import app.finish.core.style.colour.Palette;
 import java.util.Map;
 import java.util.Objects;
@@ -62,6 +64,9 @@ public record Look(
     RuleLine betweenColumns,
     NumberFormat numbers,
     boolean marked) {
+
+  /// The contrast at which a text can be read (WCAG 2.2, success criterion 1.4.3).
+  private static final double READ = 4.5;
 
   /// How text stands in its cell.
   public enum Align {
@@ -145,8 +150,18 @@ public record Look(
         marked);
   }
 
-  /// The same look in other inks.
+  /// The same look in other inks. A text that can't be read in them, since it or what lies behind
+  /// it has a colour of its own, gets the nearest ink that can.
   public Look inked(Palette palette) {
+    Colour other = LookReader.ink(settings, palette);
+    Optional<Colour> behind = LookReader.fill(settings, palette);
+    Colour ground = behind.orElse(palette.colour("paper"));
+    double before = fill.map(one -> Light.contrast(ink, one)).orElse(READ);
+    double wanted = Math.min(READ, before);
+    Colour read =
+        Light.contrast(other, ground) >= wanted
+            ? other
+            : NearestInk.of(other, one -> Light.contrast(one, ground) >= wanted).orElse(other);
     return new Look(
         settings,
         origins,
@@ -155,8 +170,8 @@ public record Look(
         bold,
         italic,
         underline,
-        LookReader.ink(settings, palette),
-        LookReader.fill(settings, palette),
+        read,
+        behind,
         align,
         vertical,
         shortened,

@@ -37,7 +37,7 @@ public final class BoardWriter implements TableWriter {
   static final int MOST_MEMBERS = 60;
 
   private static final String SHEET = resource("board.css");
-  private static final String SCRIPT = resource("board.js");
+  private static final String SCRIPT = script();
   private static final String SCRIPT_DIGEST = digest(SCRIPT);
 
   @Override
@@ -258,6 +258,15 @@ public final class BoardWriter implements TableWriter {
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /// The script of the page: its parts in one scope.
+  static String script() {
+    StringBuilder script = new StringBuilder("\"use strict\";\n(() => {\n");
+    for (String part : List.of("words", "board", "sheet", "rows", "page")) {
+      script.append(resource("board-" + part + ".js")).append('\n');
+    }
+    return script.append("})();\n").toString();
   }
 
   private static String resource(String name) {

@@ -74,6 +74,8 @@ final class HtmlLooks {
                 + points(width)
                 + "; background: "
                 + inks.colour("paper")
+                + "; --paper: "
+                + inks.colour("paper")
                 + frame(proof.dressed(), inks));
   }
 

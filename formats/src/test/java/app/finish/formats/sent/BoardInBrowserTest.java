@@ -11,12 +11,15 @@ import app.finish.core.document.Document;
 import app.finish.formats.Given;
 import app.finish.formats.OutputFormat;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.SkipException;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /// What a reader does with a board, in a real browser: `mvn -B -Pboard verify` with Debian's
@@ -333,6 +336,58 @@ public class BoardInBrowserTest {
       assertThat(card.get(1).asText()).isEqualTo("cell");
       assertThat(card.get(2).asBoolean()).isTrue();
       assertThat(narrow.complaints()).isEmpty();
+    }
+  }
+
+  private static final Path CHECKERS = Path.of("src/test/npm");
+
+  @DataProvider
+  public Object[][] sights() {
+    return new Object[][] {{1280, "light"}, {1280, "dark"}, {400, "light"}, {1920, "dark"}};
+  }
+
+  /// Nothing is in the way of readers who hear, enlarge or don't see colours: WCAG 2.2, level AA,
+  /// as far as axe-core can tell.
+  @Test(dataProvider = "sights")
+  public void nothingIsInTheWayOfReaders(int width, String scheme) throws Exception {
+    String axe = Files.readString(CHECKERS.resolve("node_modules/axe-core/axe.min.js"));
+    String dark = "--blink-settings=preferredColorScheme=" + (scheme.equals("dark") ? 0 : 1);
+    for (String style : List.of("Plain", "Quay", "Timetable", "Beacon", "APA 7")) {
+      try (Browser sight = Browser.open(width, 900, dark)) {
+        sight.go(board(ManyTables.demo(style, true)), "");
+        sight.run(
+            axe
+                + "; window.found = null; axe.run(document, {runOnly: ['wcag2a', 'wcag2aa',"
+                + " 'wcag21a', 'wcag21aa', 'wcag22aa']}).then(r => { window.found ="
+                + " r.violations.map(v => v.id + ' ' + v.nodes.length + ': '"
+                + " + v.nodes[0].html.slice(0, 200) + v.nodes[0].failureSummary) })");
+        JsonNode found = sight.run("return window.found");
+        while (found.isNull()) {
+          Thread.sleep(100);
+          found = sight.run("return window.found");
+        }
+        assertThat(found).as(style).isEmpty();
+      }
+    }
+  }
+
+  /// The script is plain: nothing unused, nothing hidden by another of its name, no code from
+  /// texts.
+  @Test
+  public void theScriptIsPlain() throws Exception {
+    String page = Files.readString(board(Given.sailings("Plain")));
+    String script = page.substring(page.lastIndexOf("<script>") + 8, page.lastIndexOf("</script>"));
+    Path file = Files.writeString(CHECKERS.resolve("board.js"), script);
+    try {
+      Process lint =
+          new ProcessBuilder("node_modules/.bin/eslint", "board.js")
+              .directory(CHECKERS.toFile())
+              .redirectErrorStream(true)
+              .start();
+      String says = new String(lint.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      assertThat(lint.waitFor()).as(says).isZero();
+    } finally {
+      Files.delete(file);
     }
   }
 
