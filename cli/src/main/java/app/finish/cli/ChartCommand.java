@@ -123,8 +123,8 @@ final class ChartCommand implements Callable<Integer> {
     Document charted = document.withAdded(chart(advice), place);
     int chart = document.newChartPlace(place);
     sending.write(charted, List.of(chart), format, paper.paper(), picture.form(), out);
-    LettersSaid.of(sending.unshown(charted, List.of(chart), List.of(format)))
-        .ifPresent(spec.commandLine().getErr()::println);
+    CaveatsSaid.of(sending.caveats(charted, List.of(chart), List.of(format)))
+        .forEach(spec.commandLine().getErr()::println);
     return 0;
   }
 

@@ -110,8 +110,8 @@ final class DressCommand implements Callable<Integer> {
     try (writing) {
       sending.write(document, indexes, format, paper.paper(), picture.form(), out);
     }
-    LettersSaid.of(sending.unshown(document, indexes, List.of(format)))
-        .ifPresent(spec.commandLine().getErr()::println);
+    CaveatsSaid.of(sending.caveats(document, indexes, List.of(format)))
+        .forEach(spec.commandLine().getErr()::println);
     return sleeping(document, indexes);
   }
 

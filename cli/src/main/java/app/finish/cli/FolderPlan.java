@@ -1,5 +1,6 @@
 package app.finish.cli;
 
+import app.finish.core.document.BoardPlan;
 import app.finish.core.problem.Problem;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -10,7 +11,9 @@ import com.fasterxml.jackson.dataformat.yaml.YAMLMapper;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -28,6 +31,12 @@ import java.util.Optional;
 ///     title: Fares by route
 ///   - file: waits.csv
 ///     style: Ledger
+/// board:
+///   file: year-two
+///   title: Marram Sound, year two
+///   bands:
+///     - Fares cover the cost from *spring* to autumn.
+///     - [fares.csv, waits.csv]
 /// ```
 ///
 /// @param style the style of tables that say none, or the empty string
@@ -37,13 +46,20 @@ import java.util.Optional;
 /// @param into a DOCX manuscript of which a copy with the tables in it is written, or the empty
 ///   string
 /// @param tables files in the order in which their tables are numbered; others follow by name
+/// @param board a board of the tables; one without a name for none
 record FolderPlan(
-    String style, List<String> as, String out, String join, String into, List<Entry> tables) {
+    String style,
+    List<String> as,
+    String out,
+    String join,
+    String into,
+    List<Entry> tables,
+    Board board) {
   /// The name of the file.
   static final String NAME = "finish.yaml";
 
   /// No plan.
-  static final FolderPlan NONE = new FolderPlan("", List.of(), "", "", "", List.of());
+  static final FolderPlan NONE = new FolderPlan("", List.of(), "", "", "", List.of(), Board.NONE);
 
   /// What is said of one file.
   ///
@@ -58,7 +74,46 @@ record FolderPlan(
     }
   }
 
+  /// How the tables of a folder lie on a board.
+  ///
+  /// @param file the name of the page, or the empty string for no board
+  /// @param title what stands over it, or the empty string
+  /// @param bands from the top down the files whose tables lie beside each other, or a text; all
+  ///   files below each other if there are none
+  record Board(String file, String title, List<List<String>> bands) {
+    static final Board NONE = new Board("", "", List.of());
+
+    Board {
+      file = Objects.requireNonNullElse(file, "");
+      title = Objects.requireNonNullElse(title, "");
+      bands = List.copyOf(Objects.requireNonNullElse(bands, List.of()));
+    }
+
+    /// The plan of the board over tables.
+    ///
+    /// @param ids the tables of each file, by its name
+    BoardPlan over(Map<String, List<String>> ids) {
+      BoardPlan plan = BoardPlan.EMPTY.withTitle(title);
+      List<List<BoardPlan.Tile>> all = new ArrayList<>();
+      int texts = 0;
+      for (List<String> band : bands) {
+        List<BoardPlan.Tile> tiles = new ArrayList<>();
+        for (String name : band) {
+          if (ids.containsKey(name)) {
+            ids.get(name).forEach(id -> tiles.add(new BoardPlan.Tile.Placed(id)));
+          } else {
+            texts++;
+            tiles.add(new BoardPlan.Tile.Passage("p" + texts, name));
+          }
+        }
+        all.add(tiles);
+      }
+      return new BoardPlan(plan.title(), all);
+    }
+  }
+
   FolderPlan {
+    board = Objects.requireNonNullElse(board, Board.NONE);
     style = Objects.requireNonNullElse(style, "");
     as = List.copyOf(Objects.requireNonNullElse(as, List.of()));
     out = Objects.requireNonNullElse(out, "");
@@ -90,8 +145,8 @@ record FolderPlan(
               + lineOf(e.getPropertyName(), Files.readAllLines(file))
               + ": “"
               + e.getPropertyName()
-              + "” means nothing here. Say style, as, out, join, into or tables, and of a table"
-              + " file, title or style.",
+              + "” means nothing here. Say style, as, out, join, into, tables or board, of a"
+              + " table file, title or style, and of a board file, title or bands.",
           e);
     } catch (JsonMappingException e) {
       throw new Problem(at(file, e) + "this is not what stands there in a plan.", e);

@@ -25,7 +25,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -118,8 +120,8 @@ record FolderSending(
       List<Integer> all = IntStream.range(0, document.items().size()).boxed().toList();
       for (SentFile target : SentFile.all(document, out, stem(file), formats, all)) {
         write(sending, document, target);
-        LettersSaid.of(sending.unshown(document, target.indexes(), List.of(target.format())))
-            .ifPresent(sentence -> said.add(target.path() + ": " + sentence));
+        CaveatsSaid.of(sending.caveats(document, target.indexes(), List.of(target.format())))
+            .forEach(sentence -> said.add(target.path() + ": " + sentence));
         written++;
       }
       return new Done(written, 0, 0, said);
@@ -195,17 +197,34 @@ record FolderSending(
                             + " is no file that holds several tables. End it in .docx, .odt,"
                             + " .html, .pdf or .xlsx, for example."));
     List<String> said = new ArrayList<>();
-    Document all = joined(files, said);
+    return write(joined(files, new HashMap<>(), said), format, target, said);
+  }
+
+  /// Writes a board of the tables of all files.
+  Done board(List<Path> files) throws IOException {
+    String name = plan.board().file();
+    Path target = out.resolve(name.endsWith(".html") ? name : name + ".board.html");
+    List<String> said = new ArrayList<>();
+    Map<String, List<String>> ids = new HashMap<>();
+    Document all = joined(files, ids, said);
+    return write(all.withBoard(plan.board().over(ids)), OutputFormat.BOARD, target, said);
+  }
+
+  private Done write(Document all, OutputFormat format, Path target, List<String> said)
+      throws IOException {
     Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();
     write(sending, all, new SentFile(target, format, indexes));
-    LettersSaid.of(sending.unshown(all, indexes, List.of(format)))
-        .ifPresent(sentence -> said.add(target + ": " + sentence));
+    CaveatsSaid.of(sending.caveats(all, indexes, List.of(format)))
+        .forEach(sentence -> said.add(target + ": " + sentence));
     return new Done(1, 0, 0, said);
   }
 
   /// The tables of all files in order.
-  private Document joined(List<Path> files, List<String> said) throws IOException {
+  ///
+  /// @param ids takes those of each file, by its name
+  private Document joined(List<Path> files, Map<String, List<String>> ids, List<String> said)
+      throws IOException {
     Document all = Document.EMPTY;
     for (Path file : files) {
       Document one = document(file, said);
@@ -214,6 +233,8 @@ record FolderSending(
       }
       for (DocumentTable table : one.tables()) {
         all = all.withAdded(table.source(), table.finish());
+        ids.computeIfAbsent(file.getFileName().toString(), key -> new ArrayList<>())
+            .add(all.items().getLast().id());
       }
     }
     return all;
@@ -222,7 +243,7 @@ record FolderSending(
   /// Writes a copy of a manuscript with the tables of all files in it.
   Done into(List<Path> files, Path manuscript) throws IOException {
     List<String> said = new ArrayList<>();
-    Document all = joined(files, said);
+    Document all = joined(files, new HashMap<>(), said);
     Path target = out.resolve(manuscript.getFileName().toString());
     boolean same = Files.exists(target) && Files.isSameFile(target, manuscript);
     boolean forced = over && !changed;

@@ -141,7 +141,8 @@ final class SendCommand implements Callable<Integer> {
     for (String ending : as.isEmpty() ? plan.as() : as) {
       formats.add(format(ending));
     }
-    if (formats.isEmpty() && name(plan).isEmpty() && manuscript(plan).isEmpty()) {
+    boolean nothing = name(plan).isEmpty() && plan.board().file().isEmpty();
+    if (formats.isEmpty() && nothing && manuscript(plan).isEmpty()) {
       throw new Problem("Say in which formats, with --as docx,html, or “as” in finish.yaml.");
     }
     Path target =
@@ -192,6 +193,9 @@ final class SendCommand implements Callable<Integer> {
     if (!joined.isEmpty() && done.failed() == 0 && fresh) {
       String ended = joined.contains(".") ? joined : joined + ".docx";
       done = done.and(sending.join(files, sending.out().resolve(ended)));
+    }
+    if (!plan.board().file().isEmpty() && done.failed() == 0 && fresh) {
+      done = done.and(sending.board(files));
     }
     Optional<Path> manuscript = manuscript(plan);
     if (manuscript.isPresent() && done.failed() == 0 && fresh) {

@@ -11,6 +11,7 @@ import java.nio.file.attribute.FileTime;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
+import org.jsoup.Jsoup;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -98,6 +99,35 @@ public class FolderPlanTest {
     assertThat(report.indexOf("Table 1")).isLessThan(report.indexOf("How Long One Waits"));
     assertThat(report.indexOf("Table 2")).isLessThan(report.indexOf("Passengers"));
     assertThat(report).contains("Table 3");
+  }
+
+  /// A board lies as the plan says: files by their names, texts between them.
+  @Test
+  public void aBoardIsMadeOfTheFolder() throws IOException {
+    plan(
+        """
+        out: made
+        style: Quay
+        board:
+          file: sound
+          title: The sound in *June*
+          bands:
+            - Who waits, and who pays.
+            - [waits.txt, fares.csv]
+        """);
+    Ran ran = Ran.run("send", folder);
+    assertThat(ran.err()).isEmpty();
+    assertThat(made()).containsExactly("sound.board.html");
+    org.jsoup.nodes.Document page = Jsoup.parse(made.resolve("sound.board.html"));
+    assertThat(page.selectFirst("h1").text()).isEqualTo("The sound in June");
+    assertThat(page.selectFirst(".passage").text()).isEqualTo("Who waits, and who pays.");
+    assertThat(page.select(".band > section.board")).hasSize(2);
+    assertThat(page.select("section.board")).hasSize(2);
+    plan("out: made\nboard: {file: all.html}\n");
+    Ran.run("send", folder);
+    assertThat(Jsoup.parse(made.resolve("all.html")).select("section.board")).hasSize(3);
+    plan("out: made\nboard: {file: all.html, shape: round}\n");
+    assertThat(Ran.run("send", folder).err()).contains("“shape” means nothing");
   }
 
   @Test

@@ -107,6 +107,10 @@ public class ChartTest extends WindowTest {
     assertThat(chart().turned()).isTrue();
     write("#chart-title", "Who pays *what*");
     assertThat(description()).startsWith("Bars: Who pays what.");
+    write("#chart-note", "Before tax.");
+    assertThat(chart().texts().note()).isEqualTo("Before tax.");
+    write("#chart-description", "Hale pays most.");
+    assertThat(description()).isEqualTo("Hale pays most.");
     write("#chart-height", "300 pt");
     assertThat(chart().height()).isEqualTo(300);
     write("#chart-height", "tall");

@@ -128,19 +128,28 @@ public final class Sending {
     return file.resolveSibling(stem + "-page-" + page + name.substring(stem.length()));
   }
 
-  /// The letters that no font at hand has, each once, in the order of reading: they are boxes in
-  /// print and pictures. None where the format draws no letters.
+  /// What should be known before items are sent.
   ///
   /// @param indexes which items, by their places in the document
-  public UnshownLetters unshown(
+  public Caveats caveats(
       Document document, List<Integer> indexes, Collection<OutputFormat> formats) {
-    if (formats.stream().noneMatch(OutputFormat::drawsLetters)) {
-      return UnshownLetters.NONE;
-    }
+    Sent sent = sent(document, indexes, Paper.A4);
+    List<String> fixed =
+        formats.stream()
+            .flatMap(format -> format.writer(fonts).fixed(sent).stream())
+            .distinct()
+            .toList();
+    boolean drawn = formats.stream().anyMatch(OutputFormat::drawsLetters);
+    return new Caveats(drawn ? unshown(sent) : UnshownLetters.NONE, fixed);
+  }
+
+  /// The letters that no font at hand has, each once, in the order of reading: they are boxes in
+  /// print and pictures.
+  private UnshownLetters unshown(Sent sent) {
     BitSet seen = new BitSet();
     StringBuilder unshown = new StringBuilder();
     Face face = fonts.face("", false, false);
-    for (SentItem item : sent(document, indexes, Paper.A4).items()) {
+    for (SentItem item : sent.items()) {
       for (DressedRow row : item.dressed().rows()) {
         for (DressedCell cell : row.cells()) {
           cell.text()

@@ -5,7 +5,7 @@ import java.util.stream.Collectors;
 /// Letters that no font of this machine has.
 ///
 /// ```java
-/// sending.unshown(document, List.of(0), List.of(OutputFormat.PDF)).named(); // "서 (U+C11C)"
+/// sending.caveats(document, List.of(0), List.of(OutputFormat.PDF)).unshown().named(); // "서 (U+C11C)"
 /// ```
 ///
 /// @param letters each once

@@ -319,4 +319,16 @@ public class HighlightsSentTest {
       Files.delete(file);
     }
   }
+
+  /// What a workbook can hold only as fixed looks is told before it is sent; what it holds live is
+  /// not, and other formats have nothing to tell.
+  @Test
+  public void whatAWorkbookHoldsFixedIsTold() throws IOException {
+    Document live = with("Fares below 12: bad");
+    Document fixed = with("Fares above the mean of its column: good");
+    Sending sending = Given.sending();
+    assertThat(sending.caveats(live, List.of(0), List.of(OutputFormat.XLSX)).fixed()).isEmpty();
+    assertThat(sending.caveats(fixed, List.of(0), List.of(OutputFormat.XLSX)).fixed()).hasSize(1);
+    assertThat(sending.caveats(fixed, List.of(0), List.of(OutputFormat.PDF)).fixed()).isEmpty();
+  }
 }

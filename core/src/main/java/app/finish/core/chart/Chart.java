@@ -18,7 +18,7 @@ import java.util.List;
 /// @param columns the same of the columns
 /// @param width the width in points
 /// @param height the height of what is drawn, in points, without the words
-/// @param title its title as it was typed; empty for one made of the measure and the dimensions
+/// @param texts what was written for it: title, note, description
 public record Chart(
     ChartKind kind,
     String measure,
@@ -29,7 +29,7 @@ public record Chart(
     List<List<String>> columns,
     double width,
     double height,
-    String title) {
+    ChartTexts texts) {
   /// The width that fits the text of an A4 page, in points.
   public static final double USUAL_WIDTH = 460;
 
@@ -52,7 +52,7 @@ public record Chart(
   /// A chart of a whole table.
   public static Chart of(ChartKind kind, String measure) {
     return new Chart(
-        kind, measure, "", false, false, List.of(), List.of(), USUAL_WIDTH, USUAL_HEIGHT, "");
+        kind, measure, "", false, false, List.of(), List.of(), USUAL_WIDTH, USUAL_HEIGHT, ChartTexts.NONE);
   }
 
   /// Whether another is drawn in the same way: of the same kind, the same side compared, in panels
@@ -63,43 +63,53 @@ public record Chart(
 
   /// The same in another kind.
   public Chart withKind(ChartKind other) {
-    return new Chart(other, measure, against, turned, panels, rows, columns, width, height, title);
+    return new Chart(other, measure, against, turned, panels, rows, columns, width, height, texts);
   }
 
   /// The same of another measure.
   public Chart withMeasure(String other) {
-    return new Chart(kind, other, against, turned, panels, rows, columns, width, height, title);
+    return new Chart(kind, other, against, turned, panels, rows, columns, width, height, texts);
   }
 
   /// The same against another measure.
   public Chart withAgainst(String other) {
-    return new Chart(kind, measure, other, turned, panels, rows, columns, width, height, title);
+    return new Chart(kind, measure, other, turned, panels, rows, columns, width, height, texts);
   }
 
   /// The same with the columns compared, or the rows.
   public Chart withTurned(boolean value) {
-    return new Chart(kind, measure, against, value, panels, rows, columns, width, height, title);
+    return new Chart(kind, measure, against, value, panels, rows, columns, width, height, texts);
   }
 
   /// The same with a panel for each outer group, or with one for all.
   public Chart withPanels(boolean value) {
-    return new Chart(kind, measure, against, turned, value, rows, columns, width, height, title);
+    return new Chart(kind, measure, against, turned, value, rows, columns, width, height, texts);
   }
 
   /// The same of some rows and columns alone.
   public Chart withLines(List<List<String>> someRows, List<List<String>> someColumns) {
     return new Chart(
-        kind, measure, against, turned, panels, someRows, someColumns, width, height, title);
+        kind, measure, against, turned, panels, someRows, someColumns, width, height, texts);
   }
 
   /// The same in another size, in points.
   public Chart withSize(double otherWidth, double otherHeight) {
     return new Chart(
-        kind, measure, against, turned, panels, rows, columns, otherWidth, otherHeight, title);
+        kind, measure, against, turned, panels, rows, columns, otherWidth, otherHeight, texts);
   }
 
   /// The same under another title.
   public Chart withTitle(String other) {
+    return withTexts(texts.withTitle(other));
+  }
+
+  /// The same with other texts.
+  public Chart withTexts(ChartTexts other) {
     return new Chart(kind, measure, against, turned, panels, rows, columns, width, height, other);
+  }
+
+  /// Its title as it was typed; empty for one made of the measure and the dimensions.
+  public String title() {
+    return texts.title();
   }
 }

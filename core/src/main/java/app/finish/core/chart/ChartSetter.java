@@ -45,7 +45,7 @@ public final class ChartSetter {
     SeriesInks inks = SeriesInks.of(dressed.palette(), data.series().size());
     Scale scale = Scales.of(data, chart.kind(), spreads);
     this.subject = new Subject(data, looks, inks, chart.kind(), scale, spreads);
-    this.title = ChartWords.title(table, chart);
+    this.title = ChartWords.title(table, chart, dressed.language());
   }
 
   /// Slopes go from the first to the last alone.
@@ -56,9 +56,10 @@ public final class ChartSetter {
         : data;
   }
 
-  /// What the chart shows, for those who can't see it.
+  /// What the chart shows, for those who can't see it: as it was written, or made from its data.
   public String description() {
-    return ChartWords.description(subject, title);
+    String own = chart.texts().description();
+    return own.isBlank() ? ChartWords.description(subject, title, dressed.language()) : own.strip();
   }
 
   /// The title without marks.
@@ -112,7 +113,7 @@ public final class ChartSetter {
     y += 8;
     if (isEmpty()) {
       Look look = subject.label();
-      String sentence = "Nothing of the table can be drawn: it has no figures of its own here.";
+      String sentence = ChartPhrase.NOTHING.in(dressed.language());
       drawing.text(sentence, look, look.ink(), MARGIN, 0, y + 20);
       return drawing.page(width + 2 * MARGIN, y + 40 + MARGIN);
     }

@@ -2,6 +2,7 @@ package app.finish.core.chart;
 
 import app.finish.core.table.Held;
 import app.finish.core.table.Table;
+import app.finish.core.words.Language;
 import app.finish.core.words.Markup;
 import app.finish.core.words.Symbols;
 import java.util.ArrayList;
@@ -11,7 +12,7 @@ import java.util.Locale;
 /// The words of a chart: its title, and what it shows for those who can't see it.
 ///
 /// ```java
-/// ChartWords.title(table, chart); // "Fares by route and season, 2025 and 2026"
+/// ChartWords.title(table, chart, Language.ENGLISH); // "Fares by route and season, 2025 and 2026"
 /// ```
 public final class ChartWords {
   private static final int MOST_READ = 12;
@@ -19,7 +20,9 @@ public final class ChartWords {
   private ChartWords() {}
 
   /// The title as it was typed, or one made of the measure and the dimensions.
-  public static String title(Table table, Chart chart) {
+  ///
+  /// @param language what the words around the table are in
+  public static String title(Table table, Chart chart, Language language) {
     if (!chart.title().isBlank()) {
       return Markup.plain(chart.title()).strip();
     }
@@ -32,15 +35,21 @@ public final class ChartWords {
     }
     String measure = data.measure().name();
     if (chart.kind() == ChartKind.SCATTER) {
-      measure += " against " + lower(data.of(chart.against()).measure().name());
+      String other = lower(data.of(chart.against()).measure().name());
+      measure = ChartPhrase.AGAINST.in(language, measure, other);
     }
     boolean untold =
         measure.isBlank() || by.isEmpty() || chart.kind() == ChartKind.BOXES || isSymbol(measure);
     if (untold) {
       String own = table.words().title();
-      return own.isBlank() ? (measure.isBlank() ? chart.kind().label() : measure) : own;
+      String bare = measure.isBlank() ? ChartPhrase.kind(chart.kind(), language) : measure;
+      return own.isBlank() ? bare : own;
     }
-    return measure + " by " + String.join(" and ", by);
+    String dimensions =
+        by.size() < 2
+            ? by.getFirst()
+            : ChartPhrase.AND.in(language, by.getFirst(), by.getLast());
+    return ChartPhrase.BY.in(language, measure, dimensions);
   }
 
   /// Whether a name says which statistic it is, and not of what.
@@ -54,17 +63,19 @@ public final class ChartWords {
 
   /// What the chart shows, from its data: its kind, its title, how many figures it has and between
   /// which they lie, and the figures themselves where they are few.
-  static String description(Subject subject, String title) {
+  ///
+  /// @param language what it is told in
+  static String description(Subject subject, String title, Language language) {
     ChartData data = subject.data();
     List<Double> numbers = data.numbers();
     StringBuilder all = new StringBuilder();
-    all.append(subject.kind().label()).append(": ").append(title).append(". ");
+    all.append(ChartPhrase.kind(subject.kind(), language)).append(": ").append(title).append(". ");
     if (numbers.isEmpty()) {
-      return all.append("There is no figure in it.").toString();
+      return all.append(ChartPhrase.NO_FIGURE.in(language)).toString();
     }
     String held = String.join(", ", data.table().held().stream().map(Held::toString).toList());
     if (!held.isBlank()) {
-      all.append("All of it is for ").append(held).append(". ");
+      all.append(ChartPhrase.HELD.in(language, held)).append(' ');
     }
     List<String> figures = new ArrayList<>();
     int least = -1;
@@ -81,8 +92,8 @@ public final class ChartWords {
     if (figures.size() <= MOST_READ) {
       return all.append(String.join("; ", figures)).append(".").toString();
     }
-    all.append(figures.size()).append(" figures, from ");
-    all.append(subject.says(least / count, least % count)).append(" to ");
-    return all.append(subject.says(most / count, most % count)).append(".").toString();
+    String from = subject.says(least / count, least % count);
+    String to = subject.says(most / count, most % count);
+    return all.append(ChartPhrase.FIGURES.in(language, figures.size(), from, to)).toString();
   }
 }

@@ -7,6 +7,7 @@ import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import app.finish.core.words.Language;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -198,13 +199,13 @@ final class Spreads {
   }
 
   /// What the lines are, for the note: "Lines are 95 % CI".
-  String words() {
+  String words(Language language) {
     Measure first = data.table().measures().get(measures.getFirst());
     return switch (kind) {
-      case PAIR -> "Lines show the interval " + first.name() + ".";
-      case LIMITS -> "Lines reach from the lower limit of the interval to the upper one.";
-      case ERROR -> "Lines show one standard error to either side.";
-      case DEVIATION -> "Lines show one standard deviation to either side.";
+      case PAIR -> ChartPhrase.INTERVAL.in(language, first.name());
+      case LIMITS -> ChartPhrase.LIMITS.in(language);
+      case ERROR -> ChartPhrase.ERROR.in(language);
+      case DEVIATION -> ChartPhrase.DEVIATION.in(language);
     };
   }
 }

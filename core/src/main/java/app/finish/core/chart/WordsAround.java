@@ -9,6 +9,7 @@ import app.finish.core.style.Look;
 import app.finish.core.style.Part;
 import app.finish.core.style.PartName;
 import app.finish.core.style.Property;
+import app.finish.core.words.Language;
 import app.finish.core.words.Markup;
 import app.finish.core.words.TitleCase;
 import java.util.ArrayList;
@@ -52,7 +53,11 @@ record WordsAround(Dressed dressed, Chart chart, String number, String title, Su
       boolean cased = look.setting(Property.LETTER_CASE).equals("title");
       return plain(cased ? TitleCase.of(title, dressed.language()) : title, look);
     }
-    return Markup.read(chart.title().strip()).stream()
+    return typed(chart.title().strip(), look);
+  }
+
+  private static List<Run> typed(String text, Look look) {
+    return Markup.read(text).stream()
         .map(
             part ->
                 new Run(
@@ -70,8 +75,9 @@ record WordsAround(Dressed dressed, Chart chart, String number, String title, Su
     List<DressedCell> cells = new ArrayList<>();
     List<DressedRow> rows = dressed.band(DressedRow.Band.BELOW);
     String said = String.join(" ", said());
-    if (!said.isEmpty()) {
-      cells.add(noted(like(rows), said));
+    String own = chart.texts().note().strip();
+    if (!said.isEmpty() || !own.isEmpty()) {
+      cells.add(noted(like(rows), said, own));
     }
     for (DressedRow row : rows) {
       if (row.part().name() == PartName.SOURCE) {
@@ -81,18 +87,20 @@ record WordsAround(Dressed dressed, Chart chart, String number, String title, Su
     return cells;
   }
 
+  /// What has to be said of the marks, and what was written below.
   private List<String> said() {
+    Language language = dressed.language();
     List<String> said = new ArrayList<>();
     if (chart.kind() == ChartKind.INTERVALS) {
-      subject.spreads().map(Spreads::words).ifPresent(said::add);
+      subject.spreads().map(one -> one.words(language)).ifPresent(said::add);
     }
     if (chart.kind() == ChartKind.BOXES) {
-      said.add("Boxes reach from the lower quartile to the upper one, lines to the extremes.");
+      said.add(ChartPhrase.BOXES.in(language));
     }
     int left = subject.data().leftOut();
     if (left > 0) {
       int drawn = subject.data().categories().size();
-      said.add("The first " + drawn + " of " + (drawn + left) + " are drawn.");
+      said.add(ChartPhrase.DRAWN.in(language, drawn, drawn + left));
     }
     return said;
   }
@@ -119,7 +127,10 @@ record WordsAround(Dressed dressed, Chart chart, String number, String title, Su
   }
 
   /// A note behind what the style puts before notes.
-  private DressedCell noted(DressedCell like, String text) {
+  ///
+  /// @param said what has to be said of the marks
+  /// @param own what was written, with its marks
+  private DressedCell noted(DressedCell like, String said, String own) {
     Look look = like.look();
     List<Run> runs = new ArrayList<>();
     String leadIn = look.setting(Property.LEAD_IN);
@@ -127,7 +138,10 @@ record WordsAround(Dressed dressed, Chart chart, String number, String title, Su
       runs.add(new Run(dressed.language().word(leadIn), look.bold(), true));
       runs.add(new Run(" ", look.bold(), look.italic()));
     }
-    runs.addAll(plain(text, look));
+    if (!said.isEmpty()) {
+      runs.addAll(plain(own.isEmpty() ? said : said + " ", look));
+    }
+    runs.addAll(own.isEmpty() ? List.of() : typed(own, look));
     return saying(like, runs);
   }
 

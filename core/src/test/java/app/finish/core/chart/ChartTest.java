@@ -21,6 +21,7 @@ import app.finish.core.table.Heading;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
 import app.finish.core.table.Value;
+import app.finish.core.words.Language;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -259,6 +260,56 @@ public class ChartTest {
         }
       }
     }
+  }
+
+  /// What was written stands below what must be said of the marks, and the description is the
+  /// person's own.
+  @Test
+  public void whatWasWrittenIsThere() {
+    ChartTexts texts = new ChartTexts("", "Fares *before* tax.", "Fares rise everywhere.");
+    Chart chart = Chart.of(ChartKind.BOXES, "").withTexts(texts);
+    ChartSetter setter = setter(read(ROUTES), chart);
+    assertThat(setter.description()).isEqualTo("Fares rise everywhere.");
+    String said = String.join(" ", texts(setter.page()));
+    assertThat(said).contains("Boxes reach from the lower quartile", "Fares ", "before", " tax.");
+    assertThat(setter(read(ROUTES), chart.withTexts(ChartTexts.NONE)).description())
+        .startsWith("Boxes: ");
+  }
+
+  private static List<String> texts(ChartPage page) {
+    return page.marks().stream()
+        .filter(Mark.Text.class::isInstance)
+        .map(mark -> ((Mark.Text) mark).text())
+        .toList();
+  }
+
+  /// What Finish says itself is in the language of the table, for every language and every gap.
+  @Test
+  public void chartsSpeakTheLanguageOfTheirTable() {
+    for (Language language : Language.values()) {
+      for (ChartPhrase phrase : ChartPhrase.values()) {
+        String said = phrase.in(language, "A1", "B2", "C3");
+        assertThat(said).as(phrase + " " + language).isNotBlank().doesNotContain("{");
+        for (String part : List.of("A1", "B2", "C3")) {
+          String number = "{" + List.of("A1", "B2", "C3").indexOf(part) + "}";
+          boolean wanted = phrase.in(Language.ENGLISH).contains(number);
+          assertThat(said.contains(part)).as(phrase + " " + language).isEqualTo(wanted);
+        }
+      }
+      for (ChartKind kind : ChartKind.values()) {
+        assertThat(ChartPhrase.kind(kind, language)).isNotBlank();
+        assertThat(ChartPhrase.kind(kind, Language.ENGLISH)).isEqualTo(kind.label());
+      }
+    }
+    Table german =
+        read(
+            "Einnahmen nach Linie und Jahr",
+            "Linie | 2024 | 2025 | 2026",
+            "Nord | 120 | 140 | 155",
+            "Süd | 80 | 75 | 60",
+            "Summe der Linien | 200 | 215 | 215");
+    String description = setter(german, Chart.of(ChartKind.BARS, "")).description();
+    assertThat(description).startsWith("Balken: ");
   }
 
   @Test

@@ -2,6 +2,7 @@ package app.finish.desktop.chart;
 
 import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartKind;
+import app.finish.core.chart.ChartTexts;
 import app.finish.core.document.DocumentChart;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
@@ -13,6 +14,7 @@ import app.finish.desktop.model.Desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -164,14 +166,12 @@ public final class ChartBench {
       whole.setOnAction(event -> charting.change(chart -> chart.withLines(List.of(), List.of())));
       rows.add(whole);
     }
-    TextField title =
-        WordField.of(
-            "chart-title",
-            Texts.of("chart.title"),
-            now.title(),
-            typed -> charting.change(chart -> chart.withTitle(typed)));
-    title.setPromptText(Texts.of("chart.titleMade"));
-    rows.add(Benches.beside(name("chart.title"), title));
+    rows.add(text("title", now.title(), "chart.titleMade", ChartTexts::withTitle));
+    rows.add(text("note", now.texts().note(), "chart.noteNone", ChartTexts::withNote));
+    String description = now.texts().description();
+    rows.add(
+        text(
+            "description", description, "chart.descriptionMade", ChartTexts::withDescription));
     TextField width =
         size("chart-width", now.width(), (chart, points) -> chart.withSize(points, chart.height()));
     TextField height =
@@ -180,6 +180,19 @@ public final class ChartBench {
     rows.add(Benches.beside(name("chart.width"), width));
     rows.add(Benches.beside(name("chart.height"), height));
     Benches.replace(settings, rows);
+  }
+
+  private Node text(
+      String word, String now, String prompt, BiFunction<ChartTexts, String, ChartTexts> with) {
+    TextField field =
+        WordField.of(
+            "chart-" + word,
+            Texts.of("chart." + word),
+            now,
+            typed ->
+                charting.change(chart -> chart.withTexts(with.apply(chart.texts(), typed))));
+    field.setPromptText(Texts.of(prompt));
+    return Benches.beside(name("chart." + word), field);
   }
 
   private static Label name(String text) {

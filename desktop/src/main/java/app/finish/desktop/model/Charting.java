@@ -255,7 +255,7 @@ public final class Charting {
     List<Chart> charts = new ArrayList<>();
     Set<ChartKind> left = EnumSet.allOf(ChartKind.class);
     for (ChartAdvice one : ChartAdvice.of(table, own)) {
-      Chart chart = one.chart().withTitle(own.title()).withSize(own.width(), own.height());
+      Chart chart = one.chart().withTexts(own.texts()).withSize(own.width(), own.height());
       if (why.putIfAbsent(chart, one.why()) == null) {
         charts.add(chart);
         left.remove(chart.kind());

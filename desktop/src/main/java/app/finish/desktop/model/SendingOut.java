@@ -6,7 +6,7 @@ import app.finish.core.problem.Problem;
 import app.finish.desktop.kit.Texts;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.SentFile;
-import app.finish.formats.UnshownLetters;
+import app.finish.formats.Caveats;
 import app.finish.formats.io.PictureForm;
 import java.io.IOException;
 import java.io.InterruptedIOException;
@@ -106,10 +106,10 @@ public final class SendingOut {
         : List.of(desk.indexProperty().get());
   }
 
-  /// Looks for letters of what would be sent that no font of this machine has, and tells them.
-  public void lookForLetters(Consumer<UnshownLetters> told) {
+  /// Looks for what should be known before it is sent, and tells it.
+  public void lookForCaveats(Consumer<Caveats> told) {
     if (desk.table().isEmpty()) {
-      told.accept(UnshownLetters.NONE);
+      told.accept(Caveats.NONE);
       return;
     }
     Document document = desk.document();
@@ -117,9 +117,9 @@ public final class SendingOut {
     Set<OutputFormat> as = formats.get();
     desk.worker()
         .draw(
-            () -> desk.sending().unshown(document, sent, as),
+            () -> desk.sending().caveats(document, sent, as),
             told,
-            _ -> told.accept(UnshownLetters.NONE));
+            _ -> told.accept(Caveats.NONE));
   }
 
   /// Counts the pages that what would be sent takes in print, and tells how many.

@@ -8,8 +8,10 @@ import app.finish.desktop.model.Files;
 import app.finish.desktop.model.SendingOut;
 import app.finish.desktop.model.Step;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.Caveats;
 import app.finish.formats.UnshownLetters;
 import app.finish.formats.io.Kept;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
@@ -76,7 +78,7 @@ public final class SendOutBench {
     Node node =
         Benches.deskWithFoot(
             Step.SEND_OUT.label(),
-            new VBox(8, open(), letters(), send, again, copy),
+            new VBox(8, open(), caveats(), send, again, copy),
             what,
             choices(),
             board,
@@ -121,23 +123,33 @@ public final class SendOutBench {
     return open;
   }
 
-  /// Letters that no font of this machine has, where a format that is chosen needs them.
-  private Label letters() {
-    Label letters = Benches.caption("");
-    letters.setId("send-letters");
-    letters.setWrapText(true);
-    letters.setMinHeight(Region.USE_PREF_SIZE);
-    Runnable look = () -> sending.lookForLetters(found -> say(letters, found));
+  /// Letters that no font of this machine has, where a format that is chosen needs them, and
+  /// highlights that a workbook holds fixed.
+  private Label caveats() {
+    Label caveats = Benches.caption("");
+    caveats.setId("send-caveats");
+    caveats.setWrapText(true);
+    caveats.setMinHeight(Region.USE_PREF_SIZE);
+    Runnable look = () -> sending.lookForCaveats(found -> say(caveats, found));
     Benches.follow(desk.historyProperty(), look);
     Benches.follow(desk.shownProperty(), look);
     Benches.follow(sending.allProperty(), look);
     Benches.follow(sending.formatsProperty(), look);
-    return letters;
+    return caveats;
   }
 
-  private static void say(Label label, UnshownLetters letters) {
-    boolean any = letters.count() > 0;
-    label.setText(any ? Texts.of("send.letters", letters.count(), letters.named()) : "");
+  private static void say(Label label, Caveats caveats) {
+    List<String> said = new ArrayList<>();
+    UnshownLetters letters = caveats.unshown();
+    if (letters.count() > 0) {
+      said.add(Texts.of("send.letters", letters.count(), letters.named()));
+    }
+    if (!caveats.fixed().isEmpty()) {
+      String titles = String.join("”, “", caveats.fixed());
+      said.add(Texts.of("send.fixed", caveats.fixed().size(), titles));
+    }
+    boolean any = !said.isEmpty();
+    label.setText(String.join("\n", said));
     label.setVisible(any);
     label.setManaged(any);
   }

@@ -2,6 +2,7 @@ package app.finish.formats.finish;
 
 import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartKind;
+import app.finish.core.chart.ChartTexts;
 import app.finish.core.document.DocumentChart;
 import app.finish.core.problem.Problem;
 import app.finish.core.problem.Refusal;
@@ -39,10 +40,16 @@ final class ChartJson {
     lines(node, "rows", chart.rows());
     lines(node, "columns", chart.columns());
     node.put("width", chart.width()).put("height", chart.height());
-    if (!chart.title().isEmpty()) {
-      node.put("title", chart.title());
-    }
+    text(node, "title", chart.texts().title());
+    text(node, "note", chart.texts().note());
+    text(node, "description", chart.texts().description());
     return node;
+  }
+
+  private static void text(ObjectNode node, String name, String text) {
+    if (!text.isEmpty()) {
+      node.put(name, text);
+    }
   }
 
   private static void lines(ObjectNode node, String name, List<List<String>> lines) {
@@ -69,7 +76,10 @@ final class ChartJson {
               lines(node.path("columns")),
               node.path("width").asDouble(Chart.USUAL_WIDTH),
               node.path("height").asDouble(Chart.USUAL_HEIGHT),
-              node.path("title").asText(""));
+              new ChartTexts(
+                  node.path("title").asText(""),
+                  node.path("note").asText(""),
+                  node.path("description").asText("")));
       return new DocumentChart(id, node.path("table").asText(), chart);
     } catch (Refusal e) {
       throw GridJson.damaged(name);

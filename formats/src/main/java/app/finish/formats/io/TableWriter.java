@@ -3,6 +3,7 @@ package app.finish.formats.io;
 import app.finish.core.layout.Paper;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.List;
 import java.util.Set;
 
 /// Writes items of a document as a file of one format.
@@ -14,6 +15,12 @@ public interface TableWriter {
 
   /// What of a table its files still have.
   Set<Kept> keeps();
+
+  /// The titles of highlights that its files hold as fixed looks, where files of the format can hold
+  /// highlights that follow their figures.
+  default List<String> fixed(Sent sent) {
+    return List.of();
+  }
 
   /// Writes the items in order. The stream is left open.
   ///

@@ -53,6 +53,13 @@ final class LiveHighlights {
     return all.stream().allMatch(LiveHighlights::isHeld) ? all : List.of();
   }
 
+  /// The titles of the highlights of a table that its sheet holds as fixed looks.
+  static List<String> fixed(SentTable table) {
+    return of(table).isEmpty()
+        ? table.matches().stream().map(one -> one.highlight().title()).toList()
+        : List.of();
+  }
+
   private static boolean isHeld(Highlight highlight) {
     return highlight.reach() == Reach.CELL
         && !highlight.last()

@@ -82,6 +82,14 @@ public final class XlsxWriter implements TableWriter {
   }
 
   @Override
+  public List<String> fixed(Sent sent) {
+    return sent.tables().stream()
+        .flatMap(table -> LiveHighlights.fixed(table).stream())
+        .distinct()
+        .toList();
+  }
+
+  @Override
   public void write(Sent sent, OutputStream out) throws IOException {
     List<SentTable> tables = withTables(sent);
     try (SXSSFWorkbook workbook =

@@ -8,8 +8,14 @@ import app.finish.core.arrange.place.Side;
 import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartKind;
 import app.finish.core.document.Document;
+import app.finish.core.dress.Dressed;
+import app.finish.core.dress.DressedCell;
+import app.finish.core.dress.DressedRow;
+import app.finish.core.style.Look;
+import app.finish.core.style.colour.Colour;
 import app.finish.formats.Given;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.io.SentTable;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -337,6 +343,65 @@ public class BoardInBrowserTest {
       assertThat(card.get(2).asBoolean()).isTrue();
       assertThat(narrow.complaints()).isEmpty();
     }
+  }
+
+  @DataProvider
+  public Object[][] lookedAt() {
+    List<Object[]> all = new ArrayList<>();
+    for (String style : List.of("Plain", "APA 7", "Ledger", "Quay", "Timetable", "Beacon")) {
+      for (int width : new int[] {700, 1280, 1920}) {
+        all.add(new Object[] {style, width, false});
+        all.add(new Object[] {style, width, true});
+      }
+    }
+    return all.toArray(Object[][]::new);
+  }
+
+  /// Each cell has the ink, the fill, the size, the weight and the slant of the proof, in the inks
+  /// of either page and at every width.
+  @Test(dataProvider = "lookedAt")
+  public void cellsLookAsTheyAreDressed(String style, int width, boolean dark) throws Exception {
+    Document document = ManyTables.demo(style, true);
+    String scheme = "--blink-settings=preferredColorScheme=" + (dark ? 0 : 1);
+    SentTable table = ManyTables.sent(document).tables().getFirst().onBoard();
+    Dressed dressed = (dark ? table.inked(table.nightInks()) : table).dressed();
+    JsonNode cells;
+    try (Browser sight = Browser.open(width, 900, scheme)) {
+      sight.go(board(document), "");
+      cells =
+          sight.run(
+              "const b = [...document.querySelectorAll('section.board')][0];"
+                  + "return [...b.querySelectorAll('tbody tr:not(.spacer)')].map(tr =>"
+                  + " [...tr.cells].map(c => { const s = getComputedStyle(c);"
+                  + " return [Number(c.dataset.at), s.color, s.backgroundColor,"
+                  + " parseFloat(s.fontSize) * 0.75, s.fontWeight, s.fontStyle] }))");
+    }
+    List<DressedRow> rows = dressed.band(DressedRow.Band.BODY);
+    int row = 0;
+    for (JsonNode line : cells) {
+      for (DressedCell cell : rows.get(row++).cells()) {
+        if (cell.rowSpan() > 1) {
+          continue;
+        }
+        for (JsonNode there : line) {
+          if (there.get(0).asInt() == cell.column()) {
+            Look look = cell.look();
+            assertThat(there.get(1).asText()).as(cell.text()).isEqualTo(rgb(look.ink()));
+            look.fill()
+                .ifPresent(fill -> assertThat(there.get(2).asText()).isEqualTo(rgb(fill)));
+            assertThat(there.get(4).asText()).isEqualTo(look.bold() ? "700" : "400");
+            assertThat(there.get(5).asText()).isEqualTo(look.italic() ? "italic" : "normal");
+            double zoomed = there.get(3).asDouble() / look.size();
+            assertThat(Math.min(Math.abs(zoomed - 1), Math.abs(zoomed - 1.5))).isLessThan(0.01);
+          }
+        }
+      }
+    }
+    assertThat(row).isPositive();
+  }
+
+  private static String rgb(Colour colour) {
+    return "rgb(" + colour.red() + ", " + colour.green() + ", " + colour.blue() + ")";
   }
 
   private static final Path CHECKERS = Path.of("src/test/npm");

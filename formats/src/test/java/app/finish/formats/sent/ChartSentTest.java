@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartAdvice;
 import app.finish.core.chart.ChartKind;
+import app.finish.core.chart.ChartTexts;
 import app.finish.core.document.Document;
 import app.finish.core.document.DocumentChart;
 import app.finish.core.highlight.HighlightSentence;
@@ -66,7 +67,7 @@ public class ChartSentTest {
             .withPanels(true)
             .withLines(List.of(List.of("Hale", "Winter")), List.of(List.of("2025")))
             .withSize(300, 150)
-            .withTitle("Fares *and* cost");
+            .withTexts(new ChartTexts("Fares *and* cost", "Before tax.", "Both rise."));
     Document document = Given.document("Plain", LINES).withAdded(chart, 0);
     Path file = Given.folder().resolve("charts.finish");
     DocumentFile.write(document, file);
