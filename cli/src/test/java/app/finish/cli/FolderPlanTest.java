@@ -11,8 +11,8 @@ import java.nio.file.attribute.FileTime;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
-import org.jsoup.Jsoup;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.jsoup.Jsoup;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 

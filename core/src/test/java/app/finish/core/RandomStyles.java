@@ -28,6 +28,7 @@ public final class RandomStyles {
     return switch (property) {
       case FACE -> random.nextBoolean() ? "Calibri" : "Times New Roman";
       case SIZE -> random.nextBoolean() ? 6 + random.nextInt(8) + " pt" : "110%";
+      case BACKDROP -> ink;
       case INK -> List.of(ink, ink + " shade 30%", "#0b3d2e").get(random.nextInt(3));
       case FILL -> random.nextInt(3) == 0 ? "none" : ink + " " + random.nextInt(101) + "%";
       case LINE_HEIGHT -> "1." + random.nextInt(9);

@@ -52,7 +52,16 @@ public record Chart(
   /// A chart of a whole table.
   public static Chart of(ChartKind kind, String measure) {
     return new Chart(
-        kind, measure, "", false, false, List.of(), List.of(), USUAL_WIDTH, USUAL_HEIGHT, ChartTexts.NONE);
+        kind,
+        measure,
+        "",
+        false,
+        false,
+        List.of(),
+        List.of(),
+        USUAL_WIDTH,
+        USUAL_HEIGHT,
+        ChartTexts.NONE);
   }
 
   /// Whether another is drawn in the same way: of the same kind, the same side compared, in panels

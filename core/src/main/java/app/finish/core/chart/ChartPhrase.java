@@ -79,8 +79,8 @@ enum ChartPhrase {
   /// Of a description: how many figures there are, and between which they lie.
   FIGURES(
       "{0} figures, from {1} to {2}.|{0} Zahlen, von {1} bis {2}.|{0} chiffres, de {1} à {2}.|{0}"
-          + " cifras, de {1} a {2}.|{0} cifre, da {1} a {2}.|{0} números, de {1} a {2}.|{0} cijfers,"
-          + " van {1} tot {2}.");
+          + " cifras, de {1} a {2}.|{0} cifre, da {1} a {2}.|{0} números, de {1} a {2}.|{0}"
+          + " cijfers, van {1} tot {2}.");
 
   private static final String KINDS =
       "Bars Balken Barres Barras Barre Barras Staven"

@@ -46,9 +46,7 @@ public final class ChartWords {
       return own.isBlank() ? bare : own;
     }
     String dimensions =
-        by.size() < 2
-            ? by.getFirst()
-            : ChartPhrase.AND.in(language, by.getFirst(), by.getLast());
+        by.size() < 2 ? by.getFirst() : ChartPhrase.AND.in(language, by.getFirst(), by.getLast());
     return ChartPhrase.BY.in(language, measure, dimensions);
   }
 

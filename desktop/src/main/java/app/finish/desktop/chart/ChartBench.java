@@ -170,8 +170,7 @@ public final class ChartBench {
     rows.add(text("note", now.texts().note(), "chart.noteNone", ChartTexts::withNote));
     String description = now.texts().description();
     rows.add(
-        text(
-            "description", description, "chart.descriptionMade", ChartTexts::withDescription));
+        text("description", description, "chart.descriptionMade", ChartTexts::withDescription));
     TextField width =
         size("chart-width", now.width(), (chart, points) -> chart.withSize(points, chart.height()));
     TextField height =
@@ -189,8 +188,7 @@ public final class ChartBench {
             "chart-" + word,
             Texts.of("chart." + word),
             now,
-            typed ->
-                charting.change(chart -> chart.withTexts(with.apply(chart.texts(), typed))));
+            typed -> charting.change(chart -> chart.withTexts(with.apply(chart.texts(), typed))));
     field.setPromptText(Texts.of(prompt));
     return Benches.beside(name("chart." + word), field);
   }

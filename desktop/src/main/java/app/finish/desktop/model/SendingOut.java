@@ -4,9 +4,9 @@ import app.finish.core.document.Document;
 import app.finish.core.layout.Paper;
 import app.finish.core.problem.Problem;
 import app.finish.desktop.kit.Texts;
+import app.finish.formats.Caveats;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.SentFile;
-import app.finish.formats.Caveats;
 import app.finish.formats.io.PictureForm;
 import java.io.IOException;
 import java.io.InterruptedIOException;
@@ -117,9 +117,7 @@ public final class SendingOut {
     Set<OutputFormat> as = formats.get();
     desk.worker()
         .draw(
-            () -> desk.sending().caveats(document, sent, as),
-            told,
-            _ -> told.accept(Caveats.NONE));
+            () -> desk.sending().caveats(document, sent, as), told, _ -> told.accept(Caveats.NONE));
   }
 
   /// Counts the pages that what would be sent takes in print, and tells how many.

@@ -16,8 +16,8 @@ public interface TableWriter {
   /// What of a table its files still have.
   Set<Kept> keeps();
 
-  /// The titles of highlights that its files hold as fixed looks, where files of the format can hold
-  /// highlights that follow their figures.
+  /// The titles of highlights that its files hold as fixed looks, where files of the format can
+  /// hold highlights that follow their figures.
   default List<String> fixed(Sent sent) {
     return List.of();
   }

@@ -138,10 +138,12 @@ public class ScriptsSentTest {
             new Source("x", Grid.ofText("Fares", "Route | Winter", "中 😀 | 12.5", "😀 | 13")),
             Finish.in("Plain"));
     Sending sending = new Sending(new Fonts(BARS), StyleFile.shipped(), Formulas.NONE);
-    UnshownLetters unshown = sending.caveats(document, List.of(0), List.of(OutputFormat.PDF)).unshown();
+    UnshownLetters unshown =
+        sending.caveats(document, List.of(0), List.of(OutputFormat.PDF)).unshown();
     assertThat(unshown.letters()).isEqualTo("😀");
     assertThat(unshown.named()).isEqualTo("😀 (U+1F600)");
-    assertThat(sending.caveats(document, List.of(0), List.of(OutputFormat.DOCX)).unshown().count()).isZero();
+    assertThat(sending.caveats(document, List.of(0), List.of(OutputFormat.DOCX)).unshown().count())
+        .isZero();
     Sending bare = new Sending(new Fonts(), StyleFile.shipped(), Formulas.NONE);
     assertThat(bare.caveats(document, List.of(0), List.of(OutputFormat.PDF)).unshown().letters())
         .isEqualTo("中😀");

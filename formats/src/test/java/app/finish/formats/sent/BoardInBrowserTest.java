@@ -387,8 +387,7 @@ public class BoardInBrowserTest {
           if (there.get(0).asInt() == cell.column()) {
             Look look = cell.look();
             assertThat(there.get(1).asText()).as(cell.text()).isEqualTo(rgb(look.ink()));
-            look.fill()
-                .ifPresent(fill -> assertThat(there.get(2).asText()).isEqualTo(rgb(fill)));
+            look.fill().ifPresent(fill -> assertThat(there.get(2).asText()).isEqualTo(rgb(fill)));
             assertThat(there.get(4).asText()).isEqualTo(look.bold() ? "700" : "400");
             assertThat(there.get(5).asText()).isEqualTo(look.italic() ? "italic" : "normal");
             double zoomed = there.get(3).asDouble() / look.size();
