@@ -7,12 +7,14 @@ import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import app.finish.core.table.Spot;
 import app.finish.core.table.Table;
+import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /// What of a table is drawn: categories, and for each a figure in every series. Totals are not
 /// among them.
@@ -171,6 +173,21 @@ final class ChartData {
 
   Measure measure() {
     return table.measures().get(measure);
+  }
+
+  /// What the table calls the measure: what its headings say, if they agree, else its own name.
+  String called() {
+    List<String> labels =
+        Stream.of(table.across(), table.down())
+            .flatMap(axis -> axis.leaves().stream())
+            .flatMap(leaf -> leaf.path().stream())
+            .filter(heading -> heading.measure().orElse(-1) == measure)
+            .map(Heading::label)
+            .distinct()
+            .limit(2)
+            .toList();
+    boolean one = labels.size() == 1 && !labels.getFirst().isBlank();
+    return one ? Markup.plain(labels.getFirst()) : measure().name();
   }
 
   List<Line> categories() {

@@ -33,9 +33,9 @@ public final class ChartWords {
         by.add(lower(dimension));
       }
     }
-    String measure = data.measure().name();
+    String measure = data.called();
     if (chart.kind() == ChartKind.SCATTER) {
-      String other = lower(data.of(chart.against()).measure().name());
+      String other = lower(data.of(chart.against()).called());
       measure = ChartPhrase.AGAINST.in(language, measure, other);
     }
     boolean untold =

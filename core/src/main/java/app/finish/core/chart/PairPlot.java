@@ -40,8 +40,8 @@ record PairPlot(Subject subject, ChartData against) implements Plot {
       drawing.text(text, look, soft, x, 0.5, inner.foot() + subject.leading() * 0.8);
     }
     double below = inner.foot() + subject.leading() * 1.9;
-    drawing.text(against.measure().name(), look, look.ink(), inner.right(), 1, below);
-    String up = subject.data().measure().name();
+    drawing.text(against.called(), look, look.ink(), inner.right(), 1, below);
+    String up = subject.data().called();
     drawing.text(up, look, look.ink(), frame.x(), 0, frame.y() + subject.leading() / 2);
     dots(drawing, inner, across);
   }
@@ -62,7 +62,7 @@ record PairPlot(Subject subject, ChartData against) implements Plot {
           double y = frame.foot() - frame.height() * subject.scale().share(up);
           drawing.dot(x, y, 3, subject.ink(i, j), subject.inks().isHatched(j));
           String other = subject.looks().text(against.spot(i, j));
-          String says = subject.says(i, j) + ", " + against.measure().name() + ": " + other;
+          String says = subject.says(i, j) + ", " + against.called() + ": " + other;
           drawing.area(x - 5, y - 5, x + 5, y + 5, says);
           if (named) {
             name(drawing, frame, data.categories().get(i).label(), x, y, taken);

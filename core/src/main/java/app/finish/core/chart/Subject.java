@@ -51,7 +51,7 @@ record Subject(
     Spot.Figure spot = data.spot(category, series);
     String members =
         data.categories().get(category).whole() + ", " + data.series().get(series).whole();
-    String name = data.measure().name();
+    String name = data.called();
     String before = members.replaceAll("^, |, $", "");
     String shown = looks.text(spot);
     boolean bare = data.measure().unit().equals("%") && shown.matches(".*[0-9]");

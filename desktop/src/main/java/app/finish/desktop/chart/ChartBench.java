@@ -135,7 +135,9 @@ public final class ChartBench {
     String own =
         drawn.measures().contains(now.measure())
             ? now.measure()
-            : drawn.measures().stream().findFirst().orElse("");
+            : drawn.measures().contains(drawn.chart().measure())
+                ? drawn.chart().measure()
+                : drawn.measures().stream().findFirst().orElse("");
     if (drawn.measures().size() > 1) {
       rows.add(
           choice(

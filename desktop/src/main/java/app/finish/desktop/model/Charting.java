@@ -47,9 +47,10 @@ public final class Charting {
 
   /// A chart as it is drawn.
   ///
+  /// @param chart the chart, with the names that its table has now
   /// @param measures the measures of its table that can be drawn
   public record Drawn(
-      ChartPage page, Colour paper, String description, List<String> measures, List<Way> ways) {
+      Chart chart, ChartPage page, Colour paper, String description, List<String> measures, List<Way> ways) {
     /// Copies the lists.
     public Drawn {
       measures = List.copyOf(measures);
@@ -250,7 +251,7 @@ public final class Charting {
 
   private Drawn drawn(SentChart sent) {
     Table table = sent.table().table();
-    Chart own = sent.item().chart();
+    Chart own = sent.chart();
     Map<Chart, String> why = new HashMap<>();
     List<Chart> charts = new ArrayList<>();
     Set<ChartKind> left = EnumSet.allOf(ChartKind.class);
@@ -280,7 +281,7 @@ public final class Charting {
             .toList();
     Colour paper = sent.dressed().palette().colour("paper");
     List<String> measures = ChartAdvice.measures(table);
-    return new Drawn(sent.page(), paper, sent.description(), measures, ways);
+    return new Drawn(own, sent.page(), paper, sent.description(), measures, ways);
   }
 
   private ChartSetter setter(SentChart sent, Chart chart) {

@@ -2,6 +2,7 @@ package app.finish.formats.io;
 
 import app.finish.core.document.Document;
 import app.finish.core.layout.Paper;
+import java.util.ArrayList;
 import java.util.List;
 
 /// All that is sent out at once: a document and those of its items that were picked. A writer takes
@@ -49,5 +50,25 @@ public record Sent(Document document, List<SentItem> items, Paper paper, Picture
   /// The tables among the items, in order.
   public List<SentTable> tables() {
     return items.stream().filter(SentTable.class::isInstance).map(SentTable.class::cast).toList();
+  }
+
+  /// The tables among the items, and those of charts that are sent without them.
+  public List<SentTable> withTablesOfCharts() {
+    List<SentTable> tables = new ArrayList<>(tables());
+    for (SentItem item : items) {
+      if (item instanceof SentChart chart && tables.stream().noneMatch(chart::isOf)) {
+        tables.add(chart.table());
+      }
+    }
+    return tables;
+  }
+
+  /// The charts among the items that are of a table.
+  public List<SentChart> charts(SentTable table) {
+    return items.stream()
+        .filter(SentChart.class::isInstance)
+        .map(SentChart.class::cast)
+        .filter(chart -> chart.isOf(table))
+        .toList();
   }
 }

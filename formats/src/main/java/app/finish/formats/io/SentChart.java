@@ -1,7 +1,9 @@
 package app.finish.formats.io;
 
 import app.finish.core.chart.ChartPage;
+import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartSetter;
+import app.finish.core.chart.LatestNames;
 import app.finish.core.document.DocumentChart;
 import app.finish.core.dress.Dressed;
 import app.finish.core.layout.Paper;
@@ -67,6 +69,11 @@ public final class SentChart implements SentItem {
     return new SentChart(item, table.inked(inks), number, fonts, painter);
   }
 
+  /// Whether it is drawn of a table.
+  public boolean isOf(SentTable one) {
+    return item.table().equals(one.item().id());
+  }
+
   /// The table that it is drawn of.
   public SentTable table() {
     return table;
@@ -77,11 +84,16 @@ public final class SentChart implements SentItem {
     return table.dressed();
   }
 
+  /// The chart, with the names that its table has now.
+  public Chart chart() {
+    return LatestNames.of(table.item().finish().arrangement()).on(item.chart(), table.table());
+  }
+
   /// What draws it.
   public ChartSetter setter() {
     if (setter.isEmpty()) {
       setter =
-          Optional.of(new ChartSetter(table.table(), table.dressed(), item.chart(), number, fonts));
+          Optional.of(new ChartSetter(table.table(), table.dressed(), chart(), number, fonts));
     }
     return setter.get();
   }

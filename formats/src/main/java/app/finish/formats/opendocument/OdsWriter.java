@@ -9,6 +9,7 @@ import app.finish.core.layout.Proof;
 import app.finish.core.table.Value;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.SheetName;
 import app.finish.formats.io.ShownNumber;
@@ -17,13 +18,21 @@ import app.finish.formats.io.XmlText;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 /// Writes ODS (ISO/IEC 26300, 1.3): a sheet for each table, its figures as numbers that read as the
-/// table shows them, its heads repeated in print.
+/// table shows them, its heads repeated in print; its charts as pictures beside it.
 public final class OdsWriter implements TableWriter {
+  /// Pictures of charts have so many dots an inch.
+  private static final int DOTS = 200;
+
+  /// What stays free around them, in points.
+  private static final double GAP = 12;
+
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
@@ -31,18 +40,25 @@ public final class OdsWriter implements TableWriter {
 
   @Override
   public Set<Kept> keeps() {
-    return Kept.allBut(Kept.MARKS, Kept.CHARTS);
+    return Kept.allBut(Kept.MARKS);
   }
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
+    List<SentTable> tables = sent.withTablesOfCharts();
+    Map<String, byte[]> pictures = new LinkedHashMap<>();
     OdfStyles styles = new OdfStyles();
     XmlText xml = new XmlText().open("office:spreadsheet");
     List<String> names = new ArrayList<>();
     for (SentTable table : tables) {
       names.add(SheetName.of(table, names));
-      new OneSheet(table, table.proof(paper(sent.paper())), styles, xml).write(names.getLast());
+      List<OdfPicture> charts = new ArrayList<>();
+      for (SentChart chart : sent.charts(table)) {
+        charts.add(new OdfPicture(chart, "Pictures/chart" + (pictures.size() + 1) + ".png"));
+        pictures.put(charts.getLast().part(), chart.picture(DOTS));
+      }
+      new OneSheet(table, table.proof(paper(sent.paper())), styles, xml)
+          .write(names.getLast(), charts);
     }
     if (tables.isEmpty()) {
       xml.open("table:table", "table:name", "Tables").empty("table:table-column");
@@ -52,7 +68,7 @@ public final class OdsWriter implements TableWriter {
     xml.close("office:spreadsheet");
     String language = tables.isEmpty() ? "en" : tables.getFirst().dressed().language().tag();
     String title = tables.isEmpty() ? "" : tables.getFirst().table().words().title();
-    new OdfParts("application/vnd.oasis.opendocument.spreadsheet", language, title)
+    new OdfParts("application/vnd.oasis.opendocument.spreadsheet", language, title, pictures)
         .write(xml.toString(), styles, sent.paper(), out);
   }
 
@@ -63,10 +79,11 @@ public final class OdsWriter implements TableWriter {
       this(table, proof, styles, xml, new OdfText(xml, styles, proof.dressed().palette()));
     }
 
-    void write(String name) {
+    void write(String name, List<OdfPicture> charts) {
       Dressed dressed = proof.dressed();
       xml.open("table:table", "table:name", name, "table:style-name", styles.sheet());
       xml.open("table:desc").text(table.description()).close("table:desc");
+      beside(charts);
       for (Proof.Column column : proof.columns()) {
         xml.empty("table:table-column", "table:style-name", styles.column(column.width()));
       }
@@ -85,6 +102,21 @@ public final class OdsWriter implements TableWriter {
       }
       xml.raw(open ? "</table:table-header-rows>" : "");
       xml.close("table:table");
+    }
+
+    /// Charts stand to the right of the table, one below the other.
+    private void beside(List<OdfPicture> charts) {
+      if (charts.isEmpty()) {
+        return;
+      }
+      double x = GAP + proof.columns().stream().mapToDouble(Proof.Column::width).sum();
+      double y = GAP;
+      xml.open("table:shapes");
+      for (OdfPicture chart : charts) {
+        chart.at(x, y, xml);
+        y += chart.chart().page().height() + GAP;
+      }
+      xml.close("table:shapes");
     }
 
     private void cell(List<DressedRow> rows, int at, DressedCell cell, int across) {

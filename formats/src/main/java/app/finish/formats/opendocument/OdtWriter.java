@@ -56,7 +56,9 @@ public final class OdtWriter implements TableWriter {
         case SentChart chart -> {
           String part = "Pictures/chart" + (i + 1) + ".png";
           pictures.put(part, chart.picture(DOTS));
-          picture(chart, part, paper.textWidth(), xml);
+          xml.open("text:p", "text:style-name", "Standard");
+          new OdfPicture(chart, part).inLine(paper.textWidth(), xml);
+          xml.close("text:p");
         }
       }
     }
@@ -66,34 +68,6 @@ public final class OdtWriter implements TableWriter {
         sent.tables().stream().map(one -> one.table().words().title()).findFirst().orElse("");
     new OdfParts("application/vnd.oasis.opendocument.text", language, title, pictures)
         .write(xml.toString(), styles, paper, out);
-  }
-
-  /// A chart as a picture in the line.
-  private static void picture(SentChart chart, String part, double most, XmlText xml) {
-    double share = Math.min(1, most / chart.page().width());
-    xml.open("text:p", "text:style-name", "Standard");
-    xml.open(
-        "draw:frame",
-        "draw:name",
-        chart.name(),
-        "text:anchor-type",
-        "as-char",
-        "svg:width",
-        OdfStyles.points(chart.page().width() * share),
-        "svg:height",
-        OdfStyles.points(chart.page().height() * share));
-    xml.empty(
-        "draw:image",
-        "xlink:href",
-        part,
-        "xlink:type",
-        "simple",
-        "xlink:show",
-        "embed",
-        "xlink:actuate",
-        "onLoad");
-    xml.open("svg:desc").text(chart.description()).close("svg:desc");
-    xml.close("draw:frame").close("text:p");
   }
 
   /// Writes one table.

@@ -13,6 +13,8 @@ import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -27,6 +29,9 @@ import java.util.Set;
 public final class RtfWriter implements TableWriter {
   private static final int TWIPS = 20;
 
+  /// Pictures of charts have so many dots an inch.
+  private static final int DOTS = 300;
+
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
@@ -34,15 +39,21 @@ public final class RtfWriter implements TableWriter {
 
   @Override
   public Set<Kept> keeps() {
-    return Kept.allBut(Kept.EXACT_FIGURES, Kept.DESCRIPTION, Kept.MARKS, Kept.CHARTS);
+    return Kept.allBut(Kept.EXACT_FIGURES, Kept.DESCRIPTION, Kept.MARKS);
   }
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = sent.tables();
-    out.write(
-        text(tables.stream().map(table -> table.proof(paper(sent.paper()))).toList(), sent.paper())
-            .getBytes(StandardCharsets.US_ASCII));
+    RtfFonts fonts = new RtfFonts();
+    StringBuilder body = new StringBuilder();
+    for (SentItem item : sent.items()) {
+      switch (item) {
+        case SentTable table -> new OneTable(table.proof(paper(sent.paper())), fonts, body).write();
+        case SentChart chart ->
+            new RtfPicture(chart, chart.picture(DOTS)).write(sent.paper().textWidth(), body);
+      }
+    }
+    out.write(whole(fonts, body, sent.paper()).getBytes(StandardCharsets.US_ASCII));
   }
 
   /// A text with these tables.
@@ -54,6 +65,10 @@ public final class RtfWriter implements TableWriter {
     for (Proof proof : proofs) {
       new OneTable(proof, fonts, body).write();
     }
+    return whole(fonts, body, paper);
+  }
+
+  private static String whole(RtfFonts fonts, StringBuilder body, Paper paper) {
     StringBuilder all = new StringBuilder("{\\rtf1\\ansi\\ansicpg1252\\uc1\\deff0\n");
     all.append(fonts.tables());
     all.append("\\paperw").append(twips(paper.width()));
@@ -64,7 +79,8 @@ public final class RtfWriter implements TableWriter {
     return all.append('\n').append(body).append("}\n").toString();
   }
 
-  private static long twips(double points) {
+  /// A length in twentieths of a point.
+  static long twips(double points) {
     return Math.round(points * TWIPS);
   }
 

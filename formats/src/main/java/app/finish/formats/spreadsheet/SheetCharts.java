@@ -89,7 +89,7 @@ record SheetCharts(XSSFSheet sheet, Function<Spot.Figure, Optional<CellReference
 
   /// Whether a workbook can draw it by itself.
   private static boolean isOwn(SentChart sent) {
-    Chart chart = sent.item().chart();
+    Chart chart = sent.chart();
     boolean kind =
         switch (chart.kind()) {
           case BARS, COLUMNS, STACKED, SHARES, LINES, SLOPES, SCATTER -> true;
@@ -99,7 +99,7 @@ record SheetCharts(XSSFSheet sheet, Function<Spot.Figure, Optional<CellReference
   }
 
   private void chart(XSSFChart made, SentChart sent) {
-    ChartKind kind = sent.item().chart().kind();
+    ChartKind kind = sent.chart().kind();
     made.setTitleText(sent.name());
     made.setTitleOverlay(false);
     List<ChartSeries> series = sent.setter().series();

@@ -15,7 +15,6 @@ import app.finish.core.table.Value;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentChart;
-import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.SheetName;
 import app.finish.formats.io.ShownNumber;
@@ -91,7 +90,7 @@ public final class XlsxWriter implements TableWriter {
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    List<SentTable> tables = withTables(sent);
+    List<SentTable> tables = sent.withTablesOfCharts();
     try (SXSSFWorkbook workbook =
         new SXSSFWorkbook(new XSSFWorkbook(), ROWS_IN_MEMORY, false, true)) {
       XSSFWorkbook whole = workbook.getXSSFWorkbook();
@@ -112,7 +111,7 @@ public final class XlsxWriter implements TableWriter {
       for (int i = 0; i < tables.size(); i++) {
         SXSSFSheet sheet = workbook.createSheet(names.get(first + i));
         SentTable table = tables.get(i);
-        List<SentChart> charts = charts(sent, table);
+        List<SentChart> charts = sent.charts(table);
         int most = charts.isEmpty() ? 0 : MOST_CHARTED;
         OneSheet one =
             new OneSheet(
@@ -128,29 +127,6 @@ public final class XlsxWriter implements TableWriter {
       }
       workbook.write(out);
     }
-  }
-
-  /// The tables, and those of charts that are sent without them.
-  private static List<SentTable> withTables(Sent sent) {
-    List<SentTable> tables = new ArrayList<>(sent.tables());
-    for (SentItem item : sent.items()) {
-      if (item instanceof SentChart chart && tables.stream().noneMatch(one -> isOf(chart, one))) {
-        tables.add(chart.table());
-      }
-    }
-    return tables;
-  }
-
-  private static boolean isOf(SentChart chart, SentTable table) {
-    return chart.item().table().equals(table.item().id());
-  }
-
-  private static List<SentChart> charts(Sent sent, SentTable table) {
-    return sent.items().stream()
-        .filter(SentChart.class::isInstance)
-        .map(SentChart.class::cast)
-        .filter(chart -> isOf(chart, table))
-        .toList();
   }
 
   private static String title(SentTable table) {

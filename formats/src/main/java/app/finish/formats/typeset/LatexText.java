@@ -104,6 +104,17 @@ final class LatexText {
     return look.underline() == Look.Underline.NONE ? said : "\\underline{" + said + "}";
   }
 
+  /// A label for callouts, which then say the number that is written, and not one that LaTeX counts.
+  ///
+  /// @param name what the label is called, such as `tab:2`
+  static String labelled(String number, String name) {
+    return "\\makeatletter\\def\\@currentlabel{"
+        + escaped(number)
+        + "}\\makeatother\\label{"
+        + name.replaceAll("[^A-Za-z0-9.:]", "")
+        + "}";
+  }
+
   /// A text in which nothing is a command.
   static String escaped(String text) {
     StringBuilder safe = new StringBuilder();

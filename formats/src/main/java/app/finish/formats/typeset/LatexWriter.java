@@ -12,6 +12,8 @@ import app.finish.core.style.RuleLine;
 import app.finish.formats.io.FlatHeads;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.Sent;
+import app.finish.formats.io.SentChart;
+import app.finish.formats.io.SentItem;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TableWriter;
 import java.io.IOException;
@@ -25,7 +27,7 @@ import java.util.Set;
 
 /// Writes LaTeX that compiles by itself with pdfLaTeX, XeLaTeX and LuaLaTeX: a `table` with rules
 /// of *booktabs* and its notes by *threeparttable*; a long table as a *longtable*, whose heads come
-/// again on each page. What stands between two lines of `%` can be taken into a manuscript.
+/// again on each page; charts are drawn with *TikZ*. What stands between two lines of `%` can be taken into a manuscript.
 ///
 /// Figures stand on their decimal marks, as they are shown: what a figure lacks behind its mark is
 /// left free.
@@ -43,8 +45,9 @@ public final class LatexWriter implements TableWriter {
       \\ifPDFTeX\\usepackage[T1]{fontenc}\\usepackage[utf8]{inputenc}\\usepackage{textcomp}\\else\\usepackage{fontspec}\\fi
       \\usepackage{array,booktabs,longtable,multirow,threeparttable,amsmath,amssymb}
       \\usepackage[margin=25mm]{geometry}
-      \\begin{document}
       """;
+
+  private static final String BEGIN = "\\begin{document}\n";
 
   @Override
   public Paper paper(Paper chosen) {
@@ -53,19 +56,30 @@ public final class LatexWriter implements TableWriter {
 
   @Override
   public Set<Kept> keeps() {
-    return EnumSet.of(Kept.SHOWN_FIGURES, Kept.TITLE, Kept.NOTES, Kept.RICH_WORDS, Kept.RULES);
+    return EnumSet.of(
+        Kept.SHOWN_FIGURES,
+        Kept.TITLE,
+        Kept.NOTES,
+        Kept.RICH_WORDS,
+        Kept.RULES,
+        Kept.CHARTS);
   }
 
   @Override
   public void write(Sent sent, OutputStream out) throws IOException {
-    StringBuilder text = new StringBuilder(PREAMBLE);
+    boolean drawn = sent.items().stream().anyMatch(SentChart.class::isInstance);
+    StringBuilder text =
+        new StringBuilder(PREAMBLE).append(drawn ? LatexDrawing.NEEDS : "").append(BEGIN);
     int floats = 0;
-    for (SentTable table : sent.tables()) {
+    for (SentItem item : sent.items()) {
       if (++floats % MOST_FLOATS == 0) {
         text.append("\\clearpage\n");
       }
       text.append("% ").append("-".repeat(70)).append('\n');
-      new OneTable(table, text).write();
+      switch (item) {
+        case SentTable table -> new OneTable(table, text).write();
+        case SentChart chart -> new LatexDrawing(chart, text).write();
+      }
       text.append("% ").append("-".repeat(70)).append('\n');
     }
     text.append("\\end{document}\n");
@@ -89,7 +103,7 @@ public final class LatexWriter implements TableWriter {
     void write() {
       boolean isLong = dressed.band(Band.BODY).size() > LONG;
       String form = columns();
-      String label = "\\label{tab:" + number.replaceAll("[^A-Za-z0-9.]", "") + "}";
+      String label = "tab:" + number;
       if (isLong) {
         words(Band.ABOVE, label);
         text.append("\\begin{longtable}{").append(form).append("}\n");
@@ -131,19 +145,13 @@ public final class LatexWriter implements TableWriter {
         text.append("\\begin{flushleft}\n");
         for (int i = 0; i < rows.size(); i++) {
           boolean isNumber = rows.get(i).part().name() == PartName.NUMBER;
-          text.append(isNumber && !labelled ? numbered(label) : "");
+          text.append(isNumber && !labelled ? LatexText.labelled(number, label) : "");
           labelled |= isNumber;
           text.append(runs(rows.get(i)));
           text.append(i < rows.size() - 1 ? "\\\\\n" : "\n");
         }
         text.append("\\end{flushleft}\n");
       }
-    }
-
-    /// What makes a callout say the number that the table bears, and not one that LaTeX counts.
-    private String numbered(String label) {
-      String said = LatexText.escaped(number);
-      return "\\makeatletter\\def\\@currentlabel{" + said + "}\\makeatother" + label;
     }
 
     private String runs(DressedRow row) {

@@ -3,6 +3,10 @@ package app.finish.formats.sent;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.finish.core.arrange.make.Rename;
+import app.finish.core.arrange.make.RenameMember;
+import app.finish.core.arrange.move.Arrangement;
+import app.finish.core.arrange.place.Side;
 import app.finish.core.chart.Chart;
 import app.finish.core.chart.ChartAdvice;
 import app.finish.core.chart.ChartKind;
@@ -23,7 +27,11 @@ import java.io.FileInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HexFormat;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.zip.ZipFile;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -171,9 +179,10 @@ public class ChartSentTest {
 
   @Test
   public void wordProcessorsGetAPictureThatSaysWhatItShows() throws IOException {
-    for (OutputFormat format : List.of(OutputFormat.DOCX, OutputFormat.ODT)) {
+    for (OutputFormat format : List.of(OutputFormat.DOCX, OutputFormat.ODT, OutputFormat.ODS)) {
       Path file = Given.sent(document(ChartKind.BARS), format);
       boolean word = format == OutputFormat.DOCX;
+      boolean sheet = format == OutputFormat.ODS;
       try (ZipFile zip = new ZipFile(file.toFile())) {
         String text =
             new String(
@@ -182,11 +191,94 @@ public class ChartSentTest {
                 java.nio.charset.StandardCharsets.UTF_8);
         assertThat(text).contains("Bars: ").contains("Hale &amp; &lt;Orrin&gt;, 2025");
         byte[] picture =
-            zip.getInputStream(zip.getEntry(word ? "word/media/chart1.png" : "Pictures/chart2.png"))
+            zip.getInputStream(
+                    zip.getEntry(
+                        word
+                            ? "word/media/chart1.png"
+                            : "Pictures/chart" + (sheet ? 1 : 2) + ".png"))
                 .readAllBytes();
-        assertThat(ImageIO.read(new ByteArrayInputStream(picture)).getWidth()).isGreaterThan(1500);
+        assertThat(ImageIO.read(new ByteArrayInputStream(picture)).getWidth())
+            .isGreaterThan(sheet ? 1000 : 1500);
       }
     }
+  }
+
+  /// A sheet has the chart beside its figures, also where the chart alone was picked.
+  @Test
+  public void aChartAloneBringsItsFiguresAlongInSheets() throws IOException {
+    Path file = Given.folder().resolve("alone.ods");
+    Given.sending()
+        .write(document(ChartKind.BARS), List.of(1), OutputFormat.ODS, Paper.A4, file);
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      String text =
+          new String(
+              zip.getInputStream(zip.getEntry("content.xml")).readAllBytes(),
+              java.nio.charset.StandardCharsets.UTF_8);
+      assertThat(text).contains("office:value=\"155.0\"", "table:shapes", "Pictures/chart1.png");
+    }
+  }
+
+  @Test
+  public void richTextHoldsItsPicture() throws IOException {
+    String text = Files.readString(Given.sent(document(ChartKind.BARS), OutputFormat.RTF));
+    assertThat(text).contains("wzDescription").contains("Hale & <Orrin>, 2025");
+    Matcher picture = Pattern.compile("\\\\pichgoal\\d+\n([0-9a-f\n]+)}").matcher(text);
+    assertThat(picture.find()).isTrue();
+    byte[] png = HexFormat.of().parseHex(picture.group(1).replace("\n", ""));
+    assertThat(ImageIO.read(new ByteArrayInputStream(png)).getWidth()).isGreaterThan(1500);
+  }
+
+  /// Each text and each area is drawn, and no label is a command.
+  @Test(dataProvider = "kinds")
+  public void typesettersDrawIt(ChartKind kind) throws IOException {
+    Document document = document(kind);
+    String text = Files.readString(Given.sent(document, OutputFormat.LATEX));
+    String figure = text.substring(text.indexOf("\\begin{figure}"));
+    assertThat(figure).contains("\\label{fig:1}", "Figure", "Sailing");
+    assertThat(figure.replaceAll("(?m)^%.*$", "")).doesNotContain("\\input{x}");
+    long fills =
+        Given.sending().chart(document, 1).page().marks().stream()
+            .filter(mark -> mark instanceof Mark.Fill)
+            .count();
+    assertThat(figure.lines().filter(line -> line.startsWith("\\fill[")).count())
+        .isGreaterThanOrEqualTo(fills);
+  }
+
+  /// A chart goes on drawing what it was made of, whatever that is called later.
+  @Test
+  public void chartsFollowWhatIsRenamed() {
+    Document document =
+        Given.document(
+            "Ledger",
+            "Route | Fares | Cost",
+            "Hale–Orrin | 120 | 70",
+            "Skell–Tamsay | 52 | 31",
+            "Wray–Tamsay | 40 | 36");
+    Chart chart =
+        Chart.of(ChartKind.BARS, "Cost")
+            .withLines(List.of(List.of("Skell–Tamsay"), List.of("Wray–Tamsay")), List.of());
+    Arrangement first =
+        Arrangement.of(
+            new Rename(Side.ACROSS, List.of("Cost"), "Expenses"),
+            new RenameMember(Side.DOWN, 0, "Skell–Tamsay", "The new line"));
+    Arrangement then = first.with(new Rename(Side.ACROSS, List.of("Cost"), "Outlay"));
+    assertThat(drawn(document, first, chart))
+        .isEqualTo("The new line, Expenses: 31; Wray–Tamsay, Expenses: 36");
+    assertThat(drawn(document, then, chart)).contains("The new line, Outlay: 31");
+    Chart later = chart.withLines(List.of(List.of("The new line")), List.of());
+    assertThat(drawn(document, then, later)).isEqualTo("The new line, Outlay: 31");
+    assertThat(drawn(document, first.withSwitched(1, false), later))
+        .isEqualTo("Skell–Tamsay, Expenses: 31");
+  }
+
+  private static String drawn(Document document, Arrangement arrangement, Chart chart) {
+    Document charted =
+        document
+            .withFinish(0, document.table(0).finish().withArrangement(arrangement))
+            .withAdded(chart, 0);
+    return Given.sending().chart(charted, 1).page().areas().stream()
+        .map(area -> area.says())
+        .collect(Collectors.joining("; "));
   }
 
   @Test
