@@ -117,7 +117,7 @@ public class ChartTest extends WindowTest {
     assertThat(chart().height()).isEqualTo(300);
     assertThat(ask(() -> window.desk().noticeProperty().get().orElseThrow().sentence()))
         .contains("“tall” is no size.");
-    for (int i = 0; i < 4; i++) {
+    for (int i = 0; i < 6; i++) {
       press(KeyCode.CONTROL, KeyCode.Z);
       settle();
     }

@@ -2,13 +2,20 @@ package app.finish.core.chart;
 
 import app.finish.core.style.Look;
 import app.finish.core.style.colour.Colour;
+import java.util.ArrayList;
+import java.util.List;
 
 /// Bars to the right from zero: beside each other, one behind the other, or as shares.
-record BarPlot(Subject subject) implements Plot {
+///
+/// @param alone whether it is the whole chart, not one of its panels
+record BarPlot(Subject subject, boolean alone) implements Plot {
   /// Up to so many bars have their figures written beside them.
   private static final int WRITTEN = 60;
 
   private static final double THIN = 6;
+
+  /// What stays free beside a name, in points.
+  private static final double ASIDE = 4;
 
   private boolean isStacked() {
     return subject.kind() != ChartKind.BARS;
@@ -28,16 +35,101 @@ record BarPlot(Subject subject) implements Plot {
     double bar = isWritten() ? Math.max(THIN, subject.leading() * 0.82) : THIN;
     double line = Math.max(subject.leading(), perRow() * bar + 5);
     double scale = isWritten() ? 0 : subject.leading() * 1.4;
-    return new Rows(subject).lines() * line + scale;
+    double names = namesOver(drawing, width).isEmpty() ? 0 : subject.leading();
+    return new Rows(subject).lines() * line + scale + names;
+  }
+
+  @Override
+  public boolean bearsNames(Drawing drawing, double width) {
+    return isStacked() ? !namesOver(drawing, width).isEmpty() : namesWithin(drawing, width);
+  }
+
+  private boolean isNamed() {
+    return alone && subject.data().series().size() > 1 && isWritten();
+  }
+
+  private Frame inner(Drawing drawing, Frame frame) {
+    double room = new Rows(subject).room(drawing, frame.width());
+    double after = isWritten() && !isStacked() ? widest(drawing) + 6 : 8;
+    double below = isWritten() ? 0 : subject.leading() * 1.4;
+    return frame.within(room, 0, after, below);
+  }
+
+  /// Whether the names of the series fit into the bars of the first category.
+  private boolean namesWithin(Drawing drawing, double width) {
+    if (!isNamed() || isStacked()) {
+      return false;
+    }
+    Frame inner = inner(drawing, new Frame(0, 0, width, 1));
+    for (int j = 0; j < subject.data().series().size(); j++) {
+      double length = at(inner, subject.data().number(0, j)) - at(inner, 0);
+      String name = subject.data().series().get(j).whole();
+      if (!(drawing.width(name, subject.label()) + 2 * ASIDE < length)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /// Where the names of the series begin over the parts of the first bar; none, where one would
+  /// stand over the part of another, or meet its name.
+  private List<Double> namesOver(Drawing drawing, double width) {
+    ChartData data = subject.data();
+    if (!isNamed() || !isStacked() || !data.categories().getFirst().group().isEmpty()) {
+      return List.of();
+    }
+    Frame inner = inner(drawing, new Frame(0, 0, width, 1));
+    double sum = data.sum(0);
+    double whole = subject.kind() == ChartKind.SHARES ? sum : subject.scale().high();
+    List<Double> starts = new ArrayList<>();
+    double from = inner.x();
+    double free = 0;
+    for (int j = 0; j < data.series().size(); j++) {
+      double number = data.number(0, j);
+      double part = number > 0 && whole > 0 ? inner.width() * number / whole : 0;
+      double name = drawing.width(data.series().get(j).whole(), subject.label());
+      boolean last = j == data.series().size() - 1;
+      double start = last ? Math.min(from, width - name) : from;
+      if (part < 2 || start < free || !last && name > part + ASIDE) {
+        return List.of();
+      }
+      starts.add(start);
+      free = start + name + ASIDE;
+      from += part;
+    }
+    return starts;
   }
 
   @Override
   public void draw(Drawing drawing, Frame frame) {
+    List<Double> names = namesOver(drawing, frame.width());
+    if (!names.isEmpty()) {
+      over(drawing, frame, names);
+      drawBars(drawing, frame.within(0, subject.leading(), 0, 0), false);
+    } else {
+      drawBars(drawing, frame, namesWithin(drawing, frame.width()));
+    }
+  }
+
+  private void over(Drawing drawing, Frame frame, List<Double> names) {
+    Look look = subject.label();
+    for (int j = 0; j < names.size(); j++) {
+      String name = subject.data().series().get(j).whole();
+      drawing.text(
+          name,
+          look,
+          look.ink(),
+          frame.x() + names.get(j),
+          0,
+          frame.y() + subject.leading() / 2);
+    }
+  }
+
+  private void drawBars(Drawing drawing, Frame frame, boolean named) {
     Rows rows = new Rows(subject);
     double room = rows.room(drawing, frame.width());
-    double after = isWritten() && !isStacked() ? widest(drawing) + 6 : 8;
-    double below = isWritten() ? 0 : subject.leading() * 1.4;
-    Frame inner = frame.within(room, 0, after, below);
+    Frame inner = inner(drawing, frame);
+    double below = frame.foot() - inner.foot();
     if (!isWritten()) {
       scale(drawing, inner);
     }
@@ -48,7 +140,7 @@ record BarPlot(Subject subject) implements Plot {
       if (isStacked()) {
         stacked(drawing, inner, row, rows.line(lines));
       } else {
-        beside(drawing, inner, row, rows.line(lines));
+        beside(drawing, inner, row, rows.line(lines), named && row.category() == 0);
       }
     }
   }
@@ -83,7 +175,7 @@ record BarPlot(Subject subject) implements Plot {
     return Math.round(tick * 100) + "%";
   }
 
-  private void beside(Drawing drawing, Frame frame, Rows.Row row, double line) {
+  private void beside(Drawing drawing, Frame frame, Rows.Row row, double line, boolean named) {
     int count = subject.data().series().size();
     double bar = (line - Math.min(5, line * 0.25)) / count;
     double top = row.middle() - bar * count / 2;
@@ -92,6 +184,11 @@ record BarPlot(Subject subject) implements Plot {
       double y = top + j * bar;
       if (Double.isFinite(number)) {
         bar(drawing, frame, row.category(), j, y, bar);
+        if (named) {
+          String name = subject.data().series().get(j).whole();
+          double middle = at(frame, 0) + ASIDE + drawing.width(name, subject.label()) / 2;
+          on(drawing, name, subject.label(), middle, y + bar / 2, row.category(), j);
+        }
       }
     }
   }
@@ -132,32 +229,33 @@ record BarPlot(Subject subject) implements Plot {
       if (j > 0) {
         drawing.rule(x, y, x, y + height, 0.7, drawing.colour("paper"));
       }
-      within(drawing, row.category(), j, x, end, y + height / 2, ink, hatched);
+      within(drawing, row.category(), j, x, end, y + height / 2);
       x = end;
     }
   }
 
   /// Writes a figure into its part, where it fits there and can be read.
   private void within(
-      Drawing drawing,
-      int category,
-      int series,
-      double from,
-      double to,
-      double middle,
-      Colour ink,
-      boolean hatched) {
+      Drawing drawing, int category, int series, double from, double to, double middle) {
     Look look = subject.looks().figure();
     String text = subject.text(category, series);
-    double width = drawing.width(text, look);
-    if (isWritten() && width + 6 < to - from) {
-      double x = (from + to) / 2;
-      if (hatched) {
-        double half = look.size() * 0.6;
-        drawing.fill(
-            x - width / 2 - 2, middle - half, x + width / 2 + 2, middle + half, ink, false);
-      }
-      drawing.text(text, look, drawing.palette().readableOn(ink), x, 0.5, middle);
+    if (isWritten() && drawing.width(text, look) + 6 < to - from) {
+      on(drawing, text, look, (from + to) / 2, middle, category, series);
     }
+  }
+
+  /// Writes a text on a bar so that it can be read.
+  ///
+  /// @param x its middle
+  /// @param y its middle
+  private void on(
+      Drawing drawing, String text, Look look, double x, double y, int category, int series) {
+    Colour ink = subject.ink(category, series);
+    if (subject.inks().isHatched(series)) {
+      double side = drawing.width(text, look) / 2 + 2;
+      double half = look.size() * 0.6;
+      drawing.fill(x - side, y - half, x + side, y + half, ink, false);
+    }
+    drawing.text(text, look, drawing.palette().readableOn(ink), x, 0.5, y);
   }
 }

@@ -184,7 +184,7 @@ public final class ChartSetter {
 
   private Plot plot(Subject one) {
     return switch (one.kind()) {
-      case BARS, STACKED, SHARES -> new BarPlot(one);
+      case BARS, STACKED, SHARES -> new BarPlot(one, !chart.panels());
       case COLUMNS -> new ColumnPlot(one);
       case LINES, SLOPES -> new LinePlot(one);
       case DOTS, INTERVALS, BOXES -> new DotPlot(one);
@@ -200,7 +200,8 @@ public final class ChartSetter {
     boolean told =
         count < 2
             || subject.kind() == ChartKind.HEAT
-            || subject.isNamedAtLines() && !chart.panels();
+            || subject.isNamedAtLines() && !chart.panels()
+            || plot(subject).bearsNames(drawing, width);
     if (told) {
       return top;
     }

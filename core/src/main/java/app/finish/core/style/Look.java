@@ -2,9 +2,6 @@ package app.finish.core.style;
 
 import app.finish.core.number.NumberFormat;
 import app.finish.core.style.colour.Colour;
-import app.finish.core.style.colour.Light;
-import app.finish.core.style.colour.NearestInk;
-import app.finish.core.style.colour.Palette;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -64,9 +61,6 @@ public record Look(
     RuleLine betweenColumns,
     NumberFormat numbers,
     boolean marked) {
-
-  /// The contrast at which a text can be read (WCAG 2.2, success criterion 1.4.3).
-  private static final double READ = 4.5;
 
   /// How text stands in its cell.
   public enum Align {
@@ -150,18 +144,8 @@ public record Look(
         marked);
   }
 
-  /// The same look in other inks. A text that can't be read in them, since it or what lies behind
-  /// it has a colour of its own, gets the nearest ink that can.
-  public Look inked(Palette palette) {
-    Colour other = LookReader.ink(settings, palette);
-    Optional<Colour> behind = LookReader.fill(settings, palette);
-    Colour ground = behind.orElse(palette.colour("paper"));
-    double before = fill.map(one -> Light.contrast(ink, one)).orElse(READ);
-    double wanted = Math.min(READ, before);
-    Colour read =
-        Light.contrast(other, ground) >= wanted
-            ? other
-            : NearestInk.of(other, one -> Light.contrast(one, ground) >= wanted).orElse(other);
+  /// The same look in another ink, and before another colour or none.
+  Look withColours(Colour otherInk, Optional<Colour> otherFill) {
     return new Look(
         settings,
         origins,
@@ -170,8 +154,8 @@ public record Look(
         bold,
         italic,
         underline,
-        read,
-        behind,
+        otherInk,
+        otherFill,
         align,
         vertical,
         shortened,

@@ -56,8 +56,12 @@ final class BoardFigures {
   }
 
   private static String written(double number) {
-    return number == Math.rint(number) && Math.abs(number) < 1e15
-        ? Long.toString((long) number)
+    if (number == Math.rint(number) && Math.abs(number) < 1e15) {
+      return Long.toString((long) number);
+    }
+    double size = Math.abs(number);
+    return size >= 1e-3 && size < 1e7
+        ? Double.toString(number)
         : BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
   }
 

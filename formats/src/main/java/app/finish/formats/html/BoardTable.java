@@ -43,8 +43,11 @@ final class BoardTable {
     this.figures = new BoardFigures(sent);
   }
 
-  /// Writes the table in a box that scrolls, its description, and what the script needs.
-  void write() {
+  /// Writes the table in a box that scrolls.
+  ///
+  /// @param behind where its description is written, and what the script needs: what stands behind
+  ///   the table
+  void write(XmlText behind) {
     String name = sent.name();
     List<BoardRow> rows = BoardRow.of(sent.table(), dressed);
     out.begin("div").attribute("class", "table-box").attribute("tabindex", "0");
@@ -57,17 +60,18 @@ final class BoardTable {
     out.close("tbody");
     table.close();
     out.close("div");
-    out.begin("p").attribute("id", id + "-shows").attribute("hidden", "").content();
-    out.text(sent.description()).close("p");
-    data("about", new BoardInfo(sent, figures).json().toString());
+    behind.begin("p").attribute("id", id + "-shows").attribute("hidden", "").content();
+    behind.text(sent.description()).close("p");
+    data("about", new BoardInfo(sent, figures).json().toString(), behind);
     if (written < rows.size()) {
-      data("rows", new BoardRows(figures, looks, sheet).json(rows.subList(written, rows.size())));
+      List<BoardRow> more = rows.subList(written, rows.size());
+      data("rows", new BoardRows(figures, looks, sheet).json(more), behind);
     }
   }
 
-  private void data(String name, String json) {
-    out.raw("<script type=\"application/json\" class=\"" + name + "\">");
-    out.raw(json.replace("<", "\\u003c")).close("script");
+  private static void data(String name, String json, XmlText behind) {
+    behind.raw("<script type=\"application/json\" class=\"" + name + "\">");
+    behind.raw(json.replace("<", "\\u003c")).close("script");
   }
 
   private void heads() {
@@ -89,10 +93,10 @@ final class BoardTable {
         }
         column(cell);
         if (cell.rowSpan() > 1) {
-          out.attribute("rowspan", "" + cell.rowSpan());
+          out.attribute("rowspan", cell.rowSpan());
         }
         if (i + cell.rowSpan() >= rows.size() && cell.columnSpan() == 1) {
-          out.attribute("data-c", "" + cell.column());
+          out.attribute("data-c", cell.column());
         }
         cells.dress(row, rows.get(Math.min(rows.size(), i + cell.rowSpan()) - 1), cell);
         close(cell, tag);
@@ -103,10 +107,10 @@ final class BoardTable {
   }
 
   private void column(DressedCell cell) {
-    out.attribute("data-at", "" + cell.column());
+    out.attribute("data-at", cell.column());
     if (cell.columnSpan() > 1) {
-      out.attribute("colspan", "" + cell.columnSpan());
-      out.attribute("data-span", "" + cell.columnSpan());
+      out.attribute("colspan", cell.columnSpan());
+      out.attribute("data-span", cell.columnSpan());
     }
   }
 
@@ -121,20 +125,25 @@ final class BoardTable {
 
   private void row(BoardRow row) {
     out.raw("\n").begin("tr").attribute("data-p", json(row.path()));
-    out.attribute("data-r", row.role()).content();
+    out.plain("data-r", row.role()).content();
     for (BoardRow.Cell one : row.cells()) {
       DressedCell cell = one.cell();
       String tag = HtmlCells.tag(cell);
       out.begin(tag);
       if (tag.equals("th")) {
-        out.attribute("scope", HtmlHeads.scope(cell));
+        out.plain("scope", HtmlHeads.scope(cell));
       }
       column(cell);
       if (cell.place() instanceof CellMeaning.Stub stub) {
-        out.attribute("data-level", "" + stub.level());
-        attribute("data-again", one.level() < 0 ? "" : "" + one.level());
+        out.attribute("data-level", stub.level());
+        if (one.level() >= 0) {
+          out.attribute("data-again", one.level());
+        }
       }
-      attribute("data-v", figures.exact(cell));
+      String exact = figures.exact(cell);
+      if (!exact.isEmpty()) {
+        out.plain("data-v", exact);
+      }
       attribute("data-n", figures.notes(cell));
       attribute("data-h", figures.highlights(cell));
       cells.dress(row.row(), row.row(), cell);

@@ -21,6 +21,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -39,6 +40,11 @@ public final class BoardWriter implements TableWriter {
   private static final String SHEET = resource("board.css");
   private static final String SCRIPT = script();
   private static final String SCRIPT_DIGEST = digest(SCRIPT);
+  private static final String FOOT =
+      "</main><div id=\"tip\" role=\"status\" hidden></div>"
+          + "<div id=\"said\" class=\"said\" aria-live=\"polite\"></div><script>"
+          + SCRIPT
+          + "</script></body></html>";
 
   @Override
   public Paper paper(Paper chosen) {
@@ -57,8 +63,7 @@ public final class BoardWriter implements TableWriter {
     BoardPlan plan = sent.document().board().over(List.copyOf(byId.keySet()));
     List<SentItem> items = plan.items().stream().map(byId::get).toList();
     String title = title(plan, items);
-    Page page =
-        new Page(paper(sent.paper()), new HtmlSheet.Named(), new XmlText(), new HashMap<>());
+    Page page = new Page(paper(sent.paper()));
     boolean one = items.size() == 1 && plan.title().isBlank();
     page.main.open("h1", "class", one ? "said" : "whole").text(title).close("h1");
     contents(page.main, items);
@@ -79,7 +84,11 @@ public final class BoardWriter implements TableWriter {
         page.main.close("div");
       }
     }
-    out.write(whole(title, items, page).getBytes(StandardCharsets.UTF_8));
+    out.write(head(title, items, page).getBytes(StandardCharsets.UTF_8));
+    for (XmlText part : page.parts) {
+      out.write(part.toString().getBytes(StandardCharsets.UTF_8));
+    }
+    out.write(FOOT.getBytes(StandardCharsets.UTF_8));
   }
 
   private static SentItem onBoard(SentItem item) {
@@ -89,12 +98,27 @@ public final class BoardWriter implements TableWriter {
     };
   }
 
-  /// What is written so far.
-  ///
-  /// @param nights the inks on a dark page, by style and by those on a light one: they take their
-  ///   time to be found
-  private record Page(
-      Paper paper, HtmlSheet.Named sheet, XmlText main, Map<List<Object>, Palette> nights) {
+  /// What is written so far, in parts: letters beyond Latin in one don't make all others slower.
+  private static final class Page {
+    private final Paper paper;
+    private final HtmlSheet.Named sheet = new HtmlSheet.Named();
+    private final List<XmlText> parts = new ArrayList<>();
+
+    /// The inks on a dark page, by style and by those on a light one: they take their time to be
+    /// found.
+    private final Map<List<Object>, Palette> nights = new HashMap<>();
+
+    private XmlText main = part();
+
+    Page(Paper paper) {
+      this.paper = paper;
+    }
+
+    private XmlText part() {
+      parts.add(new XmlText());
+      return parts.getLast();
+    }
+
     Palette night(SentTable table) {
       Palette day = table.dressed().palette();
       return nights.computeIfAbsent(
@@ -149,8 +173,10 @@ public final class BoardWriter implements TableWriter {
     }
 
     private void sheet(SentTable table, String id) {
-      new BoardTable(table, new HtmlLooks(table.proof(paper), night(table)), id, sheet, main)
-          .write();
+      HtmlLooks looks = new HtmlLooks(table.proof(paper), night(table));
+      BoardTable board = new BoardTable(table, looks, id, sheet, part());
+      main = part();
+      board.write(main);
     }
 
     private static void add(
@@ -194,7 +220,7 @@ public final class BoardWriter implements TableWriter {
     }
   }
 
-  private static String whole(String title, List<SentItem> items, Page page) {
+  private static String head(String title, List<SentItem> items, Page page) {
     String style = SHEET + backdrop(items, page) + page.sheet.css();
     String policy =
         "default-src 'none'; base-uri 'none'; form-action 'none'; style-src '"
@@ -214,10 +240,6 @@ public final class BoardWriter implements TableWriter {
     out.raw("<meta name=\"color-scheme\" content=\"light dark\">");
     out.open("title").text(title).close("title").raw("<style>").raw(style).raw("</style>");
     out.close("head").open("body", "class", wall ? "wall" : "desk").open("main");
-    out.raw(page.main.toString()).close("main");
-    out.raw("<div id=\"tip\" role=\"status\" hidden></div>");
-    out.raw("<div id=\"said\" class=\"said\" aria-live=\"polite\"></div>");
-    out.raw("<script>").raw(SCRIPT).raw("</script>").close("body").close("html");
     return out.toString();
   }
 

@@ -6,10 +6,12 @@ import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.layout.CellBox;
 import app.finish.core.layout.Proof;
+import app.finish.core.style.InkedLook;
 import app.finish.core.style.Look;
 import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -23,11 +25,11 @@ final class HtmlLooks {
   private final Proof proof;
   private final Palette day;
   private final Palette night;
-  private final Map<DressedCell, CellBox> boxes = new IdentityHashMap<>();
+  private final Map<DressedCell, CellBox> boxes;
   private final Map<Look, Map<Place, HtmlLook>> known = new IdentityHashMap<>();
   private final Map<Look, Look> inked = new IdentityHashMap<>();
   private final Map<Look, List<String>> highlights = new IdentityHashMap<>();
-  private Last last = new Last(Optional.empty(), Place.NONE, HtmlLook.of(""));
+  private final Last[] last;
   private final Map<String, HtmlLook> inks = new HashMap<>();
 
   /// What else decides how a cell looks.
@@ -36,7 +38,7 @@ final class HtmlLooks {
     static final Place NONE = new Place(false, 0, 0, 0, RuleLine.NONE, RuleLine.NONE);
   }
 
-  /// What was asked for last: most cells look like the one before.
+  /// What was asked for last in a column: most cells look like the one above.
   private record Last(Optional<Look> look, Place place, HtmlLook css) {}
 
   /// @param night the inks on a dark page; those of the table where it stays on its paper
@@ -44,6 +46,11 @@ final class HtmlLooks {
     this.proof = proof;
     this.day = proof.dressed().palette();
     this.night = night;
+    this.last = new Last[Math.max(1, proof.columns().size())];
+    Arrays.fill(last, new Last(Optional.empty(), Place.NONE, HtmlLook.of("")));
+    this.boxes =
+        new IdentityHashMap<>(
+            proof.pages().stream().mapToInt(page -> page.boxes().size()).sum());
     for (Proof.Page page : proof.pages()) {
       page.boxes().forEach(box -> boxes.put(box.cell(), box));
     }
@@ -134,14 +141,16 @@ final class HtmlLooks {
             cell.standing(row.band()),
             cell.own(look.ruleAbove().orHeavier(row.above().rule())),
             cell.own((gapped ? RuleLine.NONE : own).orHeavier(end.below().rule())));
-    if (last.look.orElse(null) != look || !last.place.equals(place)) {
+    Last above = last[Math.min(cell.column(), last.length - 1)];
+    if (above.look.orElse(null) != look || !above.place.equals(place)) {
       HtmlLook css =
           known
               .computeIfAbsent(look, key -> new HashMap<>())
               .computeIfAbsent(place, key -> in(inks -> css(inked(look, inks), key, inks)));
-      last = new Last(Optional.of(look), place, css);
+      above = new Last(Optional.of(look), place, css);
+      last[Math.min(cell.column(), last.length - 1)] = above;
     }
-    return last.css;
+    return above.css;
   }
 
   /// The names of the highlights that lie on cells of a look.
@@ -160,7 +169,7 @@ final class HtmlLooks {
   }
 
   private Look inked(Look look, Palette inks) {
-    return inks == day ? look : inked.computeIfAbsent(look, key -> key.inked(inks));
+    return inks == day ? look : inked.computeIfAbsent(look, key -> InkedLook.of(key, inks));
   }
 
   private static boolean isRight(Look look) {

@@ -33,7 +33,7 @@ sealed interface HtmlSheet {
     @Override
     public void dress(XmlText element, String name, HtmlLook look) {
       String own = name(look);
-      element.attribute("class", name.isEmpty() ? own : name + " " + own);
+      element.plain("class", name.isEmpty() ? own : name + " " + own);
     }
 
     /// The class of a look.

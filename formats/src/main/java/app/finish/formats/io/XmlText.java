@@ -42,6 +42,19 @@ public final class XmlText {
     return this;
   }
 
+  /// An attribute that is a whole number.
+  public XmlText attribute(String name, int value) {
+    xml.append(' ').append(name).append("=\"").append(value).append('"');
+    return this;
+  }
+
+  /// An attribute whose value is known to hold nothing that has to be escaped, such as a class or a
+  /// number.
+  public XmlText plain(String name, String value) {
+    xml.append(' ').append(name).append("=\"").append(value).append('"');
+    return this;
+  }
+
   /// Ends the attributes of the element that was begun; its content follows.
   public XmlText content() {
     xml.append('>');
