@@ -116,12 +116,7 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
     for (int j = 0; j < names.size(); j++) {
       String name = subject.data().series().get(j).whole();
       drawing.text(
-          name,
-          look,
-          look.ink(),
-          frame.x() + names.get(j),
-          0,
-          frame.y() + subject.leading() / 2);
+          name, look, look.ink(), frame.x() + names.get(j), 0, frame.y() + subject.leading() / 2);
     }
   }
 

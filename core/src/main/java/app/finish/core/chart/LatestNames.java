@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/// What the members that a chart draws are called now. A chart knows them by the names that they had
-/// when it was made; they may have been renamed since.
+/// What the members that a chart draws are called now. A chart knows them by the names that they
+/// had when it was made; they may have been renamed since.
 ///
 /// ```java
 /// Chart drawn = LatestNames.of(arrangement).on(chart, table); // "Hale" is "Hale–Orrin" by now
@@ -37,8 +37,7 @@ public final class LatestNames {
       }
     }
     Map<String, String> latest = new HashMap<>(now);
-    names.forEach(
-        (source, all) -> all.forEach(name -> latest.putIfAbsent(name, now.get(source))));
+    names.forEach((source, all) -> all.forEach(name -> latest.putIfAbsent(name, now.get(source))));
     return new LatestNames(latest);
   }
 

@@ -50,7 +50,12 @@ public final class Charting {
   /// @param chart the chart, with the names that its table has now
   /// @param measures the measures of its table that can be drawn
   public record Drawn(
-      Chart chart, ChartPage page, Colour paper, String description, List<String> measures, List<Way> ways) {
+      Chart chart,
+      ChartPage page,
+      Colour paper,
+      String description,
+      List<String> measures,
+      List<Way> ways) {
     /// Copies the lists.
     public Drawn {
       measures = List.copyOf(measures);

@@ -49,8 +49,7 @@ final class HtmlLooks {
     this.last = new Last[Math.max(1, proof.columns().size())];
     Arrays.fill(last, new Last(Optional.empty(), Place.NONE, HtmlLook.of("")));
     this.boxes =
-        new IdentityHashMap<>(
-            proof.pages().stream().mapToInt(page -> page.boxes().size()).sum());
+        new IdentityHashMap<>(proof.pages().stream().mapToInt(page -> page.boxes().size()).sum());
     for (Proof.Page page : proof.pages()) {
       page.boxes().forEach(box -> boxes.put(box.cell(), box));
     }

@@ -1,7 +1,7 @@
 package app.finish.formats.io;
 
-import app.finish.core.chart.ChartPage;
 import app.finish.core.chart.Chart;
+import app.finish.core.chart.ChartPage;
 import app.finish.core.chart.ChartSetter;
 import app.finish.core.chart.LatestNames;
 import app.finish.core.document.DocumentChart;
@@ -92,8 +92,7 @@ public final class SentChart implements SentItem {
   /// What draws it.
   public ChartSetter setter() {
     if (setter.isEmpty()) {
-      setter =
-          Optional.of(new ChartSetter(table.table(), table.dressed(), chart(), number, fonts));
+      setter = Optional.of(new ChartSetter(table.table(), table.dressed(), chart(), number, fonts));
     }
     return setter.get();
   }

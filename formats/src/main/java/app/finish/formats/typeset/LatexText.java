@@ -104,7 +104,8 @@ final class LatexText {
     return look.underline() == Look.Underline.NONE ? said : "\\underline{" + said + "}";
   }
 
-  /// A label for callouts, which then say the number that is written, and not one that LaTeX counts.
+  /// A label for callouts, which then say the number that is written, and not one that LaTeX
+  /// counts.
   ///
   /// @param name what the label is called, such as `tab:2`
   static String labelled(String number, String name) {

@@ -27,7 +27,8 @@ import java.util.Set;
 
 /// Writes LaTeX that compiles by itself with pdfLaTeX, XeLaTeX and LuaLaTeX: a `table` with rules
 /// of *booktabs* and its notes by *threeparttable*; a long table as a *longtable*, whose heads come
-/// again on each page; charts are drawn with *TikZ*. What stands between two lines of `%` can be taken into a manuscript.
+/// again on each page; charts are drawn with *TikZ*. What stands between two lines of `%` can be
+/// taken into a manuscript.
 ///
 /// Figures stand on their decimal marks, as they are shown: what a figure lacks behind its mark is
 /// left free.
@@ -57,12 +58,7 @@ public final class LatexWriter implements TableWriter {
   @Override
   public Set<Kept> keeps() {
     return EnumSet.of(
-        Kept.SHOWN_FIGURES,
-        Kept.TITLE,
-        Kept.NOTES,
-        Kept.RICH_WORDS,
-        Kept.RULES,
-        Kept.CHARTS);
+        Kept.SHOWN_FIGURES, Kept.TITLE, Kept.NOTES, Kept.RICH_WORDS, Kept.RULES, Kept.CHARTS);
   }
 
   @Override

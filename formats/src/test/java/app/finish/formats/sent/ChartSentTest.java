@@ -207,8 +207,7 @@ public class ChartSentTest {
   @Test
   public void aChartAloneBringsItsFiguresAlongInSheets() throws IOException {
     Path file = Given.folder().resolve("alone.ods");
-    Given.sending()
-        .write(document(ChartKind.BARS), List.of(1), OutputFormat.ODS, Paper.A4, file);
+    Given.sending().write(document(ChartKind.BARS), List.of(1), OutputFormat.ODS, Paper.A4, file);
     try (ZipFile zip = new ZipFile(file.toFile())) {
       String text =
           new String(
