@@ -1,7 +1,5 @@
 package app.finish.formats.html;
 
-import java.util.ArrayList;
-import java.util.List;
 
 /// What something looks like, as declarations of CSS.
 ///
@@ -24,9 +22,23 @@ record HtmlLook(String day, String night) {
     if (day.equals(night)) {
       return of(day);
     }
-    List<String> known = List.of(day.split(BETWEEN));
-    List<String> other = new ArrayList<>(List.of(night.split(BETWEEN)));
-    other.removeAll(known);
-    return new HtmlLook(day, String.join(BETWEEN, other));
+    StringBuilder other = new StringBuilder();
+    int at = 0;
+    for (int from = 0; from < night.length(); ) {
+      int end = end(night, from);
+      int known = end(day, at);
+      if (known - at != end - from || !day.regionMatches(at, night, from, end - from)) {
+        other.append(other.isEmpty() ? "" : BETWEEN).append(night, from, end);
+      }
+      from = end + BETWEEN.length();
+      at = Math.min(day.length(), known + BETWEEN.length());
+    }
+    return new HtmlLook(day, other.toString());
+  }
+
+  /// Where the declaration ends that begins at a place.
+  private static int end(String css, int from) {
+    int end = css.indexOf(BETWEEN, from);
+    return end < 0 ? css.length() : end;
   }
 }

@@ -1,6 +1,7 @@
 package app.finish.formats.html;
 
 import app.finish.formats.io.XmlText;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -29,16 +30,17 @@ sealed interface HtmlSheet {
   /// Each look stands once in the style sheet of the page, and elements name it.
   final class Named implements HtmlSheet {
     private final Map<HtmlLook, String> names = new LinkedHashMap<>();
+    private final Map<HtmlLook, String> known = new IdentityHashMap<>();
 
     @Override
     public void dress(XmlText element, String name, HtmlLook look) {
-      String own = name(look);
-      element.plain("class", name.isEmpty() ? own : name + " " + own);
+      element.classes(name, name(look));
     }
 
     /// The class of a look.
     String name(HtmlLook look) {
-      return names.computeIfAbsent(look, key -> "k" + names.size());
+      return known.computeIfAbsent(
+          look, one -> names.computeIfAbsent(one, key -> "k" + names.size()));
     }
 
     /// The rules of the looks that were named.

@@ -55,6 +55,15 @@ public final class XmlText {
     return this;
   }
 
+  /// The classes of the element that was begun.
+  ///
+  /// @param first may be empty
+  public XmlText classes(String first, String second) {
+    xml.append(" class=\"").append(first).append(first.isEmpty() ? "" : " ");
+    xml.append(second).append('"');
+    return this;
+  }
+
   /// Ends the attributes of the element that was begun; its content follows.
   public XmlText content() {
     xml.append('>');

@@ -1,5 +1,7 @@
 package app.finish.core.style.colour;
 
+import java.util.stream.IntStream;
+
 /// The measures of colours: relative luminance and contrast as WCAG 2.2 defines them, and distances
 /// in the Oklab colour space (Ottosson, 2020).
 ///
@@ -7,10 +9,17 @@ package app.finish.core.style.colour;
 /// Light.contrast(Colour.parse("#16242c"), Colour.parse("#ffffff")); // 15.9…
 /// ```
 public final class Light {
+  /// The light of each of the 256 steps of a part of a colour.
+  private static final double[] LINEAR =
+      IntStream.range(0, 256).mapToDouble(part -> ofShare(part / 255.0)).toArray();
+
   private Light() {}
 
   static double linear(int part) {
-    double share = part / 255.0;
+    return LINEAR[part];
+  }
+
+  private static double ofShare(double share) {
     return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
   }
 
