@@ -1,6 +1,5 @@
 package app.finish.formats.html;
 
-
 /// What something looks like, as declarations of CSS.
 ///
 /// ```java

@@ -20,8 +20,8 @@ record RtfPicture(SentChart chart, byte[] png) {
   /// @param most the widest that it may be, in points
   void write(double most, StringBuilder text) {
     double share = Math.min(1, most / chart.page().width());
-    long width = RtfWriter.twips(chart.page().width() * share);
-    long height = RtfWriter.twips(chart.page().height() * share);
+    long width = RtfUnits.twips(chart.page().width() * share);
+    long height = RtfUnits.twips(chart.page().height() * share);
     text.append("\\pard\\ql{\\pict{\\*\\picprop{\\sp{\\sn wzDescription}{\\sv ");
     text.append(RtfFonts.escaped(chart.description())).append("}}}\\pngblip");
     text.append("\\picwgoal").append(width).append("\\pichgoal").append(height).append('\n');

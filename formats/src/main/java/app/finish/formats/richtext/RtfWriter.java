@@ -1,5 +1,7 @@
 package app.finish.formats.richtext;
 
+import static app.finish.formats.richtext.RtfUnits.twips;
+
 import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
@@ -27,8 +29,6 @@ import java.util.Set;
 /// come again, the words above and below as paragraphs, every letter in the look of the proof.
 /// Letters beyond ASCII are written by their numbers, so that no reader has to guess an encoding.
 public final class RtfWriter implements TableWriter {
-  private static final int TWIPS = 20;
-
   /// Pictures of charts have so many dots an inch.
   private static final int DOTS = 300;
 
@@ -77,11 +77,6 @@ public final class RtfWriter implements TableWriter {
       all.append('\\').append(side).append(twips(paper.margin()));
     }
     return all.append('\n').append(body).append("}\n").toString();
-  }
-
-  /// A length in twentieths of a point.
-  static long twips(double points) {
-    return Math.round(points * TWIPS);
   }
 
   /// Writes one table.

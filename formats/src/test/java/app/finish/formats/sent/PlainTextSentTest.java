@@ -158,7 +158,8 @@ public class PlainTextSentTest {
       assertThat(open).isGreaterThanOrEqualTo(0);
     }
     assertThat(open).isZero();
-    for (String name : List.of(
+    for (String name :
+        List.of(
             "table",
             "tabular",
             "threeparttable",
