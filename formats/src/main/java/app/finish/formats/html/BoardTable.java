@@ -5,6 +5,7 @@ import app.finish.core.dress.Dressed;
 import app.finish.core.dress.DressedCell;
 import app.finish.core.dress.DressedRow;
 import app.finish.core.dress.DressedRow.Band;
+import app.finish.core.layout.Proof;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.XmlText;
 import com.fasterxml.jackson.core.io.JsonStringEncoder;
@@ -31,15 +32,16 @@ final class BoardTable {
   private final HtmlCells cells;
   private final BoardFigures figures;
 
-  BoardTable(SentTable sent, HtmlLooks looks, String id, HtmlSheet.Named sheet, XmlText out) {
+  BoardTable(String id, SentTable sent, HtmlSheet.Named sheet, HtmlLooks looks, XmlText out) {
     this.sent = sent;
     this.dressed = sent.dressed();
     this.id = id;
     this.sheet = sheet;
     this.out = out;
     this.looks = looks;
-    this.table = new HtmlTable(looks.proof(), id, looks, sheet, out);
     this.cells = new HtmlCells(looks, sheet, out);
+    Proof proof = looks.proof();
+    this.table = new HtmlTable(proof, id, looks, sheet, out);
     this.figures = new BoardFigures(sent);
   }
 

@@ -174,7 +174,7 @@ public final class BoardWriter implements TableWriter {
 
     private void sheet(SentTable table, String id) {
       HtmlLooks looks = new HtmlLooks(table.proof(paper), night(table));
-      BoardTable board = new BoardTable(table, looks, id, sheet, part());
+      BoardTable board = new BoardTable(id, table, sheet, looks, part());
       main = part();
       board.write(main);
     }
