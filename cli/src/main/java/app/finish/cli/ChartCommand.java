@@ -148,10 +148,11 @@ final class ChartCommand implements Callable<Integer> {
       throw new Problem(
           "Table " + only + " has no figures of its own that could be drawn. Take another one.");
     }
+    List<String> called = measures.stream().map(name -> ChartAdvice.called(table, name)).toList();
     for (String name : List.of(measure, against)) {
-      if (!name.isEmpty() && !measures.contains(name)) {
+      if (!name.isEmpty() && !measures.contains(name) && !called.contains(name)) {
         throw new Problem(
-            "The table has no measure “" + name + "”. It has " + String.join(", ", measures) + ".");
+            "The table has no measure “" + name + "”. It has " + String.join(", ", called) + ".");
       }
     }
     return measure.isEmpty()

@@ -4,6 +4,7 @@ import app.finish.core.style.Look;
 import app.finish.core.style.colour.Colour;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /// Bars to the right from zero: beside each other, one behind the other, or as shares.
 ///
@@ -34,9 +35,8 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
   public double least(Drawing drawing, double width) {
     double bar = isWritten() ? Math.max(THIN, subject.leading() * 0.82) : THIN;
     double line = Math.max(subject.leading(), perRow() * bar + 5);
-    double scale = isWritten() ? 0 : subject.leading() * 1.4;
     double names = namesOver(drawing, width).isEmpty() ? 0 : subject.leading();
-    return new Rows(subject).lines() * line + scale + names;
+    return new Rows(subject).lines() * line + scaleHeight() + names;
   }
 
   @Override
@@ -44,27 +44,47 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
     return isStacked() ? !namesOver(drawing, width).isEmpty() : namesWithin(drawing, width);
   }
 
-  private boolean isNamed() {
-    return alone && subject.data().series().size() > 1 && isWritten();
+  private double scaleHeight() {
+    return isWritten() ? 0 : subject.leading() * 1.4;
+  }
+
+  private String name(int series) {
+    return subject.data().series().get(series).whole();
+  }
+
+  /// What a stacked bar of the whole width comes to.
+  private double whole(int category) {
+    return subject.kind() == ChartKind.SHARES
+        ? subject.data().sum(category)
+        : subject.scale().high();
+  }
+
+  /// Whether the first category can say which ink is which: none of its marks has that of a
+  /// highlight.
+  private boolean isKey() {
+    int count = subject.data().series().size();
+    return alone
+        && count > 1
+        && isWritten()
+        && IntStream.range(0, count)
+            .allMatch(j -> subject.ink(0, j).equals(subject.inks().colour(j)));
   }
 
   private Frame inner(Drawing drawing, Frame frame) {
     double room = new Rows(subject).room(drawing, frame.width());
     double after = isWritten() && !isStacked() ? widest(drawing) + 6 : 8;
-    double below = isWritten() ? 0 : subject.leading() * 1.4;
-    return frame.within(room, 0, after, below);
+    return frame.within(room, 0, after, scaleHeight());
   }
 
   /// Whether the names of the series fit into the bars of the first category.
   private boolean namesWithin(Drawing drawing, double width) {
-    if (!isNamed() || isStacked()) {
+    if (!isKey() || isStacked()) {
       return false;
     }
     Frame inner = inner(drawing, new Frame(0, 0, width, 1));
     for (int j = 0; j < subject.data().series().size(); j++) {
       double length = at(inner, subject.data().number(0, j)) - at(inner, 0);
-      String name = subject.data().series().get(j).whole();
-      if (!(drawing.width(name, subject.label()) + 2 * ASIDE < length)) {
+      if (!(drawing.width(name(j), subject.label()) + 2 * ASIDE < length)) {
         return false;
       }
     }
@@ -75,19 +95,18 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
   /// stand over the part of another, or meet its name.
   private List<Double> namesOver(Drawing drawing, double width) {
     ChartData data = subject.data();
-    if (!isNamed() || !isStacked() || !data.categories().getFirst().group().isEmpty()) {
+    if (!isKey() || !isStacked() || !data.categories().getFirst().group().isEmpty()) {
       return List.of();
     }
     Frame inner = inner(drawing, new Frame(0, 0, width, 1));
-    double sum = data.sum(0);
-    double whole = subject.kind() == ChartKind.SHARES ? sum : subject.scale().high();
+    double whole = whole(0);
     List<Double> starts = new ArrayList<>();
     double from = inner.x();
     double free = 0;
     for (int j = 0; j < data.series().size(); j++) {
       double number = data.number(0, j);
       double part = number > 0 && whole > 0 ? inner.width() * number / whole : 0;
-      double name = drawing.width(data.series().get(j).whole(), subject.label());
+      double name = drawing.width(name(j), subject.label());
       boolean last = j == data.series().size() - 1;
       double start = last ? Math.min(from, width - name) : from;
       if (part < 2 || start < free || !last && name > part + ASIDE) {
@@ -114,9 +133,13 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
   private void over(Drawing drawing, Frame frame, List<Double> names) {
     Look look = subject.label();
     for (int j = 0; j < names.size(); j++) {
-      String name = subject.data().series().get(j).whole();
       drawing.text(
-          name, look, look.ink(), frame.x() + names.get(j), 0, frame.y() + subject.leading() / 2);
+          name(j),
+          look,
+          look.ink(),
+          frame.x() + names.get(j),
+          0,
+          frame.y() + subject.leading() / 2);
     }
   }
 
@@ -124,13 +147,12 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
     Rows rows = new Rows(subject);
     double room = rows.room(drawing, frame.width());
     Frame inner = inner(drawing, frame);
-    double below = frame.foot() - inner.foot();
     if (!isWritten()) {
       scale(drawing, inner);
     }
     double zero = isStacked() ? inner.x() : at(inner, 0);
     drawing.rule(zero, inner.y(), zero, inner.foot(), 0.6, drawing.colour("soft"));
-    Frame lines = frame.within(0, 0, 0, below);
+    Frame lines = frame.within(0, 0, 0, scaleHeight());
     for (Rows.Row row : rows.draw(drawing, lines, room)) {
       if (isStacked()) {
         stacked(drawing, inner, row, rows.line(lines));
@@ -180,9 +202,8 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
       if (Double.isFinite(number)) {
         bar(drawing, frame, row.category(), j, y, bar);
         if (named) {
-          String name = subject.data().series().get(j).whole();
-          double middle = at(frame, 0) + ASIDE + drawing.width(name, subject.label()) / 2;
-          on(drawing, name, subject.label(), middle, y + bar / 2, row.category(), j);
+          double middle = at(frame, 0) + ASIDE + drawing.width(name(j), subject.label()) / 2;
+          on(drawing, name(j), subject.label(), middle, y + bar / 2, row.category(), j);
         }
       }
     }
@@ -206,8 +227,7 @@ record BarPlot(Subject subject, boolean alone) implements Plot {
 
   private void stacked(Drawing drawing, Frame frame, Rows.Row row, double line) {
     ChartData data = subject.data();
-    double sum = data.sum(row.category());
-    double whole = subject.kind() == ChartKind.SHARES ? sum : subject.scale().high();
+    double whole = whole(row.category());
     double height = line * 0.74;
     double y = row.middle() - height / 2;
     double x = frame.x();

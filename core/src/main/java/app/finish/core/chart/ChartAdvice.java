@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -206,5 +207,11 @@ public record ChartAdvice(Chart chart, String why) {
   /// The names of the measures of a table that can be drawn.
   public static List<String> measures(Table table) {
     return ChartData.measures(table);
+  }
+
+  /// What a table calls one of its measures; its name where it calls it nothing else.
+  public static String called(Table table, String measure) {
+    OptionalInt place = ChartData.place(table, measure);
+    return place.isPresent() ? ChartData.called(table, place.getAsInt()) : measure;
   }
 }

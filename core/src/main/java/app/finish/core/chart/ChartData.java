@@ -11,6 +11,7 @@ import app.finish.core.words.Markup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -97,9 +98,14 @@ final class ChartData {
     return new ChartData(table, turned, measure, some, series);
   }
 
-  private static OptionalInt place(Table table, String name) {
-    return IntStream.range(0, table.measures().size())
-        .filter(i -> table.measures().get(i).name().equals(name) && isDrawn(table, i))
+  /// The place of the measure that the source or the table calls so.
+  static OptionalInt place(Table table, String name) {
+    return Stream.<IntFunction<String>>of(
+            i -> table.measures().get(i).name(), i -> called(table, i))
+        .flatMapToInt(
+            how ->
+                IntStream.range(0, table.measures().size())
+                    .filter(i -> how.apply(i).equals(name) && isDrawn(table, i)))
         .findFirst();
   }
 
@@ -175,8 +181,13 @@ final class ChartData {
     return table.measures().get(measure);
   }
 
-  /// What the table calls the measure: what its headings say, if they agree, else its own name.
+  /// What the table calls the measure.
   String called() {
+    return called(table, measure);
+  }
+
+  /// What a table calls a measure: what its headings say, if they agree, else its own name.
+  static String called(Table table, int measure) {
     List<String> labels =
         Stream.of(table.across(), table.down())
             .flatMap(axis -> axis.leaves().stream())
@@ -187,7 +198,7 @@ final class ChartData {
             .limit(2)
             .toList();
     boolean one = labels.size() == 1 && !labels.getFirst().isBlank();
-    return one ? Markup.plain(labels.getFirst()) : measure().name();
+    return one ? Markup.plain(labels.getFirst()) : table.measures().get(measure).name();
   }
 
   List<Line> categories() {

@@ -53,7 +53,7 @@ public final class LatestNames {
 
   /// The chart with the names that its table has now. What the table still calls so stays.
   public Chart on(Chart chart, Table table) {
-    if (latest.isEmpty()) {
+    if (latest.isEmpty() || chart.rows().isEmpty() && chart.columns().isEmpty()) {
       return chart;
     }
     return chart.withLines(

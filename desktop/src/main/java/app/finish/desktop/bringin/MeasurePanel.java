@@ -8,6 +8,7 @@ import app.finish.core.recognise.said.Corrections;
 import app.finish.core.table.Measure;
 import app.finish.core.table.MeasureKind;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.SaidAs;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import java.util.ArrayList;
@@ -21,7 +22,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /// Of which kind each measure's figures are and what empty cells stand for, to be corrected.
 public final class MeasurePanel {
@@ -172,18 +172,7 @@ public final class MeasurePanel {
     choice.setMaxWidth(WIDTH);
     choice.getItems().setAll(values);
     choice.setValue(now);
-    choice.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(T value) {
-            return value == null ? "" : names.apply(value);
-          }
-
-          @Override
-          public T fromString(String text) {
-            return now;
-          }
-        });
+    choice.setConverter(new SaidAs<>(names));
     return choice;
   }
 }

@@ -6,6 +6,7 @@ import app.finish.core.chart.ChartTexts;
 import app.finish.core.document.DocumentChart;
 import app.finish.desktop.kit.Benches;
 import app.finish.desktop.kit.ProofPainter;
+import app.finish.desktop.kit.SaidAs;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.kit.Thumbnail;
 import app.finish.desktop.kit.WordField;
@@ -13,6 +14,7 @@ import app.finish.desktop.model.Charting;
 import app.finish.desktop.model.Desk;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
@@ -133,11 +135,9 @@ public final class ChartBench {
   private void showSettings(Chart now, Charting.Drawn drawn) {
     List<Node> rows = new ArrayList<>();
     String own =
-        drawn.measures().contains(now.measure())
+        drawn.measures().containsKey(now.measure())
             ? now.measure()
-            : drawn.measures().contains(drawn.chart().measure())
-                ? drawn.chart().measure()
-                : drawn.measures().stream().findFirst().orElse("");
+            : drawn.measures().keySet().stream().findFirst().orElse("");
     if (drawn.measures().size() > 1) {
       rows.add(
           choice(
@@ -202,10 +202,11 @@ public final class ChartBench {
   }
 
   private Node choice(
-      String id, String text, List<String> all, String now, Consumer<String> choose) {
+      String id, String text, Map<String, String> all, String now, Consumer<String> choose) {
     ComboBox<String> box = new ComboBox<>();
     box.setId(id);
-    box.getItems().setAll(all);
+    box.getItems().setAll(all.keySet());
+    box.setConverter(new SaidAs<>(name -> all.getOrDefault(name, name)));
     box.setValue(now);
     box.setMaxWidth(Double.MAX_VALUE);
     box.setAccessibleText(Texts.of(text));

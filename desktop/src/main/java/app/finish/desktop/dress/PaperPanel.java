@@ -6,6 +6,7 @@ import app.finish.core.layout.Paper;
 import app.finish.core.problem.Refusal;
 import app.finish.core.style.colour.ColourVision;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.SaidAs;
 import app.finish.desktop.kit.Texts;
 import app.finish.desktop.model.Desk;
 import app.finish.desktop.proof.PaperView;
@@ -23,7 +24,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /// Which page the table is shown on, how it is seen, and what would make it fit.
 public final class PaperPanel {
@@ -51,7 +51,7 @@ public final class PaperPanel {
     sights.setId("paper-sight");
     sights.setAccessibleText(Texts.of("paper.sight"));
     sights.getItems().setAll(ColourVision.values());
-    sights.setConverter(new SightName());
+    sights.setConverter(new SaidAs<>(ColourVision::label));
     sights.setValue(ColourVision.FULL);
     sights.setOnAction(event -> view.sightProperty().set(sights.getValue()));
     return new VBox(
@@ -68,18 +68,6 @@ public final class PaperPanel {
             Benches.spread(new Label(Texts.of("paper.margin")), margins),
             Benches.spread(new Label(Texts.of("paper.sight")), sights)),
         Benches.section(Texts.of("paper.fit"), advice));
-  }
-
-  private static final class SightName extends StringConverter<ColourVision> {
-    @Override
-    public String toString(ColourVision sight) {
-      return sight == null ? "" : sight.label();
-    }
-
-    @Override
-    public ColourVision fromString(String label) {
-      return ColourVision.FULL;
-    }
   }
 
   private static String plain(double points) {

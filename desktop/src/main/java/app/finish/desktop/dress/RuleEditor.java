@@ -3,6 +3,7 @@ package app.finish.desktop.dress;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Palette;
 import app.finish.desktop.kit.Benches;
+import app.finish.desktop.kit.SaidAs;
 import app.finish.desktop.kit.Texts;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,7 +14,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
-import javafx.util.StringConverter;
 
 /// Changes a rule: its weight, ink, kind, reach and gap, and whether it stays where its row is not.
 public final class RuleEditor extends GridPane {
@@ -87,7 +87,7 @@ public final class RuleEditor extends GridPane {
     ChoiceBox<T> box = new ChoiceBox<>();
     box.setId(id + "-" + name);
     box.setAccessibleText(Texts.of("rule." + name));
-    box.setConverter(new RuleWords<>());
+    box.setConverter(new SaidAs<>(RuleEditor::words));
     box.getItems().setAll(all);
     box.setValue(now);
     box.setMaxWidth(Double.MAX_VALUE);
@@ -107,27 +107,18 @@ public final class RuleEditor extends GridPane {
     return rule;
   }
 
-  /// The choices in words.
-  private static final class RuleWords<T> extends StringConverter<T> {
-    @Override
-    public String toString(T value) {
-      return switch (value) {
-        case Double points -> points(points);
-        case Enum<?> word -> Texts.of("rule." + word.name().toLowerCase(Locale.ROOT));
-        default -> value.toString();
-      };
-    }
+  private static String words(Object choice) {
+    return switch (choice) {
+      case Double points -> points(points);
+      case Enum<?> word -> Texts.of("rule." + word.name().toLowerCase(Locale.ROOT));
+      default -> choice.toString();
+    };
+  }
 
-    private static String points(double points) {
-      String plain = points == Math.rint(points) ? "" + (long) points : "" + points;
-      return points < 0
-          ? Texts.of("rule.gap.own")
-          : points == 0 ? Texts.of("rule.none") : plain + " pt";
-    }
-
-    @Override
-    public T fromString(String text) {
-      throw new UnsupportedOperationException("choices are not written");
-    }
+  private static String points(double points) {
+    String plain = points == Math.rint(points) ? "" + (long) points : "" + points;
+    return points < 0
+        ? Texts.of("rule.gap.own")
+        : points == 0 ? Texts.of("rule.none") : plain + " pt";
   }
 }

@@ -18,8 +18,10 @@ import app.finish.desktop.kit.Texts;
 import app.finish.formats.io.SentChart;
 import app.finish.formats.io.SentTable;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,18 +49,17 @@ public final class Charting {
 
   /// A chart as it is drawn.
   ///
-  /// @param chart the chart, with the names that its table has now
-  /// @param measures the measures of its table that can be drawn
+  /// @param measures the measures of its table that can be drawn: their names, and what the table
+  ///   calls them
   public record Drawn(
-      Chart chart,
       ChartPage page,
       Colour paper,
       String description,
-      List<String> measures,
+      Map<String, String> measures,
       List<Way> ways) {
-    /// Copies the lists.
+    /// Copies what it holds.
     public Drawn {
-      measures = List.copyOf(measures);
+      measures = Collections.unmodifiableMap(new LinkedHashMap<>(measures));
       ways = List.copyOf(ways);
     }
   }
@@ -285,8 +286,10 @@ public final class Charting {
                         setter(sent, chart.withSize(SMALL, SMALL * 0.6)).plot()))
             .toList();
     Colour paper = sent.dressed().palette().colour("paper");
-    List<String> measures = ChartAdvice.measures(table);
-    return new Drawn(own, sent.page(), paper, sent.description(), measures, ways);
+    Map<String, String> measures = new LinkedHashMap<>();
+    ChartAdvice.measures(table)
+        .forEach(name -> measures.put(name, ChartAdvice.called(table, name)));
+    return new Drawn(sent.page(), paper, sent.description(), measures, ways);
   }
 
   private ChartSetter setter(SentChart sent, Chart chart) {

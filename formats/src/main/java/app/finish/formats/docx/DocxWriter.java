@@ -28,8 +28,6 @@ public final class DocxWriter implements TableWriter {
   private static final String MAIN =
       "application/vnd.openxmlformats-officedocument.wordprocessingml.";
 
-  private static final int DOTS = 300;
-
   @Override
   public Paper paper(Paper chosen) {
     return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
@@ -70,7 +68,7 @@ public final class DocxWriter implements TableWriter {
         "word/_rels/document.xml.rels",
         relations(pictures, "styles", "styles.xml", "settings", "settings.xml"));
     for (DocxPicture picture : pictures) {
-      zip.add(picture.part(), picture.chart().picture(DOTS));
+      zip.add(picture.part(), picture.chart().picture(SentChart.PRINT_DOTS));
     }
     zip.finish();
   }

@@ -30,6 +30,8 @@ sealed interface HtmlSheet {
   /// Each look stands once in the style sheet of the page, and elements name it.
   final class Named implements HtmlSheet {
     private final Map<HtmlLook, String> names = new LinkedHashMap<>();
+
+    /// The same by identity: the same look is asked for again and again.
     private final Map<HtmlLook, String> known = new IdentityHashMap<>();
 
     @Override

@@ -18,7 +18,7 @@ import java.util.Optional;
 ///
 /// ```java
 /// chart.page().marks(); // to be drawn
-/// chart.picture(200); // the same as a PNG, for files that hold pictures
+/// chart.picture(PRINT_DOTS); // the same as a PNG, for files that hold pictures
 /// ```
 public final class SentChart implements SentItem {
   /// Draws a chart as a picture.
@@ -28,6 +28,12 @@ public final class SentChart implements SentItem {
     /// @param dots how many dots are an inch
     byte[] paint(SentChart chart, int dots) throws IOException;
   }
+
+  /// How many dots an inch a picture has that is to be printed.
+  public static final int PRINT_DOTS = 300;
+
+  /// How many dots an inch a picture has that is looked at on a screen beside its figures.
+  public static final int SHEET_DOTS = 200;
 
   private final DocumentChart item;
   private final SentTable table;

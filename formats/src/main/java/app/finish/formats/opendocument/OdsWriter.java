@@ -27,10 +27,7 @@ import java.util.Set;
 /// Writes ODS (ISO/IEC 26300, 1.3): a sheet for each table, its figures as numbers that read as the
 /// table shows them, its heads repeated in print; its charts as pictures beside it.
 public final class OdsWriter implements TableWriter {
-  /// Pictures of charts have so many dots an inch.
-  private static final int DOTS = 200;
-
-  /// What stays free around them, in points.
+  /// What stays free around charts, in points.
   private static final double GAP = 12;
 
   @Override
@@ -55,7 +52,7 @@ public final class OdsWriter implements TableWriter {
       List<OdfPicture> charts = new ArrayList<>();
       for (SentChart chart : sent.charts(table)) {
         charts.add(new OdfPicture(chart, "Pictures/chart" + (pictures.size() + 1) + ".png"));
-        pictures.put(charts.getLast().part(), chart.picture(DOTS));
+        pictures.put(charts.getLast().part(), chart.picture(SentChart.SHEET_DOTS));
       }
       new OneSheet(table, table.proof(paper(sent.paper())), styles, xml)
           .write(names.getLast(), charts);

@@ -30,8 +30,6 @@ import java.util.Set;
 /// Writes ODT (ISO/IEC 26300, 1.3): real tables with spans, head rows that come again, named
 /// paragraph styles, rules and fills; each figure with its exact value behind what is shown.
 public final class OdtWriter implements TableWriter {
-  private static final int DOTS = 300;
-
   @Override
   public Paper paper(Paper chosen) {
     return new Paper(chosen.width(), chosen.height(), chosen.margin(), true);
@@ -55,7 +53,7 @@ public final class OdtWriter implements TableWriter {
             new OneTable(table, table.proof(paper), styles, xml).write("Table" + (i + 1));
         case SentChart chart -> {
           String part = "Pictures/chart" + (i + 1) + ".png";
-          pictures.put(part, chart.picture(DOTS));
+          pictures.put(part, chart.picture(SentChart.PRINT_DOTS));
           xml.open("text:p", "text:style-name", "Standard");
           new OdfPicture(chart, part).inLine(paper.textWidth(), xml);
           xml.close("text:p");

@@ -29,9 +29,6 @@ import java.util.Set;
 /// come again, the words above and below as paragraphs, every letter in the look of the proof.
 /// Letters beyond ASCII are written by their numbers, so that no reader has to guess an encoding.
 public final class RtfWriter implements TableWriter {
-  /// Pictures of charts have so many dots an inch.
-  private static final int DOTS = 300;
-
   @Override
   public Paper paper(Paper chosen) {
     return chosen.unpaged();
@@ -50,7 +47,8 @@ public final class RtfWriter implements TableWriter {
       switch (item) {
         case SentTable table -> new OneTable(table.proof(paper(sent.paper())), fonts, body).write();
         case SentChart chart ->
-            new RtfPicture(chart, chart.picture(DOTS)).write(sent.paper().textWidth(), body);
+            new RtfPicture(chart, chart.picture(SentChart.PRINT_DOTS))
+                .write(sent.paper().textWidth(), body);
       }
     }
     out.write(whole(fonts, body, sent.paper()).getBytes(StandardCharsets.US_ASCII));

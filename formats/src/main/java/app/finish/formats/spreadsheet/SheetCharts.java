@@ -45,8 +45,6 @@ import org.apache.poi.xssf.usermodel.XSSFSheet;
 /// @param sheet the sheet of the table
 /// @param cells where on it a figure stands
 record SheetCharts(XSSFSheet sheet, Function<Spot.Figure, Optional<CellReference>> cells) {
-  private static final int DOTS = 200;
-
   /// The height of a row of the usual font, in points.
   private static final double ROW = 15;
 
@@ -65,7 +63,9 @@ record SheetCharts(XSSFSheet sheet, Function<Spot.Figure, Optional<CellReference
         chart(drawing.createChart(anchor), chart);
       } else {
         int picture =
-            sheet.getWorkbook().addPicture(chart.picture(DOTS), Workbook.PICTURE_TYPE_PNG);
+            sheet
+                .getWorkbook()
+                .addPicture(chart.picture(SentChart.SHEET_DOTS), Workbook.PICTURE_TYPE_PNG);
         drawing
             .createPicture(anchor, picture)
             .getCTPicture()

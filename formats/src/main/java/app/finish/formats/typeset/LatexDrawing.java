@@ -82,7 +82,8 @@ record LatexDrawing(SentChart chart, StringBuilder text) {
   }
 
   private void said(Mark.Text mark) {
-    if (mark.text().isBlank()) {
+    String words = LatexText.escaped(mark.text());
+    if (words.isBlank()) {
       return;
     }
     Face face = mark.face();
@@ -94,7 +95,7 @@ record LatexDrawing(SentChart chart, StringBuilder text) {
     text.append(face.bold() ? "\\bfseries" : "\\mdseries");
     text.append(face.italic() ? "\\itshape" : "\\upshape").append("\\selectfont");
     text.append("\\resizebox{").append(points(Math.max(0.01, mark.width())));
-    text.append("bp}{\\height}{").append(LatexText.escaped(mark.text())).append("}};\n");
+    text.append("bp}{\\height}{").append(words).append("}};\n");
   }
 
   private static String at(double x, double y) {

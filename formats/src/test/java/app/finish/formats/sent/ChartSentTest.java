@@ -264,6 +264,9 @@ public class ChartSentTest {
     assertThat(drawn(document, first, chart))
         .isEqualTo("The new line, Expenses: 31; Wray–Tamsay, Expenses: 36");
     assertThat(drawn(document, then, chart)).contains("The new line, Outlay: 31");
+    assertThat(drawn(document, then, chart.withMeasure("Outlay")))
+        .as("asked for by what the table calls it")
+        .contains("The new line, Outlay: 31");
     Chart later = chart.withLines(List.of(List.of("The new line")), List.of());
     assertThat(drawn(document, then, later)).isEqualTo("The new line, Outlay: 31");
     assertThat(drawn(document, first.withSwitched(1, false), later))
@@ -341,6 +344,34 @@ public class ChartSentTest {
     var bad = Given.sending().chart(lit, 1).dressed().palette().colour("bad");
     assertThat(fills(document, bad)).isZero();
     assertThat(fills(lit, bad)).as("155 alone lies above 130").isEqualTo(1);
+  }
+
+  /// Names stand on the first bars, unless one of them has the ink of a highlight: then it says
+  /// nothing of the ink of its series.
+  @Test
+  public void namesStandOnTheFirstBarsThatBearTheInksOfTheirSeries() {
+    Document document = document(ChartKind.BARS);
+    Document lit =
+        document.withFinish(
+            0,
+            document
+                .table(0)
+                .finish()
+                .withHighlights(
+                    List.of(HighlightSentence.read("Fares above 130: bad on bad 12%"))));
+    assertThat(nameFoot(document)).as("within its bar").isGreaterThan(nameFoot(lit));
+    assertThat(Given.sending().chart(document, 1).page().height())
+        .as("no line is needed for a key")
+        .isLessThan(Given.sending().chart(lit, 1).page().height());
+  }
+
+  /// How low the name of the first series stands.
+  private static double nameFoot(Document document) {
+    return Given.sending().chart(document, 1).page().marks().stream()
+        .filter(mark -> mark instanceof Mark.Text text && text.text().equals("2025"))
+        .mapToDouble(mark -> ((Mark.Text) mark).y())
+        .findFirst()
+        .orElseThrow();
   }
 
   private static long fills(Document document, app.finish.core.style.colour.Colour ink) {
