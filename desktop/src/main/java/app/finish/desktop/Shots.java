@@ -16,6 +16,7 @@ import app.finish.desktop.model.Desk;
 import app.finish.desktop.model.Dressing;
 import app.finish.desktop.model.Pick;
 import app.finish.desktop.model.Step;
+import app.finish.desktop.model.Worker;
 import app.finish.formats.samples.ResultTables;
 import app.finish.formats.samples.Samples;
 import java.awt.image.BufferedImage;
@@ -26,6 +27,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.image.PixelReader;
@@ -222,16 +224,30 @@ public final class Shots {
         700,
         () -> {
           shot.then.run();
-          after(
-              700,
+          atRest(
               () ->
-                  withRecordsOpen(
-                      TRIES,
-                      () -> {
-                        save(shot.name);
-                        next();
-                      }));
+                  after(
+                      700,
+                      () ->
+                          withRecordsOpen(
+                              TRIES,
+                              () -> {
+                                save(shot.name);
+                                next();
+                              })));
         });
+  }
+
+  /// Does something once all that was begun is read and drawn.
+  private void atRest(Runnable work) {
+    Worker worker = window.desk().worker();
+    if (!worker.busyProperty().get().isEmpty()) {
+      after(300, () -> atRest(work));
+      return;
+    }
+    Consumer<Boolean> drawn = done -> work.run();
+    Consumer<Exception> failed = window.desk()::tell;
+    worker.behind(() -> true, done -> worker.draw(() -> true, drawn, failed), failed);
   }
 
   /// Does something once the records of the table at hand are open, if it has some.

@@ -2,12 +2,13 @@ package app.finish.core.words;
 
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// Sets a title in title case as the APA manual (7th edition, section 6.17) asks: major words rise,
 /// and so do words of four letters or more, the first word, and the word after a colon, dash,
-/// hyphen or full stop; small words stay small; units, symbols of one letter and what has a capital
-/// or a digit inside are left alone.
+/// hyphen or full stop; small words stay small; units, symbols of one letter, names of files and
+/// what has a capital or a digit inside are left alone.
 ///
 /// ```java
 /// TitleCase.of("Fares by route: a first look"); // "Fares by Route: A First Look"
@@ -21,6 +22,10 @@ public final class TitleCase {
   /// Units of measurement, and single letters that are symbols: *t* tests, the *p* of a test.
   private static final Pattern LEFT_ALONE =
       Pattern.compile("[nµμcmdk]?m|[mµμk]?g|[mdc]l|kn|kt|kwh|kw|hz|khz|[b-hj-z]");
+
+  /// The name of a file: without blanks, with an ending.
+  private static final Pattern FILE_NAME =
+      Pattern.compile("[\\p{L}\\p{N}_-]+(?:\\.[\\p{L}\\p{N}_-]+)*\\.[a-z][a-z0-9]{1,7}(?![\\p{L}\\p{N}])");
 
   private TitleCase() {}
 
@@ -39,7 +44,12 @@ public final class TitleCase {
       while (end < title.length() && isWordCharacter(title.charAt(end))) {
         end++;
       }
-      if (end > at) {
+      Matcher name = FILE_NAME.matcher(title).region(at, title.length());
+      if (name.lookingAt()) {
+        text.append(name.group());
+        first = false;
+        at = name.end();
+      } else if (end > at) {
         text.append(word(title.substring(at, end), first));
         first = false;
         at = end;

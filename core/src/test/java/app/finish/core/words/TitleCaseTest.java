@@ -19,6 +19,8 @@ public class TitleCaseTest {
       {"95% CI of d per route", "95% CI of d per Route"},
       {"self-reported crowding", "Self-Reported Crowding"},
       {"passengers’ age in 2026", "Passengers’ Age in 2026"},
+      {"records of survey-answers.csv", "Records of survey-answers.csv"},
+      {"from a.first.tar to it. then more", "From a.first.tar to It. Then More"},
       {"", ""},
     };
   }
