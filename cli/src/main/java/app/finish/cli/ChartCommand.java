@@ -9,6 +9,7 @@ import app.finish.core.style.StyleBook;
 import app.finish.core.table.Table;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.Replacing;
 import app.finish.formats.Sending;
 import app.finish.formats.io.Kept;
 import app.finish.formats.io.SentTable;
@@ -122,7 +123,7 @@ final class ChartCommand implements Callable<Integer> {
     OutputFormat format = format();
     Document charted = document.withAdded(chart(advice), place);
     int chart = document.newChartPlace(place);
-    sending.write(charted, List.of(chart), format, paper.paper(), picture.form(), out);
+    sending.write(charted, List.of(chart), format, paper.paper(), picture.form(), out, Replacing.ALL);
     CaveatsSaid.of(sending.caveats(charted, List.of(chart), List.of(format)))
         .forEach(spec.commandLine().getErr()::println);
     return 0;

@@ -11,6 +11,7 @@ import app.finish.core.problem.Problem;
 import app.finish.core.style.StyleBook;
 import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.Replacing;
 import app.finish.formats.Sending;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.io.Kept;
@@ -108,7 +109,7 @@ final class DressCommand implements Callable<Integer> {
     Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     StillAt writing = StillAt.work("Writing " + out);
     try (writing) {
-      sending.write(document, indexes, format, paper.paper(), picture.form(), out);
+      sending.write(document, indexes, format, paper.paper(), picture.form(), out, Replacing.ALL);
     }
     CaveatsSaid.of(sending.caveats(document, indexes, List.of(format)))
         .forEach(spec.commandLine().getErr()::println);

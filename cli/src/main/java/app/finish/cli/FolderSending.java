@@ -137,10 +137,17 @@ record FolderSending(
   }
 
   private void write(Sending sending, Document document, SentFile target) throws IOException {
-    if (!over && Files.exists(target.path())) {
-      throw new Problem(target.path() + " is there already. Write over it with --force.");
+    check(List.of(target.path()));
+    sending.write(
+        document, target.indexes(), target.format(), paper, form, target.path(), this::check);
+  }
+
+  private void check(List<Path> files) throws Problem {
+    for (Path file : files) {
+      if (!over && Files.exists(file)) {
+        throw new Problem(file + " is there already. Write over it with --force.");
+      }
     }
-    sending.write(document, target.indexes(), target.format(), paper, form, target.path());
   }
 
   /// Whether all that is made of a file is there and newer than the file and the plan. A format

@@ -186,10 +186,9 @@ public class JourneyTest extends WindowTest {
     assertThat(textOf("#notice-sentence")).contains("several.html is there already");
     assertThat(taken).hasContent("mine");
     assertThat(folder.resolve("several.docx")).doesNotExist();
-    Files.delete(taken);
-    answers.files.add(folder.resolve("several.docx"));
-    click("#send-out");
+    click("#notice-offer");
     settle();
+    assertThat(taken).content().contains("<html");
     int tables = ask(() -> window.desk().document().items().size());
     assertThat(folder.resolve("several.docx")).exists();
     assertThat(taken).exists();

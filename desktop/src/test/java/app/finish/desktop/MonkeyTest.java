@@ -163,20 +163,22 @@ public class MonkeyTest extends WindowTest {
     hand.interact(() -> window.begin(begun, name));
     settle();
     List<String> frozen = new ArrayList<>();
+    List<String> slow = new ArrayList<>();
     Random random = new Random(seed);
     long ofWindow = ask(() -> Thread.currentThread().threadId());
     ThreadMXBean threads = ManagementFactory.getThreadMXBean();
+    threads.setThreadContentionMonitoringEnabled(true);
     for (int i = 0; i < GESTURES; i++) {
       try {
-        long busy = threads.getThreadCpuTime(ofWindow);
+        long busy = held(threads, ofWindow);
         long before = System.nanoTime();
         gesture(random);
         long took = System.nanoTime() - before;
         if (took > FREEZE) {
-          long itself = threads.getThreadCpuTime(ofWindow) - busy;
-          frozen.add(
-              "%d ms, %d of them at work: %s"
-                  .formatted(took / 1_000_000, itself / 1_000_000, last()));
+          long itself = held(threads, ofWindow) - busy;
+          String told =
+              "%d ms, %d of them held: %s".formatted(took / 1_000_000, itself / 1_000_000, last());
+          (itself > FREEZE ? frozen : slow).add(told);
         }
         if (random.nextInt(6) == 0) {
           settle();
@@ -191,8 +193,8 @@ public class MonkeyTest extends WindowTest {
       }
       if (i % 1000 == 999) {
         Reporter.log(
-            "%s: %,d gestures, %,d MB held, %d freezes %s"
-                .formatted(name, i + 1, held(), frozen.size(), frozen),
+            "%s: %,d gestures, %,d MB held, %d freezes %s, %d that waited for the machine %s"
+                .formatted(name, i + 1, held(), frozen.size(), frozen, slow.size(), slow),
             true);
       }
     }
@@ -210,6 +212,13 @@ public class MonkeyTest extends WindowTest {
         .comparingOnlyFields("finish")
         .isEqualTo(begun.tables());
     assertThat(frozen).as("gestures that held the window up for a second").isEmpty();
+  }
+
+  /// How long the window's thread worked and stood before locks up to now, in nanoseconds. What
+  /// other programs of the machine took is not in it.
+  private static long held(ThreadMXBean threads, long window) {
+    long blocked = Math.max(0, threads.getThreadInfo(window).getBlockedTime());
+    return threads.getThreadCpuTime(window) + blocked * 1_000_000;
   }
 
   /// The memory that is in use after a collection, in MB.

@@ -29,7 +29,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /// Sends tables of a document out as a file. The window and the command line both go through here.
 ///
@@ -78,14 +80,15 @@ public final class Sending {
   public void write(
       Document document, List<Integer> indexes, OutputFormat format, Paper chosen, Path file)
       throws IOException {
-    write(document, indexes, format, chosen, PictureForm.USUAL, file);
+    write(document, indexes, format, chosen, PictureForm.USUAL, file, Replacing.ALL);
   }
 
   /// Writes the tables, whole or not at all. A table that is too long for one picture is written in
   /// several: the first under the name that is asked for, the others beside it
-  /// (`fares-page-2.png`).
+  /// (`fares-page-2.png`), all of them or none.
   ///
   /// @param form how pictures are drawn
+  /// @param replacing is asked before the files take their places
   /// @return what was written
   public List<Path> write(
       Document document,
@@ -93,7 +96,8 @@ public final class Sending {
       OutputFormat format,
       Paper chosen,
       PictureForm form,
-      Path file)
+      Path file,
+      Replacing replacing)
       throws IOException {
     if (indexes.size() > 1 && !format.holdsSeveralTables()) {
       throw new Problem(
@@ -107,18 +111,33 @@ public final class Sending {
           "A file that ends with ." + format.extension() + " holds no charts. Send the table.");
     }
     if (format.writer(fonts) instanceof PngWriter png) {
-      List<Path> written = new ArrayList<>();
+      return pictures(png, sent, file, replacing);
+    }
+    AtomicFile.write(file, out -> format.writer(fonts).write(sent, out));
+    return List.of(file);
+  }
+
+  private static List<Path> pictures(PngWriter png, Sent sent, Path file, Replacing replacing)
+      throws IOException {
+    Map<Path, AtomicFile.Staged> staged = new LinkedHashMap<>();
+    try {
       png.writeEach(
           sent,
           (page, picture) -> {
             Path one = page == 0 ? file : further(file, page + 1);
-            AtomicFile.write(one, picture);
-            written.add(one);
+            staged.put(one, AtomicFile.stage(one, picture));
           });
+      List<Path> written = List.copyOf(staged.keySet());
+      replacing.check(written);
+      for (AtomicFile.Staged one : staged.values()) {
+        one.put();
+      }
       return written;
+    } finally {
+      for (AtomicFile.Staged one : staged.values()) {
+        one.close();
+      }
     }
-    AtomicFile.write(file, out -> format.writer(fonts).write(sent, out));
-    return List.of(file);
   }
 
   private static Path further(Path file, int page) {

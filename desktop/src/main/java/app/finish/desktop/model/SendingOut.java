@@ -4,6 +4,7 @@ import app.finish.core.document.Document;
 import app.finish.core.layout.Paper;
 import app.finish.core.problem.Problem;
 import app.finish.desktop.kit.Texts;
+import app.finish.formats.Replacing;
 import app.finish.formats.Caveats;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.SentFile;
@@ -14,18 +15,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -52,7 +54,7 @@ public final class SendingOut {
   private final ObjectProperty<Boolean> all = new SimpleObjectProperty<>(false);
   private final ObjectProperty<Optional<Path>> folder =
       new SimpleObjectProperty<>(Optional.empty());
-  private final Set<Path> written = new HashSet<>();
+  private final Set<Path> written = ConcurrentHashMap.newKeySet();
   private Optional<Place> last = Optional.empty();
 
   /// @param documentName what the document is called
@@ -171,19 +173,30 @@ public final class SendingOut {
     Path asked = path.toAbsolutePath();
     Place place = new Place(Objects.requireNonNullElse(asked.getParent(), asked), stem);
     List<SentFile> targets = SentFile.all(desk.document(), place.folder, stem, chosen, indexes());
-    List<String> taken =
-        targets.stream()
-            .map(SentFile::path)
-            .filter(
-                one ->
-                    !one.equals(asked) && !written.contains(one) && java.nio.file.Files.exists(one))
-            .map(one -> one.getFileName().toString())
-            .toList();
+    List<Path> taken =
+        taken(targets.stream().map(SentFile::path).filter(one -> !one.equals(asked)).toList());
     if (taken.isEmpty()) {
-      write(targets, place);
+      write(targets, place, false);
     } else {
-      warn(Texts.of("send.taken", taken.size(), String.join(", ", taken)));
+      ask(taken, targets, place);
     }
+  }
+
+  /// Those of the files that are there and were not written by this window.
+  private List<Path> taken(List<Path> files) {
+    return files.stream().filter(one -> !written.contains(one) && Files.exists(one)).toList();
+  }
+
+  /// Says what is there already, and offers to write over it.
+  private void ask(List<Path> taken, List<SentFile> targets, Place place) {
+    String names =
+        taken.stream().map(one -> one.getFileName().toString()).collect(Collectors.joining(", "));
+    Notice said = new Notice(Texts.of("send.taken", taken.size(), names), true);
+    desk.noticeProperty()
+        .set(
+            Optional.of(
+                said.offering(
+                    Texts.of("send.over", taken.size()), () -> write(targets, place, true))));
   }
 
   /// Sends again what was sent last, to where it was sent; asks where nothing was sent yet.
@@ -194,7 +207,7 @@ public final class SendingOut {
     }
     Place place = last.get();
     List<OutputFormat> chosen = List.copyOf(formats.get());
-    write(SentFile.all(desk.document(), place.folder, place.stem, chosen, indexes()), place);
+    write(SentFile.all(desk.document(), place.folder, place.stem, chosen, indexes()), place, false);
   }
 
   /// Shows the board as it would be sent in the system's browser.
@@ -225,8 +238,8 @@ public final class SendingOut {
     desk.noticeProperty().set(Optional.of(new Notice(sentence, true)));
   }
 
-  private void write(List<SentFile> targets, Place place) {
-    Sent sent = new Sent(desk.document(), paper.get(), form.get());
+  private void write(List<SentFile> targets, Place place, boolean over) {
+    Sent sent = new Sent(desk.document(), paper.get(), form.get(), over);
     String first = targets.getFirst().path().getFileName().toString();
     desk.worker()
         .run(
@@ -241,11 +254,30 @@ public final class SendingOut {
                       ? Texts.of("send.done", done.getFirst())
                       : Texts.of("send.doneSeveral", done.size(), place.folder));
             },
-            desk::tell);
+            failure -> {
+              if (failure instanceof Taken one) {
+                ask(one.files, targets, place);
+              } else {
+                desk.tell(failure);
+              }
+            });
   }
 
   /// What is sent, as it was when it was sent.
-  private record Sent(Document document, Paper on, PictureForm form) {}
+  ///
+  /// @param over whether it is written over what is there
+  private record Sent(Document document, Paper on, PictureForm form, boolean over) {}
+
+  /// Further pictures of a long table would be written over what is there.
+  private static final class Taken extends Problem {
+    private static final long serialVersionUID = 1;
+    private final transient List<Path> files;
+
+    private Taken(List<Path> files) {
+      super(files.toString());
+      this.files = files;
+    }
+  }
 
   private List<Path> write(Sent sent, List<SentFile> targets, DoubleConsumer progress)
       throws IOException {
@@ -255,6 +287,7 @@ public final class SendingOut {
       if (Thread.currentThread().isInterrupted()) {
         throw new InterruptedIOException();
       }
+      Replacing replacing = sent.over ? Replacing.ALL : files -> leaveOthers(target, files);
       done.addAll(
           desk.sending()
               .write(
@@ -263,10 +296,20 @@ public final class SendingOut {
                   target.format(),
                   sent.on,
                   sent.form,
-                  target.path()));
+                  target.path(),
+                  replacing));
       progress.accept((double) ++number / targets.size());
     }
     return done;
+  }
+
+  /// Refuses to write further pictures over files that stand there for something else.
+  private void leaveOthers(SentFile target, List<Path> files) throws Taken {
+    List<Path> taken =
+        taken(files.stream().filter(one -> !one.equals(target.path())).toList());
+    if (!taken.isEmpty()) {
+      throw new Taken(taken);
+    }
   }
 
   /// A format's name as it stands in sentences: "DOCX".

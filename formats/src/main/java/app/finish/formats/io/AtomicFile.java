@@ -41,6 +41,17 @@ public final class AtomicFile {
   /// @throws Problem if the folder can't be written to, or the file is one that may not be written
   /// @throws IOException if the content can't be written
   public static void write(Path file, Content content) throws IOException {
+    try (Staged staged = stage(file, content)) {
+      staged.put();
+    }
+  }
+
+  /// Writes a neighbour of the file, which takes its place once it is put there. So several files
+  /// are written all or none.
+  ///
+  /// @throws Problem if the folder can't be written to, or the file is one that may not be written
+  /// @throws IOException if the content can't be written
+  public static Staged stage(Path file, Content content) throws IOException {
     Path target = linked(file.toAbsolutePath());
     Path folder = target.getParent();
     if (folder == null || !Files.isDirectory(folder)) {
@@ -66,18 +77,45 @@ public final class AtomicFile {
     } catch (IOException e) {
       throw new Problem("Nothing can be written in " + folder + ". Pick a folder of your own.", e);
     }
-    try {
-      try (FileChannel channel = FileChannel.open(neighbour, StandardOpenOption.WRITE)) {
-        OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 16);
-        content.writeTo(out);
-        out.flush();
-        channel.force(true);
+    Staged staged = new Staged(neighbour, target);
+    boolean whole = false;
+    try (FileChannel channel = FileChannel.open(neighbour, StandardOpenOption.WRITE)) {
+      OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 16);
+      content.writeTo(out);
+      out.flush();
+      channel.force(true);
+      whole = true;
+    } finally {
+      if (!whole) {
+        staged.close();
       }
+    }
+    return staged;
+  }
+
+  /// A file that is written beside its place and not yet there.
+  public static final class Staged implements AutoCloseable {
+    private final Path neighbour;
+    private final Path target;
+
+    private Staged(Path neighbour, Path target) {
+      this.neighbour = neighbour;
+      this.target = target;
+    }
+
+    /// Puts it where it belongs.
+    ///
+    /// @throws IOException if the place can't be taken; it is as it was then
+    public void put() throws IOException {
       if (Files.exists(target)) {
         keepPermissions(target, neighbour);
       }
       replace(neighbour, target);
-    } finally {
+    }
+
+    /// Takes it away if it was not put there.
+    @Override
+    public void close() throws IOException {
       Files.deleteIfExists(neighbour);
     }
   }

@@ -10,8 +10,10 @@ import app.finish.core.document.Source;
 import app.finish.core.grid.Grid;
 import app.finish.core.layout.Paper;
 import app.finish.core.layout.font.Fonts;
+import app.finish.core.problem.Problem;
 import app.finish.core.problem.Refusal;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.Replacing;
 import app.finish.formats.Sending;
 import app.finish.formats.io.PictureForm;
 import app.finish.formats.style.StyleFile;
@@ -20,6 +22,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -49,7 +52,40 @@ public class PictureSentTest {
 
   private List<Path> write(int rows, PictureForm form, String name) throws IOException {
     return sending.write(
-        document(rows), List.of(0), OutputFormat.PNG, Paper.A4, form, folder.resolve(name));
+        document(rows), List.of(0), OutputFormat.PNG, Paper.A4, form, folder.resolve(name), Replacing.ALL);
+  }
+
+  /// Pictures of a long table are written all or none, and not over what may not be replaced.
+  @Test
+  public void furtherPicturesAreNotWrittenOverOtherFiles() throws IOException {
+    Path other = Files.writeString(folder.resolve("taken-page-2.png"), "mine");
+    Replacing none =
+        files -> {
+          for (Path file : files) {
+            if (Files.exists(file)) {
+              throw new Problem(file + " is there.");
+            }
+          }
+        };
+    assertThatThrownBy(
+            () ->
+                sending.write(
+                    document(300),
+                    List.of(0),
+                    OutputFormat.PNG,
+                    Paper.A4,
+                    USUAL,
+                    folder.resolve("taken.png"),
+                    none))
+        .isInstanceOf(Problem.class)
+        .hasMessageContaining("taken-page-2.png is there.");
+    assertThat(other).hasContent("mine");
+    try (Stream<Path> files = Files.list(folder)) {
+      assertThat(files.map(file -> file.getFileName().toString()))
+          .filteredOn(name -> name.contains("taken"))
+          .containsExactly("taken-page-2.png");
+    }
+    assertThat(write(300, USUAL, "taken.png")).hasSizeGreaterThan(1).contains(other);
   }
 
   private static BufferedImage read(Path file) throws IOException {
