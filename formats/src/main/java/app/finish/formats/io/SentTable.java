@@ -207,7 +207,7 @@ public final class SentTable implements SentItem {
         .map(one -> one.proof.columns())
         .orElseGet(
             () ->
-                Scroll.of(numbered.ready().seen(cascade(), numbered.number()), fonts, paper)
-                    .columns());
+                Scroll.columns(
+                    numbered.ready().seen(cascade(), numbered.number()), fonts, paper));
   }
 }

@@ -81,6 +81,26 @@ public record ShownNumber(
     return Optional.of(new ShownNumber(plain, negative, decimals, grouped, leading, scale.get()));
   }
 
+  /// Of what tells most ways of writing apart, since it is asked of each figure.
+  @Override
+  public int hashCode() {
+    return (around.before.hashCode() * 31 + around.behind.hashCode()) * 31
+        + decimals * 4
+        + (grouped ? 2 : 0)
+        + (leading ? 1 : 0);
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof ShownNumber shown
+        && decimals == shown.decimals
+        && grouped == shown.grouped
+        && leading == shown.leading
+        && scale == shown.scale
+        && around.equals(shown.around)
+        && negative.equals(shown.negative);
+  }
+
   /// The number format of a sheet (ECMA-376, part 1, 18.8.31).
   public String format() {
     String plain = literal(around.before) + digits() + literal(around.behind);

@@ -8,6 +8,7 @@ import app.finish.core.style.Property;
 import app.finish.core.style.RuleLine;
 import app.finish.core.style.colour.Colour;
 import app.finish.core.style.colour.Palette;
+import app.finish.formats.io.ShownNumber;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.Map;
@@ -36,7 +37,26 @@ final class SheetLooks {
       boolean figure,
       double standing,
       String format,
-      boolean inert) {}
+      boolean inert) {
+    /// Of what tells most cells apart, since it is asked of each cell.
+    @Override
+    public int hashCode() {
+      return (31 * settings + format.hashCode()) * 31 + indent;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Key key
+          && settings == key.settings
+          && indent == key.indent
+          && head == key.head
+          && figure == key.figure
+          && standing == key.standing
+          && inert == key.inert
+          && format.equals(key.format)
+          && rules.equals(key.rules);
+    }
+  }
 
   /// The lines around a cell.
   record Rules(RuleLine above, RuleLine below, RuleLine left, RuleLine right) {}
@@ -58,6 +78,7 @@ final class SheetLooks {
   /// says takes longer than to write the cell.
   private final Map<Look, Integer> looks = new IdentityHashMap<>();
 
+  private final Map<ShownNumber, String> formats = new HashMap<>();
   private final Map<Key, XSSFCellStyle> styles = new HashMap<>();
   private final Map<FontKey, XSSFFont> fonts = new HashMap<>();
 
@@ -72,14 +93,9 @@ final class SheetLooks {
   XSSFCellStyle style(
       DressedRow row, DressedCell cell, Rules rules, String format, Palette palette) {
     Look look = cell.look();
-    Integer known = looks.get(look);
-    if (known == null) {
-      known = settings.computeIfAbsent(look.settings(), one -> settings.size());
-      looks.put(look, known);
-    }
     Key key =
         new Key(
-            known,
+            settings(look),
             rules,
             cell.indent(),
             row.band() == DressedRow.Band.HEAD,
@@ -93,6 +109,21 @@ final class SheetLooks {
       styles.put(key, style);
     }
     return style;
+  }
+
+  /// The format of a number of a sheet.
+  String format(ShownNumber shown) {
+    return formats.computeIfAbsent(shown, ShownNumber::format);
+  }
+
+  /// The place of a look's settings among those that were met.
+  private int settings(Look look) {
+    Integer known = looks.get(look);
+    if (known == null) {
+      known = settings.computeIfAbsent(look.settings(), one -> settings.size());
+      looks.put(look, known);
+    }
+    return known;
   }
 
   /// Whether a program for sheets may take a text for a formula.

@@ -212,18 +212,22 @@ public final class XlsxWriter implements TableWriter {
     }
 
     private void cell(
-        Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int number) {
+        Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int line) {
       SXSSFCell made = cells.createCell(cell.column());
       if (cell.place() instanceof CellMeaning.Body body && figures.size() < charted) {
         figures.put(
-            new Spot.Figure(body.row(), body.column()), new CellReference(number, cell.column()));
+            new Spot.Figure(body.row(), body.column()), new CellReference(line, cell.column()));
       }
-      Optional<String> format = format(cell);
+      double number =
+          table.value(cell).orElse(null) instanceof Value.Numeric value
+              ? value.number()
+              : Double.NaN;
+      Optional<String> format = Double.isFinite(number) ? format(cell, number) : Optional.empty();
       made.setCellStyle(
           looks.style(row, cell, rules(row, cell), format.orElse(""), dressed.palette()));
-      if (format.isPresent() && table.value(cell).orElse(null) instanceof Value.Numeric value) {
+      if (format.isPresent()) {
         formula(dressed, cell).ifPresent(made::setCellFormula);
-        made.setCellValue(value.number());
+        made.setCellValue(number);
       } else if (!cell.text().isEmpty()) {
         if (isPlain(cell)) {
           made.setCellValue(cell.text());
@@ -238,7 +242,7 @@ public final class XlsxWriter implements TableWriter {
         }
         sheet.addMergedRegionUnsafe(
             new CellRangeAddress(
-                number, number + cell.rowSpan() - 1, cell.column(), cell.column() + across - 1));
+                line, line + cell.rowSpan() - 1, cell.column(), cell.column() + across - 1));
       }
     }
 
@@ -270,13 +274,9 @@ public final class XlsxWriter implements TableWriter {
       return places;
     }
 
-    private Optional<String> format(DressedCell cell) {
-      if (!(table.value(cell).orElse(null) instanceof Value.Numeric value)
-          || !Double.isFinite(value.number())) {
-        return Optional.empty();
-      }
-      return ShownNumber.of(cell.text(), value.number(), cell.look().numbers())
-          .map(ShownNumber::format);
+    /// The format in which the number of a cell reads as the table shows it.
+    private Optional<String> format(DressedCell cell, double number) {
+      return ShownNumber.of(cell.text(), number, cell.look().numbers()).map(looks::format);
     }
 
     private static SheetLooks.Rules rules(DressedRow row, DressedCell cell) {

@@ -172,7 +172,7 @@ public class BoardSentTest {
   public void aDarkPageHasInksOfItsOwn() throws IOException {
     String style = page(Given.sailings("Quay")).selectFirst("style").data();
     String dark = style.substring(style.lastIndexOf("@media"));
-    assertThat(dark).contains("prefers-color-scheme: dark", "#172126").doesNotContain("padding");
+    assertThat(dark).contains("prefers-color-scheme: dark", "#1b1b1b").doesNotContain("padding");
   }
 
   /// Each row has each of its labels, so that it can stand anywhere.

@@ -56,6 +56,13 @@ public final class Scroll {
     return new Scroll(seen, columns, Compositor.fit(columns, paper.unpaged()));
   }
 
+  /// The columns of the table on such a sheet from left to right, without its rows.
+  public static List<Proof.Column> columns(Dresser.Seen seen, Fonts fonts, Paper paper) {
+    ColumnWidths columns = columnsOf(seen, fonts);
+    Compositor.fit(columns, paper.unpaged());
+    return columns.settled();
+  }
+
   /// The beginning of a table that comes in the place of this one, on a sheet of this width, or a
   /// wider one if it needs it. Columns of the same measures are at least as wide as here.
   public Scroll followedBy(Dresser.Seen beginning, Paper paper) {
