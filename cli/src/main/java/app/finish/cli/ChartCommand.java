@@ -123,7 +123,8 @@ final class ChartCommand implements Callable<Integer> {
     OutputFormat format = format();
     Document charted = document.withAdded(chart(advice), place);
     int chart = document.newChartPlace(place);
-    sending.write(charted, List.of(chart), format, paper.paper(), picture.form(), out, Replacing.ALL);
+    sending.write(
+        charted, List.of(chart), format, paper.paper(), picture.form(), out, Replacing.ALL);
     CaveatsSaid.of(sending.caveats(charted, List.of(chart), List.of(format)))
         .forEach(spec.commandLine().getErr()::println);
     return 0;

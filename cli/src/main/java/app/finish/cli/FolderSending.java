@@ -13,10 +13,11 @@ import app.finish.expressions.MeasureFormulas;
 import app.finish.formats.OutputFormat;
 import app.finish.formats.Sending;
 import app.finish.formats.SentFile;
-import app.finish.formats.docx.ManuscriptTables;
 import app.finish.formats.finish.DocumentFile;
 import app.finish.formats.io.AtomicFile;
+import app.finish.formats.io.Manuscript;
 import app.finish.formats.io.PictureForm;
+import app.finish.formats.manuscript.ManuscriptFile;
 import app.finish.formats.scripts.SystemScripts;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -263,7 +264,7 @@ record FolderSending(
     if (!over && Files.exists(target)) {
       throw new Problem(target + " is there already. Write over it with --force.");
     }
-    ManuscriptTables tables = ManuscriptTables.of(manuscript);
+    Manuscript tables = ManuscriptFile.open(manuscript);
     Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();
     List<String> uncalled = new ArrayList<>();

@@ -93,7 +93,7 @@ final class SendCommand implements Callable<Integer> {
       names = "--into",
       paramLabel = "MANUSCRIPT",
       description =
-          "also write a copy of a DOCX manuscript in which each table stands after its first"
+          "also write a copy of a DOCX or ODT manuscript in which each table stands after its first"
               + " callout, or where [[table 3]] stands; the next run renews them")
   private Optional<Path> into = Optional.empty();
 

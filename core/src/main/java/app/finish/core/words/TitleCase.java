@@ -25,7 +25,8 @@ public final class TitleCase {
 
   /// The name of a file: without blanks, with an ending.
   private static final Pattern FILE_NAME =
-      Pattern.compile("[\\p{L}\\p{N}_-]+(?:\\.[\\p{L}\\p{N}_-]+)*\\.[a-z][a-z0-9]{1,7}(?![\\p{L}\\p{N}])");
+      Pattern.compile(
+          "[\\p{L}\\p{N}_-]+(?:\\.[\\p{L}\\p{N}_-]+)*\\.[a-z][a-z0-9]{1,7}(?![\\p{L}\\p{N}])");
 
   private TitleCase() {}
 

@@ -4,9 +4,9 @@ import app.finish.core.document.Document;
 import app.finish.core.layout.Paper;
 import app.finish.core.problem.Problem;
 import app.finish.desktop.kit.Texts;
-import app.finish.formats.Replacing;
 import app.finish.formats.Caveats;
 import app.finish.formats.OutputFormat;
+import app.finish.formats.Replacing;
 import app.finish.formats.SentFile;
 import app.finish.formats.io.PictureForm;
 import java.io.IOException;
@@ -305,8 +305,7 @@ public final class SendingOut {
 
   /// Refuses to write further pictures over files that stand there for something else.
   private void leaveOthers(SentFile target, List<Path> files) throws Taken {
-    List<Path> taken =
-        taken(files.stream().filter(one -> !one.equals(target.path())).toList());
+    List<Path> taken = taken(files.stream().filter(one -> !one.equals(target.path())).toList());
     if (!taken.isEmpty()) {
       throw new Taken(taken);
     }

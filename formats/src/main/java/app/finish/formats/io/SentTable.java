@@ -207,7 +207,6 @@ public final class SentTable implements SentItem {
         .map(one -> one.proof.columns())
         .orElseGet(
             () ->
-                Scroll.columns(
-                    numbered.ready().seen(cascade(), numbered.number()), fonts, paper));
+                Scroll.columns(numbered.ready().seen(cascade(), numbered.number()), fonts, paper));
   }
 }

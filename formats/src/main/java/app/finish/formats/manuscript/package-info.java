@@ -1,4 +1,5 @@
-/// The text of a manuscript, for what it says of its tables. In: a file (DOCX, ODT, Markdown,
-/// text); out: its running text, without its tables and their captions. Begin at [ManuscriptText].
-/// The command line looks in.
+/// Manuscripts: what they say of their tables, and copies with tables in them. In: a file (DOCX,
+/// ODT; for its words Markdown and text too); out: its running text without its tables and their
+/// captions, or a manuscript that tables can be put into. Begin at [ManuscriptText] and
+/// [ManuscriptFile]. The command line and the window look in.
 package app.finish.formats.manuscript;

@@ -5,6 +5,8 @@ import app.finish.formats.io.XmlText;
 import app.finish.formats.io.ZipText;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -24,7 +26,9 @@ record OdfParts(String type, String language, String title, Map<String, byte[]> 
   }
 
   private static final String HEAD = "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n";
-  private static final String SPACE = "urn:oasis:names:tc:opendocument:xmlns:";
+
+  /// How the names of OpenDocument begin.
+  static final String SPACE = "urn:oasis:names:tc:opendocument:xmlns:";
 
   /// The names by which elements are called, for a root element.
   private static final Object[] NAMES = {
@@ -41,6 +45,14 @@ record OdfParts(String type, String language, String title, Map<String, byte[]> 
     "xmlns:dc", "http://purl.org/dc/elements/1.1/",
     "office:version", "1.3"
   };
+
+  /// Attributes of an element by which a piece of a document stands alone, with the names by which
+  /// elements are called.
+  static Object[] named(Object... attributes) {
+    List<Object> all = new ArrayList<>(Arrays.asList(NAMES).subList(0, NAMES.length - 2));
+    all.addAll(Arrays.asList(attributes));
+    return all.toArray();
+  }
 
   private static XmlText root(String name) {
     return new XmlText().raw(HEAD).open("office:" + name, NAMES);

@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /// The looks of an OpenDocument file. Paragraphs have styles by the names of their parts, which a
 /// person can change at one place; cells, columns, stretches of text and numbers have automatic
@@ -24,6 +25,23 @@ final class OdfStyles {
   private final Map<String, Integer> like = new LinkedHashMap<>();
   private final StringBuilder automaticXml = new StringBuilder();
   private final StringBuilder namedXml = new StringBuilder();
+
+  private final String prefix;
+  private final Set<String> taken;
+
+  /// The looks of a file of our own.
+  OdfStyles() {
+    this("", Set.of());
+  }
+
+  /// Looks that are added to a file.
+  ///
+  /// @param prefix how the names of automatic styles begin
+  /// @param taken the names that styles of the file have; those of parts are worn as they are
+  OdfStyles(String prefix, Set<String> taken) {
+    this.prefix = prefix;
+    this.taken = taken;
+  }
 
   /// A length.
   static String points(double value) {
@@ -46,6 +64,16 @@ final class OdfStyles {
     return namedXml.toString();
   }
 
+  /// The name of the next style of a part: its own, else the next with a number that is free.
+  private String label(String part) {
+    String own = "Finish " + part.toLowerCase(Locale.ROOT);
+    int place = like.merge(part, 1, Integer::sum);
+    while (place > 1 && taken.contains((own + " " + place).replace(" ", "_20_"))) {
+      place = like.merge(part, 1, Integer::sum);
+    }
+    return place == 1 ? own : own + " " + place;
+  }
+
   /// The name of an automatic style with these properties.
   private String automatic(String family, String properties, Object... attributes) {
     String key = family + properties + List.of(attributes);
@@ -53,7 +81,8 @@ final class OdfStyles {
     if (known != null) {
       return known;
     }
-    String name = family.replaceAll("[^a-z]", "").substring(0, 2) + (automatic.size() + 1);
+    String kind = family.replaceAll("[^a-z]", "").substring(0, 2);
+    String name = prefix + kind + (automatic.size() + 1);
     automatic.put(key, name);
     Object[] all = new Object[attributes.length + 4];
     all[0] = "style:name";
@@ -97,8 +126,7 @@ final class OdfStyles {
     if (known != null) {
       return known;
     }
-    int place = like.merge(part, 1, Integer::sum);
-    String label = "Finish " + part.toLowerCase(Locale.ROOT) + (place == 1 ? "" : " " + place);
+    String label = label(part);
     String name = label.replace(" ", "_20_");
     named.put(key, name);
     namedXml.append(

@@ -49,8 +49,7 @@ public final class OdtWriter implements TableWriter {
     Map<String, byte[]> pictures = new LinkedHashMap<>();
     for (int i = 0; i < items.size(); i++) {
       switch (items.get(i)) {
-        case SentTable table ->
-            new OneTable(table, table.proof(paper), styles, xml).write("Table" + (i + 1));
+        case SentTable table -> table(table, paper, styles, xml, "Table" + (i + 1));
         case SentChart chart -> {
           String part = "Pictures/chart" + (i + 1) + ".png";
           pictures.put(part, chart.picture(SentChart.PRINT_DOTS));
@@ -66,6 +65,13 @@ public final class OdtWriter implements TableWriter {
         sent.tables().stream().map(one -> one.table().words().title()).findFirst().orElse("");
     new OdfParts("application/vnd.oasis.opendocument.text", language, title, pictures)
         .write(xml.toString(), styles, paper, out);
+  }
+
+  /// Writes one table with its words.
+  ///
+  /// @param name what it is called in the file
+  static void table(SentTable table, Paper paper, OdfStyles styles, XmlText xml, String name) {
+    new OneTable(table, table.proof(paper), styles, xml).write(name);
   }
 
   /// Writes one table.

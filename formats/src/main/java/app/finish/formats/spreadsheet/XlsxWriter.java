@@ -211,8 +211,7 @@ public final class XlsxWriter implements TableWriter {
       return Optional.ofNullable(figures.get(figure));
     }
 
-    private void cell(
-        Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int line) {
+    private void cell(Dressed dressed, DressedRow row, DressedCell cell, SXSSFRow cells, int line) {
       SXSSFCell made = cells.createCell(cell.column());
       if (cell.place() instanceof CellMeaning.Body body && figures.size() < charted) {
         figures.put(

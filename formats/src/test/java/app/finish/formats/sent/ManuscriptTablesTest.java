@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.finish.core.document.Document;
 import app.finish.core.problem.Problem;
 import app.finish.formats.Given;
-import app.finish.formats.docx.ManuscriptTables;
+import app.finish.formats.docx.DocxManuscript;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.math.BigInteger;
@@ -64,7 +64,7 @@ public class ManuscriptTablesTest {
   private Path put(Path manuscript, Document document, List<String> uncalled) throws IOException {
     Path out = Files.createTempFile(folder, "out", ".docx");
     try (OutputStream stream = Files.newOutputStream(out)) {
-      uncalled.addAll(ManuscriptTables.of(manuscript).write(ManyTables.sent(document), stream));
+      uncalled.addAll(DocxManuscript.of(manuscript).write(ManyTables.sent(document), stream));
     }
     return out;
   }
@@ -97,7 +97,7 @@ public class ManuscriptTablesTest {
     assertThat(order.get(3)).startsWith("<finish-table-1>").contains("First", "12");
     assertThat(order.get(4)).isEqualTo("End.");
     assertThat(uncalled).isEmpty();
-    assertThat(ManuscriptTables.of(paper).paper().textWidth()).isCloseTo(468, within(0.1));
+    assertThat(DocxManuscript.of(paper).paper().textWidth()).isCloseTo(468, within(0.1));
   }
 
   @Test
@@ -128,7 +128,7 @@ public class ManuscriptTablesTest {
   @Test
   public void whatIsNoManuscriptIsSaid() throws IOException {
     Path text = Files.writeString(folder.resolve("paper.docx"), "no zip");
-    assertThatThrownBy(() -> ManuscriptTables.of(text))
+    assertThatThrownBy(() -> DocxManuscript.of(text))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("paper.docx is no DOCX document");
   }

@@ -52,7 +52,13 @@ public class PictureSentTest {
 
   private List<Path> write(int rows, PictureForm form, String name) throws IOException {
     return sending.write(
-        document(rows), List.of(0), OutputFormat.PNG, Paper.A4, form, folder.resolve(name), Replacing.ALL);
+        document(rows),
+        List.of(0),
+        OutputFormat.PNG,
+        Paper.A4,
+        form,
+        folder.resolve(name),
+        Replacing.ALL);
   }
 
   /// Pictures of a long table are written all or none, and not over what may not be replaced.
