@@ -18,10 +18,18 @@ import java.lang.management.ThreadMXBean;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Random;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckMenuItem;
@@ -43,6 +51,12 @@ import org.testng.annotations.Test;
 /// `-Dmonkey.gestures=20000` says for how long.
 public class MonkeyTest extends WindowTest {
   private static final int GESTURES = Integer.getInteger("monkey.gestures", 0);
+
+  /// The document that it is let loose on, with `-Dmonkey.document=long`; all if nothing is said.
+  private static final String ONLY = System.getProperty("monkey.document", "");
+
+  private static final Map<String, Long> SEEDS =
+      Map.of("demo", 1L, "output", 2L, "long", 3L, "odd", 4L);
 
   private static final long FREEZE = 1_000_000_000L;
 
@@ -66,6 +80,9 @@ public class MonkeyTest extends WindowTest {
 
   private final Queue<Throwable> broken = new ConcurrentLinkedQueue<>();
   private final List<String> done = new ArrayList<>();
+  private final AtomicReference<String> stood = new AtomicReference<>("");
+  private final ExecutorService watching =
+      Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().factory());
 
   @BeforeMethod
   public void listen() {
@@ -97,7 +114,10 @@ public class MonkeyTest extends WindowTest {
   public Object[][] seeds() {
     return GESTURES == 0
         ? new Object[0][]
-        : new Object[][] {{1L, "demo"}, {2L, "output"}, {3L, "long"}, {4L, "odd"}};
+        : Stream.of("demo", "output", "long", "odd")
+            .filter(name -> ONLY.isEmpty() || name.equals(ONLY))
+            .map(name -> new Object[] {SEEDS.get(name), name})
+            .toArray(Object[][]::new);
   }
 
   /// The document that the monkey is let loose on.
@@ -172,12 +192,15 @@ public class MonkeyTest extends WindowTest {
       try {
         long busy = held(threads, ofWindow);
         long before = System.nanoTime();
+        Future<?> watch = watching.submit(() -> watch(threads, ofWindow));
         gesture(random);
         long took = System.nanoTime() - before;
+        watch.cancel(true);
         if (took > FREEZE) {
           long itself = held(threads, ofWindow) - busy;
           String told =
-              "%d ms, %d of them held: %s".formatted(took / 1_000_000, itself / 1_000_000, last());
+              "%d ms, %d of them held: %s%s"
+                  .formatted(took / 1_000_000, itself / 1_000_000, last(), stood.get());
           (itself > FREEZE ? frozen : slow).add(told);
         }
         if (random.nextInt(6) == 0) {
@@ -212,6 +235,22 @@ public class MonkeyTest extends WindowTest {
         .comparingOnlyFields("finish")
         .isEqualTo(begun.tables());
     assertThat(frozen).as("gestures that held the window up for a second").isEmpty();
+  }
+
+  /// Looks now and then where the window's thread stands, once a gesture takes long.
+  private Void watch(ThreadMXBean threads, long window) throws InterruptedException {
+    stood.set("");
+    for (int i = 0; i < 8; i++) {
+      TimeUnit.MILLISECONDS.sleep(i == 0 ? 600 : 300);
+      String where =
+          Arrays.stream(threads.getThreadInfo(window, 200).getStackTrace())
+              .filter(frame -> frame.getClassName().startsWith("app.finish"))
+              .limit(4)
+              .map(frame -> frame.getFileName() + ":" + frame.getLineNumber())
+              .collect(Collectors.joining(" < "));
+      stood.updateAndGet(before -> before + "\n  stood at " + where);
+    }
+    return null;
   }
 
   /// How long the window's thread worked and stood before locks up to now, in nanoseconds. What
