@@ -204,7 +204,7 @@ public class MonkeyTest extends WindowTest {
           (itself > FREEZE ? frozen : slow).add(told);
         }
         if (random.nextInt(6) == 0) {
-          settle();
+          rest();
         }
       } catch (AssertionError e) {
         throw new AssertionError("after " + last(), e);
@@ -235,6 +235,17 @@ public class MonkeyTest extends WindowTest {
         .comparingOnlyFields("finish")
         .isEqualTo(begun.tables());
     assertThat(frozen).as("gestures that held the window up for a second").isEmpty();
+  }
+
+  /// Waits until nothing is going on; what takes long is stopped, which it must heed.
+  private void rest() {
+    try {
+      settle();
+    } catch (AssertionError late) {
+      done.add("stop " + ask(() -> window.desk().worker().busyProperty().get()));
+      hand.interact(() -> window.desk().worker().stop());
+      settle();
+    }
   }
 
   /// Looks now and then where the window's thread stands, once a gesture takes long.

@@ -19,6 +19,11 @@ public interface Check {
   /// Why it is asked; for a norm, which one.
   String why();
 
+  /// Whether it looks at how the table lies on its page, which takes long to find out.
+  default boolean looksAtPage() {
+    return false;
+  }
+
   /// What does not hold. A check of something that is not known yet finds nothing.
   List<Finding> findings(Checked table);
 }

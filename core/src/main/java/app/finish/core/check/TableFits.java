@@ -20,6 +20,11 @@ public final class TableFits implements Check {
   }
 
   @Override
+  public boolean looksAtPage() {
+    return true;
+  }
+
+  @Override
   public List<Finding> findings(Checked table) {
     return table.fit().stream()
         .filter(fit -> !fit.proof().paper().equals(fit.asked()))

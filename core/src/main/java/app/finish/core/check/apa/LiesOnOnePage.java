@@ -31,6 +31,11 @@ public final class LiesOnOnePage implements Check {
   }
 
   @Override
+  public boolean looksAtPage() {
+    return true;
+  }
+
+  @Override
   public List<Finding> findings(Checked table) {
     return table.fit().filter(fit -> !fit.shorter().isEmpty()).stream().map(this::finding).toList();
   }

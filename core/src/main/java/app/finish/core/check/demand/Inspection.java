@@ -2,6 +2,7 @@ package app.finish.core.check.demand;
 
 import app.finish.core.Finishing;
 import app.finish.core.arrange.formula.Formulas;
+import app.finish.core.check.Check;
 import app.finish.core.check.Checked;
 import app.finish.core.check.Finding;
 import app.finish.core.check.Fit;
@@ -96,6 +97,7 @@ public final class Inspection {
     Finishing finishing =
         Finishing.of(table, recognition).calculating(formulas).saying(document.wording());
     Cascade cascade = book.cascade(table.finish().style()).touched(table.finish().touches());
+    Checks asked = demanded.apply(cascade);
     Checked checked =
         table.source().tally().isPresent()
             ? Checked.NOTHING.recognised(recognition)
@@ -109,9 +111,13 @@ public final class Inspection {
     if ((long) body.rows() * body.columns() <= MOST_CELLS) {
       Finishing.Numbered numbered = finishing.in(book).numbered(document.numeral(index));
       checked = checked.arranged(finishing.table()).dressedAs(numbered.dressed());
-      checked = page.flatMap(on -> tooLarge(numbered, on)).map(checked::laidOut).orElse(checked);
+      checked =
+          page.filter(_ -> asked.checks().stream().anyMatch(Check::looksAtPage))
+              .flatMap(on -> tooLarge(numbered, on))
+              .map(checked::laidOut)
+              .orElse(checked);
     }
-    return withStyle(document, table.finish().style(), demanded.apply(cascade).of(checked));
+    return withStyle(document, table.finish().style(), asked.of(checked));
   }
 
   private static Optional<Fit> tooLarge(Finishing.Numbered table, Page page) {
@@ -176,10 +182,24 @@ public final class Inspection {
   ///
   /// @param check the check whose findings are mended
   public Document mended(Document document, int index, String check) {
-    return mended(document, index, finding -> finding.check().equals(check), _ -> true);
+    return asking(check).mended(document, index, one -> one.check().equals(check), _ -> true);
   }
 
-  /// The document with everything mended in one table that can be mended without asking.
+  /// The same, which asks one thing alone where it is known by its name.
+  private Inspection asking(String check) {
+    return new Inspection(
+        styles,
+        formulas,
+        cascade -> {
+          Checks all = demanded.apply(cascade);
+          return all.named(check).map(one -> new Checks(List.of(one))).orElse(all);
+        },
+        recognised,
+        page);
+  }
+
+  /// The document with everything mended in one table that can be mended without asking. A thread
+  /// that is interrupted mends nothing.
   public Document mended(Document document, int index) {
     return mended(document, index, _ -> true, Mend::isSafe);
   }
@@ -188,6 +208,9 @@ public final class Inspection {
       Document document, int index, Predicate<Finding> which, Predicate<Mend> mends) {
     Document mended = document;
     for (int round = 0; round < ROUNDS; round++) {
+      if (Thread.currentThread().isInterrupted()) {
+        return document;
+      }
       Document before = mended;
       Optional<Document> after =
           open(before, index).stream()

@@ -85,4 +85,24 @@ public class SafeMendsTest {
         .isEqualTo(Finishing.of(document.table(0)).table().body());
     assertThat(mended.table(0).finish().words()).isEqualTo(document.table(0).finish().words());
   }
+
+  /// Whoever mends one kind asks for nothing else, and gets what all the checks would mend.
+  @Test(dataProvider = "seeds")
+  public void aKindIsMendedAlone(int seed) {
+    Random random = new Random(seed);
+    Finish finish = Finish.in("APA 7").withTouches(touches(random));
+    Document document =
+        Document.EMPTY.withAdded(new Source("made", new RandomTables(seed).grid()), finish);
+    StyleBook book = StyleBook.of(List.of(ApaStyle.STYLE));
+    Inspection inspection = new Inspection(_ -> book, Formulas.NONE, Checks::demandedBy);
+    for (Finding finding : inspection.open(document, 0)) {
+      if (!finding.mends().isEmpty()) {
+        Document mended = inspection.mended(document, 0, finding.check());
+        assertThat(mended).as(finding.check()).isNotEqualTo(document);
+        Thread.currentThread().interrupt();
+        assertThat(inspection.mended(document, 0, finding.check())).isEqualTo(document);
+        assertThat(Thread.interrupted()).isTrue();
+      }
+    }
+  }
 }
