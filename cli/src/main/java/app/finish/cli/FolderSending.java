@@ -138,12 +138,13 @@ record FolderSending(
   }
 
   private void write(Sending sending, Document document, SentFile target) throws IOException {
-    check(List.of(target.path()));
+    leaveOthers(List.of(target.path()));
     sending.write(
-        document, target.indexes(), target.format(), paper, form, target.path(), this::check);
+        document, target.indexes(), target.format(), paper, form, target.path(), this::leaveOthers);
   }
 
-  private void check(List<Path> files) throws Problem {
+  /// Refuses to write over what is there, unless it is forced.
+  private void leaveOthers(List<Path> files) throws Problem {
     for (Path file : files) {
       if (!over && Files.exists(file)) {
         throw new Problem(file + " is there already. Write over it with --force.");
@@ -261,9 +262,7 @@ record FolderSending(
               + " would be written over. Write the copy to another folder, with -o DIR, or renew"
               + " the tables in the manuscript itself with --force.");
     }
-    if (!over && Files.exists(target)) {
-      throw new Problem(target + " is there already. Write over it with --force.");
-    }
+    leaveOthers(List.of(target));
     Manuscript tables = ManuscriptFile.open(manuscript);
     Sending sending = new Sending(SystemScripts.fonts(), shipped, new MeasureFormulas());
     List<Integer> indexes = IntStream.range(0, all.items().size()).boxed().toList();

@@ -190,14 +190,14 @@ public class MonkeyTest extends WindowTest {
     threads.setThreadContentionMonitoringEnabled(true);
     for (int i = 0; i < GESTURES; i++) {
       try {
-        long busy = held(threads, ofWindow);
+        long busy = timeOf(threads, ofWindow);
         long before = System.nanoTime();
         Future<?> watch = watching.submit(() -> watch(threads, ofWindow));
         gesture(random);
         long took = System.nanoTime() - before;
         watch.cancel(true);
         if (took > FREEZE) {
-          long itself = held(threads, ofWindow) - busy;
+          long itself = timeOf(threads, ofWindow) - busy;
           String told =
               "%d ms, %d of them held: %s%s"
                   .formatted(took / 1_000_000, itself / 1_000_000, last(), stood.get());
@@ -266,7 +266,7 @@ public class MonkeyTest extends WindowTest {
 
   /// How long the window's thread worked and stood before locks up to now, in nanoseconds. What
   /// other programs of the machine took is not in it.
-  private static long held(ThreadMXBean threads, long window) {
+  private static long timeOf(ThreadMXBean threads, long window) {
     long blocked = Math.max(0, threads.getThreadInfo(window).getBlockedTime());
     return threads.getThreadCpuTime(window) + blocked * 1_000_000;
   }

@@ -15,9 +15,9 @@ public interface Replacing {
   /// Replaces whatever is there.
   Replacing ALL = files -> {};
 
-  /// Looks at the places.
+  /// Looks at the places, and refuses or lets go on.
   ///
   /// @param files where the files would stand
   /// @throws Problem if one of them may not be replaced; then none is written
-  void check(List<Path> files) throws Problem;
+  void allow(List<Path> files) throws Problem;
 }

@@ -128,7 +128,7 @@ public final class Sending {
             staged.put(one, AtomicFile.stage(one, picture));
           });
       List<Path> written = List.copyOf(staged.keySet());
-      replacing.check(written);
+      replacing.allow(written);
       for (AtomicFile.Staged one : staged.values()) {
         one.put();
       }

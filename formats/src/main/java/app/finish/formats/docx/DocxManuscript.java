@@ -2,13 +2,11 @@ package app.finish.formats.docx;
 
 import app.finish.core.layout.Paper;
 import app.finish.core.problem.Problem;
-import app.finish.formats.io.FileName;
-import app.finish.formats.io.Limits;
 import app.finish.formats.io.Manuscript;
+import app.finish.formats.io.ManuscriptParts;
 import app.finish.formats.io.Sent;
 import app.finish.formats.io.SentTable;
 import app.finish.formats.io.TablePlaces;
-import app.finish.formats.io.WholeZip;
 import app.finish.formats.io.XmlPart;
 import app.finish.formats.io.XmlText;
 import java.io.IOException;
@@ -17,17 +15,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipFile;
+import java.util.stream.Collectors;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
-import org.w3c.dom.NodeList;
-import org.xml.sax.SAXException;
 
 /// Writes a copy of a manuscript (DOCX) with tables in it: each stands where `[[table 3]]` does,
 /// else after the paragraph that first calls it out, else at the end. It stands in a content
@@ -40,72 +33,48 @@ import org.xml.sax.SAXException;
 public final class DocxManuscript implements Manuscript {
   private static final String W = DocxUnits.NAMESPACE;
   private static final String TAG = "finish-table-";
-  private static final String TEXT = "word/document.xml";
-  private static final String STYLES = "word/styles.xml";
 
   /// Numbers of our bookmarks begin behind those that manuscripts have.
   private static final int FIRST_BOOKMARK = 900_000;
 
-  private final Path file;
-  private final String name;
-  private final Document text;
-  private final Document styles;
+  private final ManuscriptParts parts;
   private final Element body;
 
-  private DocxManuscript(Path file, Document text, Document styles) throws Problem {
-    this.file = file;
-    this.name = FileName.of(file);
-    this.text = text;
-    this.styles = styles;
-    NodeList bodies = text.getElementsByTagNameNS(W, "body");
-    if (bodies.getLength() == 0) {
-      throw new Problem(unreadable(name));
-    }
-    this.body = (Element) bodies.item(0);
+  private DocxManuscript(ManuscriptParts parts) throws Problem {
+    this.parts = parts;
+    this.body = parts.body(W, "body");
   }
 
   /// Reads a manuscript.
   ///
   /// @throws Problem if it is no DOCX
   public static DocxManuscript of(Path file) throws IOException {
-    String name = FileName.of(file);
-    WholeZip.check(file, name, Limits.PART);
-    try (ZipFile zip = new ZipFile(file.toFile())) {
-      ZipEntry main = zip.getEntry(TEXT);
-      ZipEntry styles = zip.getEntry(STYLES);
-      if (main == null || styles == null) {
-        throw new Problem(unreadable(name));
-      }
-      return new DocxManuscript(file, XmlPart.read(zip, main), XmlPart.read(zip, styles));
-    } catch (ZipException | SAXException e) {
-      throw new Problem(unreadable(name), e);
-    }
-  }
-
-  private static String unreadable(String name) {
-    return name + " is no DOCX document that tables can be put into. Save the manuscript as DOCX.";
+    return new DocxManuscript(
+        ManuscriptParts.read(file, "word/document.xml", "word/styles.xml", "DOCX"));
   }
 
   @Override
   public Paper paper() {
-    NodeList sections = text.getElementsByTagNameNS(W, "sectPr");
-    Paper paper = Paper.A4;
-    if (sections.getLength() > 0) {
-      Element last = (Element) sections.item(sections.getLength() - 1);
-      double width = points(last, "pgSz", "w", paper.width());
-      double height = points(last, "pgSz", "h", paper.height());
-      double left = points(last, "pgMar", "left", paper.margin());
-      double right = points(last, "pgMar", "right", paper.margin());
-      paper = new Paper(width, height, (left + right) / 2, true);
+    List<Element> sections = XmlPart.all(parts.text(), W, "sectPr");
+    Paper usual = Paper.A4;
+    if (sections.isEmpty()) {
+      return usual;
     }
-    return paper;
+    Element last = sections.getLast();
+    double width = points(last, "pgSz", "w", usual.width());
+    double height = points(last, "pgSz", "h", usual.height());
+    double left = points(last, "pgMar", "left", usual.margin());
+    double right = points(last, "pgMar", "right", usual.margin());
+    return new Paper(width, height, (left + right) / 2, true);
   }
 
   private static double points(Element section, String element, String attribute, double usual) {
-    NodeList found = section.getElementsByTagNameNS(W, element);
-    String value =
-        found.getLength() == 0 ? "" : ((Element) found.item(0)).getAttributeNS(W, attribute);
-    return value.matches("[0-9]{1,6}") ? Integer.parseInt(value) / 20.0 : usual;
+    return XmlPart.all(section, W, element).stream()
+        .findFirst()
+        .map(found -> found.getAttributeNS(W, attribute))
+        .filter(value -> value.matches("[0-9]{1,6}"))
+        .map(value -> Integer.parseInt(value) / 20.0)
+        .orElse(usual);
   }
 
   @Override
@@ -130,7 +99,7 @@ public final class DocxManuscript implements Manuscript {
       }
     }
     addStyles(looks);
-    XmlPart.copy(file, Map.of(TEXT, text, STYLES, styles), out);
+    parts.write(out);
     return uncalled;
   }
 
@@ -143,7 +112,7 @@ public final class DocxManuscript implements Manuscript {
     xml.close("w:sdtPr").open("w:sdtContent");
     new DocxTable(table.proof(paper), table, place, looks, xml).write();
     xml.close("w:sdtContent").close("w:sdt");
-    return (Element) text.importNode(XmlPart.read(xml).getDocumentElement(), true);
+    return (Element) parts.text().importNode(XmlPart.read(xml).getDocumentElement(), true);
   }
 
   /// The number of the table that an earlier run put into a content control.
@@ -160,12 +129,9 @@ public final class DocxManuscript implements Manuscript {
   }
 
   private static String words(Element paragraph) {
-    NodeList texts = paragraph.getElementsByTagNameNS(W, "t");
-    StringBuilder words = new StringBuilder();
-    for (int i = 0; i < texts.getLength(); i++) {
-      words.append(texts.item(i).getTextContent());
-    }
-    return words.toString();
+    return XmlPart.all(paragraph, W, "t").stream()
+        .map(Node::getTextContent)
+        .collect(Collectors.joining());
   }
 
   private Optional<Node> lastSection() {
@@ -180,6 +146,7 @@ public final class DocxManuscript implements Manuscript {
 
   /// Adds the styles that the manuscript does not have.
   private void addStyles(DocxStyles looks) throws IOException {
+    Document styles = parts.styles();
     Set<String> known = new HashSet<>();
     XmlPart.all(styles, W, "style").forEach(one -> known.add(one.getAttributeNS(W, "styleId")));
     XmlText ours = new XmlText().raw(looks.xml("en-GB"));

@@ -90,17 +90,6 @@ public record ShownNumber(
         + (leading ? 1 : 0);
   }
 
-  @Override
-  public boolean equals(Object other) {
-    return other instanceof ShownNumber shown
-        && decimals == shown.decimals
-        && grouped == shown.grouped
-        && leading == shown.leading
-        && scale == shown.scale
-        && around.equals(shown.around)
-        && negative.equals(shown.negative);
-  }
-
   /// The number format of a sheet (ECMA-376, part 1, 18.8.31).
   public String format() {
     String plain = literal(around.before) + digits() + literal(around.behind);

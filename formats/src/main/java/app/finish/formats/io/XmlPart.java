@@ -10,10 +10,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
-import java.util.zip.ZipOutputStream;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
@@ -36,7 +34,8 @@ import org.xml.sax.SAXException;
 /// XmlPart.copy(file, Map.of("content.xml", text), out);
 /// ```
 public final class XmlPart {
-  private static final String PLAIN = "mimetype";
+  /// The part with the media type, which is not packed.
+  private static final String TYPE = "mimetype";
 
   private XmlPart() {}
 
@@ -88,38 +87,25 @@ public final class XmlPart {
   public static void copy(Path file, Map<String, Document> changed, OutputStream out)
       throws IOException {
     try (ZipFile zip = new ZipFile(file.toFile())) {
-      ZipOutputStream copy = new ZipOutputStream(out, StandardCharsets.UTF_8);
+      ZipText copy = new ZipText(out);
       for (ZipEntry part : zip.stream().toList()) {
-        Document other = changed.get(part.getName());
+        String name = part.getName();
+        Document other = changed.get(name);
         if (other != null) {
-          copy.putNextEntry(new ZipEntry(part.getName()));
-          copy.write(written(other));
-        } else if (part.getName().equals(PLAIN)) {
-          plain(zip, part, copy);
+          copy.add(name, written(other));
+        } else if (name.equals(TYPE)) {
+          copy.addPlain(name, new String(bytes(zip, part), StandardCharsets.UTF_8));
         } else {
-          copy.putNextEntry(new ZipEntry(part.getName()));
-          try (InputStream in = zip.getInputStream(part)) {
-            in.transferTo(copy);
-          }
+          copy.add(name, bytes(zip, part));
         }
-        copy.closeEntry();
       }
       copy.finish();
     }
   }
 
-  /// The media type stands uncompressed, so that it is read without unpacking.
-  private static void plain(ZipFile zip, ZipEntry part, ZipOutputStream copy) throws IOException {
+  private static byte[] bytes(ZipFile zip, ZipEntry part) throws IOException {
     try (InputStream in = zip.getInputStream(part)) {
-      byte[] bytes = in.readAllBytes();
-      CRC32 sum = new CRC32();
-      sum.update(bytes);
-      ZipEntry stored = new ZipEntry(PLAIN);
-      stored.setMethod(ZipEntry.STORED);
-      stored.setSize(bytes.length);
-      stored.setCrc(sum.getValue());
-      copy.putNextEntry(stored);
-      copy.write(bytes);
+      return in.readAllBytes();
     }
   }
 

@@ -48,7 +48,7 @@ record OdfParts(String type, String language, String title, Map<String, byte[]> 
 
   /// Attributes of an element by which a piece of a document stands alone, with the names by which
   /// elements are called.
-  static Object[] named(Object... attributes) {
+  static Object[] alone(Object... attributes) {
     List<Object> all = new ArrayList<>(Arrays.asList(NAMES).subList(0, NAMES.length - 2));
     all.addAll(Arrays.asList(attributes));
     return all.toArray();

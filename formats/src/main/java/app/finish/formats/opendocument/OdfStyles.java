@@ -332,7 +332,7 @@ final class OdfStyles {
     if (known != null) {
       return known;
     }
-    String name = "n" + (automatic.size() + 1);
+    String name = prefix + "n" + (automatic.size() + 1);
     automatic.put(key, name);
     boolean percent = shown.scale() == 0.01;
     String tag = percent ? "number:percentage-style" : "number:number-style";

@@ -74,7 +74,7 @@ final class OdtLooks {
 
   private static void add(Document part, String where, String looks, Set<String> known)
       throws IOException {
-    XmlText xml = new XmlText().open("office:styles", OdfParts.named());
+    XmlText xml = new XmlText().open("office:styles", OdfParts.alone());
     Element read = XmlPart.read(xml.raw(looks).close("office:styles")).getDocumentElement();
     Element into = holder(part, where);
     for (Element style : XmlPart.all(read, STYLE, "style")) {

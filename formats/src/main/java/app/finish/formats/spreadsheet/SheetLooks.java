@@ -43,19 +43,6 @@ final class SheetLooks {
     public int hashCode() {
       return (31 * settings + format.hashCode()) * 31 + indent;
     }
-
-    @Override
-    public boolean equals(Object other) {
-      return other instanceof Key key
-          && settings == key.settings
-          && indent == key.indent
-          && head == key.head
-          && figure == key.figure
-          && standing == key.standing
-          && inert == key.inert
-          && format.equals(key.format)
-          && rules.equals(key.rules);
-    }
   }
 
   /// The lines around a cell.

@@ -329,18 +329,16 @@ public class ChartSentTest {
     }
   }
 
+  private static Document lit(Document document, String sentence) {
+    return document.withFinish(
+        0, document.table(0).finish().withHighlights(List.of(HighlightSentence.read(sentence))));
+  }
+
   /// What is highlighted in the table is so in the chart, and nothing else.
   @Test
   public void highlightsMarkTheSameMembers() {
     Document document = document(ChartKind.BARS);
-    Document lit =
-        document.withFinish(
-            0,
-            document
-                .table(0)
-                .finish()
-                .withHighlights(
-                    List.of(HighlightSentence.read("Fares above 130: bold bad on bad 12%"))));
+    Document lit = lit(document, "Fares above 130: bold bad on bad 12%");
     var bad = Given.sending().chart(lit, 1).dressed().palette().colour("bad");
     assertThat(fills(document, bad)).isZero();
     assertThat(fills(lit, bad)).as("155 alone lies above 130").isEqualTo(1);
@@ -351,14 +349,7 @@ public class ChartSentTest {
   @Test
   public void namesStandOnTheFirstBarsThatBearTheInksOfTheirSeries() {
     Document document = document(ChartKind.BARS);
-    Document lit =
-        document.withFinish(
-            0,
-            document
-                .table(0)
-                .finish()
-                .withHighlights(
-                    List.of(HighlightSentence.read("Fares above 130: bad on bad 12%"))));
+    Document lit = lit(document, "Fares above 130: bad on bad 12%");
     assertThat(nameFoot(document)).as("within its bar").isGreaterThan(nameFoot(lit));
     assertThat(Given.sending().chart(document, 1).page().height())
         .as("no line is needed for a key")

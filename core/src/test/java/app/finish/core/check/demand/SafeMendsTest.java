@@ -64,21 +64,27 @@ public class SafeMendsTest {
     return touches;
   }
 
+  private static Document document(int seed) {
+    Finish finish = Finish.in("APA 7").withTouches(touches(new Random(seed)));
+    return Document.EMPTY.withAdded(new Source("made", new RandomTables(seed).grid()), finish);
+  }
+
+  private static Inspection inspection() {
+    StyleBook book = StyleBook.of(List.of(ApaStyle.STYLE));
+    return new Inspection(_ -> book, Formulas.NONE, Checks::demandedBy);
+  }
+
   private static boolean isSafe(Finding finding) {
     return finding.mends().stream().limit(1).anyMatch(Mend::isSafe);
   }
 
   @Test(dataProvider = "seeds")
   public void nothingSafeIsLeftAndNothingElseChanges(int seed) {
-    Random random = new Random(seed);
-    Finish finish = Finish.in("APA 7").withTouches(touches(random));
-    Document document =
-        Document.EMPTY.withAdded(new Source("made", new RandomTables(seed).grid()), finish);
-    StyleBook book = StyleBook.of(List.of(ApaStyle.STYLE));
-    Inspection inspection = new Inspection(_ -> book, Formulas.NONE, Checks::demandedBy);
+    Document document = document(seed);
+    Inspection inspection = inspection();
     Document mended = inspection.mended(document, 0);
     assertThat(inspection.of(mended, 0).stream().filter(SafeMendsTest::isSafe))
-        .as("%s", finish.touches().each())
+        .as("%s", document.table(0).finish().touches().each())
         .isEmpty();
     assertThat(inspection.mended(mended, 0)).isEqualTo(mended);
     assertThat(Finishing.of(mended.table(0)).table().body())
@@ -89,12 +95,8 @@ public class SafeMendsTest {
   /// Whoever mends one kind asks for nothing else, and gets what all the checks would mend.
   @Test(dataProvider = "seeds")
   public void aKindIsMendedAlone(int seed) {
-    Random random = new Random(seed);
-    Finish finish = Finish.in("APA 7").withTouches(touches(random));
-    Document document =
-        Document.EMPTY.withAdded(new Source("made", new RandomTables(seed).grid()), finish);
-    StyleBook book = StyleBook.of(List.of(ApaStyle.STYLE));
-    Inspection inspection = new Inspection(_ -> book, Formulas.NONE, Checks::demandedBy);
+    Document document = document(seed);
+    Inspection inspection = inspection();
     for (Finding finding : inspection.open(document, 0)) {
       if (!finding.mends().isEmpty()) {
         Document mended = inspection.mended(document, 0, finding.check());
