@@ -168,6 +168,34 @@ public class JourneyTest extends WindowTest {
     click("#format-" + format.extension().replace(".", "-"));
   }
 
+  /// How many pictures a long table takes is known only when they are drawn: then those in the way
+  /// are said, and nothing is written over them unless the person says so.
+  @Test
+  public void furtherPicturesLeaveOtherFilesAlone() throws IOException {
+    StringBuilder rows = new StringBuilder("Quay,Landings\n");
+    for (int row = 0; row < 300; row++) {
+      rows.append("Quay ").append(row).append(',').append(row * 7919 % 1000).append('\n');
+    }
+    answers.files.add(Files.writeString(folder.resolve("landings.csv"), rows));
+    click("#empty-open");
+    waitFor(() -> window.desk().document().items().size() == 1);
+    settle();
+    press(KeyCode.CONTROL, KeyCode.DIGIT7);
+    choose(OutputFormat.PNG);
+    choose(OutputFormat.DOCX);
+    Path other = Files.writeString(folder.resolve("landings-page-2.png"), "mine");
+    answers.files.add(folder.resolve("landings.png"));
+    click("#send-out");
+    settle();
+    assertThat(textOf("#notice-sentence")).contains("landings-page-2.png is there already");
+    assertThat(other).hasContent("mine");
+    assertThat(folder.resolve("landings.png")).doesNotExist();
+    click("#notice-offer");
+    settle();
+    assertThat(ImageIO.read(other.toFile()).getWidth()).isGreaterThan(100);
+    assertThat(folder.resolve("landings.png")).exists();
+  }
+
   /// Several formats are written beside each other, none over a file that is there, and the same
   /// again by a key.
   @Test
