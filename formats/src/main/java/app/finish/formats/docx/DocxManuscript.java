@@ -85,7 +85,10 @@ public final class DocxManuscript implements Manuscript {
     TablePlaces places =
         new TablePlaces(
             body,
-            element -> "p".equals(element.getLocalName()),
+            element ->
+                "p".equals(element.getLocalName())
+                    ? TablePlaces.Role.PARAGRAPH
+                    : TablePlaces.Role.OTHER,
             DocxManuscript::words,
             DocxManuscript::ours);
     int place = FIRST_BOOKMARK;

@@ -53,7 +53,7 @@ public final class OdtManuscript implements Manuscript {
   public List<String> write(Sent sent, OutputStream out) throws IOException {
     OdtLooks looks = new OdtLooks(parts.text(), parts.styles());
     TablePlaces places =
-        new TablePlaces(body, OdtManuscript::isParagraph, Element::getTextContent, this::ours);
+        new TablePlaces(body, OdtManuscript::role, Element::getTextContent, this::ours);
     List<String> uncalled = new ArrayList<>();
     Paper paper = paper();
     for (SentTable table : sent.tables()) {
@@ -77,9 +77,14 @@ public final class OdtManuscript implements Manuscript {
     return (Element) parts.text().importNode(XmlPart.read(xml).getDocumentElement(), true);
   }
 
-  private static boolean isParagraph(Element element) {
-    String name = element.getLocalName();
-    return TEXT.equals(element.getNamespaceURI()) && ("p".equals(name) || "h".equals(name));
+  /// Indexes and tables of the manuscript call nothing out.
+  private static TablePlaces.Role role(Element element) {
+    return switch (TEXT.equals(element.getNamespaceURI()) ? element.getLocalName() : "") {
+      case "p", "h" -> TablePlaces.Role.PARAGRAPH;
+      case "section" -> TablePlaces.Role.SECTION;
+      case "list", "list-header", "list-item", "numbered-paragraph" -> TablePlaces.Role.WHOLE;
+      default -> TablePlaces.Role.OTHER;
+    };
   }
 
   private Optional<String> ours(Element element) {

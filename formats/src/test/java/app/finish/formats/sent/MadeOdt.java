@@ -36,6 +36,11 @@ final class MadeOdt implements MadeManuscript {
       text.append("<t:p t:style-name='pa1'><t:span>").append(words, 0, middle);
       text.append("</t:span>").append(words.substring(middle)).append("</t:p>");
     }
+    return holding(folder, text.toString());
+  }
+
+  /// A manuscript with this content.
+  static Path holding(Path folder, String content) throws IOException {
     Path file = Files.createTempFile(folder, "paper", ".odt");
     try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
       add(zip, "mimetype", "application/vnd.oasis.opendocument.text");
@@ -46,7 +51,7 @@ final class MadeOdt implements MadeManuscript {
               + NAMES
               + "<o:automatic-styles><style:style style:name='pa1' style:family='paragraph'/>"
               + "</o:automatic-styles><o:body><o:text>"
-              + text
+              + content
               + "</o:text></o:body></o:document-content>");
       add(
           zip,

@@ -67,4 +67,21 @@ public class OdtManuscriptTest {
             MadeOdt.part(out, "content.xml").getElementsByTag("table:table").eachAttr("table:name"))
         .doesNotHaveDuplicates();
   }
+
+  /// A callout in a list calls out; the table stands behind the list, or within a section.
+  @Test
+  public void listsAndSectionsCallOut() throws IOException {
+    String content =
+        "<t:table-index><t:p>Table 1 and Table 2</t:p></t:table-index>"
+            + "<t:list><t:list-item><t:p>See Table 1.</t:p></t:list-item></t:list>"
+            + "<t:section><t:p>See Table 2.</t:p><t:p>More.</t:p></t:section>";
+    Path paper = MadeOdt.holding(folder, content);
+    Path out = ManuscriptTablesTest.put(paper, ManuscriptTablesTest.two("5"), new ArrayList<>());
+    Element text = MadeOdt.part(out, "content.xml");
+    assertThat(text.selectFirst("o|text > t|list").nextElementSibling().attr("text:name"))
+        .isEqualTo("finish-table-1");
+    Element second = text.getElementsByAttributeValue("text:name", "finish-table-2").first();
+    assertThat(second.parent().tagName()).isEqualTo("t:section");
+    assertThat(second.nextElementSibling().text()).isEqualTo("More.");
+  }
 }
